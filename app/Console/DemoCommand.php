@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use Aglyca\Core\Bench\Document;
+use Aglyca\Core\Bench\Workshop;
+use App\Models\Kitchen;
+use App\Models\Recipe;
+use App\Models\User;
+use Illuminate\Console\OutputStyle;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** Loads Harrow Cottage, an invented kitchen, once. */
+final readonly class DemoCommand
+{
+    private const ADDRESS = 'demo@harrow-cottage.invalid';
+
+    /** Each with what was wished, and the bakes: days ago, mark, words, and what was changed after it. */
+    private const DESSERTS = [
+        'cardamom-orange-loaf' => [
+            'wishes' => ['sweetener' => 'allulose', 'school' => 'almond'],
+            'bakes' => [
+                [16, 2, 'Nearly black on top after 35 minutes and still wet in the middle. Lovely smell, though.', ['sweetener' => 'allulose-erythritol', 'school' => 'almond-coconut', 'sweetness' => 0.9]],
+                [9, 5, 'Half the allulose and a cooler oven: golden, moist, cut clean when cold. Rosalind took two slices and asked nothing.', []],
+            ],
+        ],
+        'hazelnut-raspberry-thumbprints' => [
+            'wishes' => ['sweetener' => 'blend-erythritol', 'school' => 'almond', 'sweetness' => 0.85],
+            'bakes' => [[4, 4, 'Fell apart on the sheet at first; after twenty minutes they held. A bit cool on the tongue.', []]],
+        ],
+        'poppy-seed-cheesecake-squares' => ['wishes' => ['sweetener' => 'allulose-erythritol', 'school' => 'almond', 'sweetness' => 0.8], 'bakes' => []],
+    ];
+
+    public function __construct(private Workshop $workshop) {}
+
+    public function run(OutputStyle $output): int
+    {
+        if (User::query()->where('email', self::ADDRESS)->exists()) {
+            return 0;
+        }
+        DB::transaction($this->load(...));
+        $output->writeln('The demo kitchen, Harrow Cottage, is loaded.');
+
+        return 0;
+    }
+
+    private function load(): void
+    {
+        $kitchen = Kitchen::query()->create(['name' => 'Harrow Cottage', 'limit_g' => '5.0', 'convention' => 'low-carb']);
+        User::query()->create(['kitchen_id' => $kitchen->id, 'email' => self::ADDRESS, 'password' => Str::random(40), 'is_demo' => true]);
+        $order = now()->subDays(20);
+        foreach (array_reverse(self::DESSERTS) as $file => $dessert) {
+            $document = (new Document((string) file_get_contents(database_path("demo/$file.txt"))))->with($dessert['wishes']);
+            $document = $document->with(['title' => $this->workshop->read($document)->title]);
+            $recipe = Recipe::begin($kitchen, $document);
+            foreach ($dessert['bakes'] as [$daysAgo, $mark, $words, $changes]) {
+                $recipe->bakes()->create(['version_id' => $recipe->latest->id, 'baked_on' => now()->subDays($daysAgo), 'mark' => $mark, 'words' => $words]);
+                if ($changes !== []) {
+                    $recipe->keep($recipe->document()->with($changes));
+                }
+            }
+            $recipe->update(['opened_at' => $order = $order->copy()->addDay()]);
+        }
+    }
+}

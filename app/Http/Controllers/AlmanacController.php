@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Aglyca\Core\Bench\Workshop;
+use App\View\Conventions;
+use App\View\Sources;
+use Illuminate\View\View;
+
+final readonly class AlmanacController
+{
+    public function __construct(private Workshop $workshop, private Sources $sources) {}
+
+    public function index(Conventions $conventions): View
+    {
+        return view('almanac', ['foods' => $this->workshop->larder->all(), 'conventions' => $conventions->all(), 'sources' => $this->sources->all()]);
+    }
+
+    public function food(string $key): View
+    {
+        $food = $this->workshop->larder->find($key) ?? abort(404);
+
+        return view('food', ['food' => $food, 'source' => $this->sources->get($food->provenance), 'facts' => $this->sources->factsOf($key)]);
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Aglyca\Core\Bench\Workshop;
+use App\Models\Bake;
+use App\Models\Recipe;
+use App\Support\Draft;
+use App\Support\Workpiece;
+use App\View\BenchPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\MessageBag;
+use Illuminate\View\View;
+
+final readonly class CounterController
+{
+    public function __construct(private Workshop $workshop) {}
+
+    public function current(Request $request, Draft $draft): RedirectResponse
+    {
+        $latest = $request->user()?->kitchen->recipes()->orderByDesc('opened_at')->first();
+
+        return redirect(match (true) {
+            $latest !== null => "/counter/$latest->ulid",
+            $draft->document() !== null => '/counter/draft',
+            default => '/',
+        });
+    }
+
+    public function show(Workpiece $piece): View
+    {
+        return view('counter', [
+            'page' => new BenchPage($piece, $this->workshop->work($piece->document), $this->workshop, new MessageBag, [], null),
+            'bakes' => $piece->recipe?->bakes()->with('version')->get() ?? collect(),
+        ]);
+    }
+
+    public function record(Request $request, Recipe $recipe): RedirectResponse
+    {
+        $said = $request->validate([
+            'baked_on' => ['required', 'date_format:Y-m-d', 'after:1970-01-01', 'before_or_equal:tomorrow'],
+            'mark' => ['nullable', 'integer', 'between:1,5'],
+            'words' => ['nullable', 'string', 'max:5000'],
+        ], [
+            'baked_on.*' => 'Say the day it was baked, not later than today.',
+            'mark.*' => 'The mark goes from 1 to 5.',
+            'words.max' => 'That is more than 5,000 characters: shorten it a little.',
+        ]);
+        $bake = DB::transaction(fn (): Bake => $recipe->bakes()->create([
+            'version_id' => $recipe->latest->id,
+            'baked_on' => $said['baked_on'],
+            'mark' => $said['mark'] ?? null,
+            'words' => $said['words'] ?? '',
+        ]));
+
+        return redirect("/counter/$recipe->ulid#notes")->with('undo', ['said' => 'Your bake is in the notebook.', 'to' => "/bakes/$bake->id/remove", 'label' => 'Take it out again']);
+    }
+
+    public function remove(Bake $bake): RedirectResponse
+    {
+        $bake->delete();
+
+        return redirect($this->page($bake))->with('undo', ['said' => 'The note was taken out.', 'to' => "/bakes/$bake->id/restore", 'label' => 'Undo']);
+    }
+
+    public function restore(Bake $bake): RedirectResponse
+    {
+        $bake->restore();
+
+        return redirect($this->page($bake))->with('said', 'The note is back.');
+    }
+
+    private function page(Bake $bake): string
+    {
+        return '/counter/'.Recipe::withTrashed()->findOrFail($bake->recipe_id)->ulid.'#notes';
+    }
+}

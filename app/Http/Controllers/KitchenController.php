@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Aglyca\Core\Account\Convention;
+use App\View\Conventions;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\Password;
+use Illuminate\View\View;
+
+final readonly class KitchenController
+{
+    public function show(Request $request, Conventions $conventions): View
+    {
+        return view('kitchen', ['kitchen' => $request->user()->kitchen, 'conventions' => $conventions->all(), 'isDemo' => $request->user()->is_demo]);
+    }
+
+    public function update(Request $request): RedirectResponse
+    {
+        $request->merge(['limit_g' => str_replace(',', '.', (string) $request->string('limit_g')) ?: null]);
+        $said = $request->validate([
+            'name' => ['required', 'string', 'max:80'],
+            'limit_g' => ['nullable', 'numeric', 'gt:0', 'max:500'],
+            'convention' => ['required', Rule::enum(Convention::class)],
+        ], [
+            'name.*' => 'Give your kitchen a name of up to 80 characters.',
+            'limit_g.*' => 'The limit is grams of net carbs a piece: a number above 0, or nothing.',
+        ]);
+        $request->user()->kitchen->update($said);
+
+        return redirect('/kitchen')->with('said', 'Kept.');
+    }
+
+    public function password(Request $request): RedirectResponse
+    {
+        if ($request->user()->is_demo) {
+            return redirect('/kitchen')->withErrors(['current_password' => 'The demo kitchen has no password to change. Open a kitchen of your own.']);
+        }
+        $said = $request->validate([
+            'current_password' => ['required', 'current_password'],
+            'password' => ['required', 'string', 'max:1000', Password::defaults()],
+        ], [
+            'current_password.*' => 'That is not your password now.',
+            'password.*' => 'A password needs at least 10 characters.',
+        ]);
+        $request->user()->update(['password' => $said['password']]);
+        Auth::logoutOtherDevices($said['password']);
+        $request->session()->regenerate();
+
+        return redirect('/kitchen')->with('said', 'Your password is changed.');
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\User;
+use App\Support\Draft;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\View\View;
+
+final readonly class SignInController
+{
+    public function __construct(private Draft $draft) {}
+
+    public function show(): View
+    {
+        return view('sign-in', ['draft' => $this->draft->document()]);
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        $said = $request->validate(['email' => ['required', 'string', 'email', 'max:190'], 'password' => ['required', 'string', 'max:1000']], [
+            'email.*' => 'Type the e-mail address of your kitchen.',
+            'password.*' => 'Type your password.',
+        ]);
+        if (! Auth::attempt(['email' => mb_strtolower($said['email']), 'password' => $said['password'], 'is_demo' => false], true)) {
+            return back()->withInput(['email' => $said['email']])->withErrors(['email' => 'No kitchen has this address with this password. Check both.']);
+        }
+
+        return $this->enter($request);
+    }
+
+    public function demo(Request $request): RedirectResponse
+    {
+        abort_unless((bool) config('app.demo'), 404);
+        Auth::login(User::query()->where('is_demo', true)->firstOrFail());
+
+        return $this->enter($request);
+    }
+
+    public function destroy(Request $request): RedirectResponse
+    {
+        Auth::logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return redirect('/')->with('said', 'You are signed out.');
+    }
+
+    /** What was pasted before signing in is on the Bench straight after. */
+    private function enter(Request $request): RedirectResponse
+    {
+        $request->session()->regenerate();
+        $recipe = $this->draft->claimFor($request->user()->kitchen);
+
+        return $recipe === null ? redirect()->intended('/shelf') : redirect("/bench/$recipe->ulid")->with('said', 'Kept on your Shelf.');
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Aglyca\Core\Account\Convention;
+use Aglyca\Core\Bench\Document;
+use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Reading\UnreadableRecipe;
+use App\Models\Recipe;
+use App\Support\Draft;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+
+final readonly class StartController
+{
+    public function __construct(private Workshop $workshop, private Draft $draft) {}
+
+    public function show(Request $request): View
+    {
+        return view('start', ['text' => (string) $request->old('text', ''), 'fault' => null, 'draft' => $this->draft->document()]);
+    }
+
+    /** An unreadable text comes back on the page with the reason beside it: nothing is stored and nothing is lost. */
+    public function paste(Request $request): RedirectResponse|Response
+    {
+        $text = is_string($request->input('text')) ? $request->input('text') : '';
+        $kitchen = $request->user()?->kitchen;
+        $document = new Document(mb_check_encoding($text, 'UTF-8') ? $text : mb_convert_encoding($text, 'UTF-8', 'Windows-1252'), convention: Convention::tryFrom($kitchen->convention ?? '') ?? Convention::LowCarb);
+        try {
+            $recipe = $this->workshop->read($document);
+        } catch (UnreadableRecipe $fault) {
+            return response()->view('start', ['text' => mb_scrub(str_replace("\0", '', $text)), 'fault' => $fault->getMessage(), 'draft' => $this->draft->document()], 422);
+        }
+        $document = $document->with(['title' => $recipe->title]);
+        if ($kitchen === null) {
+            $this->draft->keep($document);
+
+            return redirect('/bench/draft');
+        }
+
+        return redirect('/bench/'.Recipe::begin($kitchen, $document)->ulid);
+    }
+}

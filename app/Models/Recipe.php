@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Aglyca\Core\Bench\Document;
+use Carbon\CarbonInterface;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/**
+ * A dessert on the Shelf. What is known of it stands in its versions; one that was baked is never changed again.
+ *
+ * @property int $id
+ * @property string $ulid
+ * @property int $kitchen_id
+ * @property string $title
+ * @property ?CarbonInterface $opened_at
+ * @property ?CarbonInterface $created_at
+ * @property-read Kitchen $kitchen
+ * @property-read Version $latest
+ */
+final class Recipe extends Model
+{
+    use SoftDeletes;
+
+    protected $fillable = ['title', 'opened_at'];
+
+    protected $casts = ['opened_at' => 'datetime'];
+
+    public static function begin(Kitchen $kitchen, Document $document, ?string $title = null): self
+    {
+        return DB::transaction(function () use ($kitchen, $document, $title): self {
+            $recipe = new self(['title' => $title ?? $document->title, 'opened_at' => now()]);
+            $recipe->ulid = strtolower((string) Str::ulid());
+            $recipe->kitchen_id = $kitchen->id;
+            $recipe->save();
+            $recipe->versions()->create(['number' => 1, 'document' => $document->toArray()]);
+
+            return $recipe;
+        });
+    }
+
+    /** @return BelongsTo<Kitchen, $this> */
+    public function kitchen(): BelongsTo
+    {
+        return $this->belongsTo(Kitchen::class);
+    }
+
+    /** @return HasMany<Version, $this> */
+    public function versions(): HasMany
+    {
+        return $this->hasMany(Version::class);
+    }
+
+    /** @return HasOne<Version, $this> */
+    public function latest(): HasOne
+    {
+        return $this->hasOne(Version::class)->ofMany('number', 'max');
+    }
+
+    /** @return HasMany<Bake, $this> */
+    public function bakes(): HasMany
+    {
+        return $this->hasMany(Bake::class)->orderByDesc('baked_on')->orderByDesc('id');
+    }
+
+    public function document(): Document
+    {
+        return Document::fromArray([...$this->latest->document, 'title' => $this->title]);
+    }
+
+    /** Changes the newest version; where that was baked, the change makes the next one. */
+    public function keep(Document $document): void
+    {
+        DB::transaction(function () use ($document): void {
+            $latest = $this->versions()->orderByDesc('number')->lockForUpdate()->firstOrFail();
+            if ($latest->bakes()->withTrashed()->exists()) {
+                $this->versions()->create(['number' => $latest->following(), 'document' => $document->toArray()]);
+            } else {
+                $latest->update(['document' => $document->toArray()]);
+            }
+            $this->update(['title' => $document->title, 'opened_at' => now()]);
+        });
+        $this->unsetRelation('latest');
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Tables;
+use App\Models\Recipe;
+use App\Policies\RecipePolicy;
+use App\Support\Draft;
+use App\Support\Trade;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+use Illuminate\Validation\Rules\Password;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(Trade::class, fn (): Trade => Trade::open(base_path('data'), storage_path('framework/trade')));
+        $this->app->singleton(Tables::class, fn (Application $app): Tables => $app->make(Trade::class)->tables);
+        $this->app->singleton(Workshop::class, fn (Application $app): Workshop => $app->make(Trade::class)->workshop());
+        $this->app->bind(Draft::class, fn (Application $app): Draft => new Draft($app->make('session.store')));
+    }
+
+    public function boot(): void
+    {
+        Model::shouldBeStrict();
+        Gate::policy(Recipe::class, RecipePolicy::class);
+        Password::defaults(fn (): Password => Password::min(10));
+        RateLimiter::for('sign-in', fn (Request $request): array => [
+            Limit::perMinute(5)->by('mail:'.mb_strtolower((string) $request->input('email')).$request->ip()),
+            Limit::perMinute(30)->by('ip:'.$request->ip()),
+        ]);
+        RateLimiter::for('paste', fn (Request $request): Limit => Limit::perMinute(60)->by($request->ip()));
+        RateLimiter::for('work', fn (Request $request): Limit => Limit::perMinute(1200)->by((string) ($request->user()->id ?? $request->ip())));
+    }
+}

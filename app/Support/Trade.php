@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Reading\FoodIndex;
+use Aglyca\Core\Tables;
+
+/** Opens the core on `data/`, kept as compiled PHP so that a request does not parse the tables again. */
+final readonly class Trade
+{
+    /**
+     * @param  string  $stamp  changes when a table changes: part of the key of whatever is cached from the numbers
+     * @param  array{names: array<string, string>, ignored: array<string, true>}  $index
+     */
+    private function __construct(public string $stamp, public Tables $tables, private array $index) {}
+
+    public static function open(string $folder, string $cacheFolder): self
+    {
+        $stamp = self::stamp($folder);
+        $file = "$cacheFolder/$stamp.php";
+        if (! is_file($file)) {
+            self::compile($folder, $file);
+        }
+        $kept = require $file;
+
+        return new self($stamp, Tables::restored($kept['tables']), $kept['index']);
+    }
+
+    public function workshop(): Workshop
+    {
+        return Workshop::open($this->tables, $this->index);
+    }
+
+    private static function stamp(string $folder): string
+    {
+        $state = '';
+        foreach (glob($folder.'/*.csv') ?: [] as $file) {
+            $state .= basename($file).filemtime($file).filesize($file);
+        }
+
+        return substr(sha1($state), 0, 16);
+    }
+
+    private static function compile(string $folder, string $file): void
+    {
+        $tables = Tables::in($folder);
+        $kept = ['tables' => $tables->export(), 'index' => FoodIndex::compile($tables)];
+        foreach (glob(dirname($file).'/*.php') ?: [] as $old) {
+            @unlink($old);
+        }
+        $temporary = (string) tempnam(dirname($file), 'new');
+        file_put_contents($temporary, '<?php return '.var_export($kept, true).';');
+        chmod($temporary, 0644);
+        rename($temporary, $file);
+    }
+}

@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Aglyca\Core\Bench\Worked;
+use Aglyca\Core\Formula\Dose;
+use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Reading\Line;
+use Aglyca\Core\Swap\Exchange;
+
+/**
+ * The drawing of the swap: groups of lines as written beside what takes their place, and the ribbons between
+ * them, as wide as the grams. Each group is drawn in its own box so that the two lanes stay in step.
+ */
+final readonly class Weave
+{
+    /** Height of a row and width of the ribbons' lane, in the drawing's own units. */
+    private const ROW = 100.0;
+
+    private const WIDTH = 240.0;
+
+    private const WIDEST = 74.0;
+
+    private const NARROWEST = 3.0;
+
+    private const POST = 7.0;
+
+    private function __construct(private Worked $worked, private float $scale) {}
+
+    /** @return list<array<string, mixed>> groups in the order of the Bench */
+    public static function groups(Worked $worked): array
+    {
+        $heaviest = 1.0;
+        foreach ([$worked->before, $worked->after] as $account) {
+            foreach ($account->formula->doses as $dose) {
+                $heaviest = max($heaviest, $dose->mass());
+            }
+        }
+        $weave = new self($worked, self::WIDEST / $heaviest);
+
+        return array_map($weave->group(...), $worked->swap->exchanges);
+    }
+
+    /** @return array<string, mixed> */
+    private function group(Exchange $exchange): array
+    {
+        $left = array_map($this->left(...), $exchange->from);
+        $right = $exchange->changed ? array_map($this->right(...), $exchange->to) : array_map(fn (int $i): array => $this->stays($i, $exchange), $exchange->from);
+        $rows = max(count($left), count($right));
+
+        return [
+            'role' => $exchange->role,
+            'component' => $exchange->component,
+            'left' => $left,
+            'right' => $right,
+            'why' => $exchange->why,
+            'changed' => $exchange->changed,
+            'rows' => $rows,
+            'box' => sprintf('0 0 %d %d', self::WIDTH, $rows * self::ROW),
+            'ribbons' => $this->ribbons(array_column($left, 'mass'), array_column($right, 'mass'), $rows * self::ROW),
+            'posts' => $this->posts(array_column($left, 'mass'), array_column($right, 'mass'), $rows * self::ROW),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function left(int $i): array
+    {
+        $line = $this->worked->recipe->lines[$i];
+
+        return ['line' => $line, 'name' => $line->food->name ?? $line->name, 'mass' => $line->grams->value ?? 0.0, 'grams' => Figures::grams($line->grams?->value), 'text' => self::typed($line)];
+    }
+
+    private static function typed(Line $line): string
+    {
+        return trim((string) preg_replace('~^\s*(?:[-–—*•]\s+|\d{1,2}[.)]\s+)~u', '', $line->text));
+    }
+
+    /** @return array<string, mixed> */
+    private function right(\Aglyca\Core\Swap\Part $part): array
+    {
+        return ['name' => $part->food->name, 'food' => $part->food->key, 'mass' => $part->grams, 'grams' => $part->food->role === Role::Egg ? $part->measure : Figures::grams($part->grams).' g', 'measure' => $part->food->role === Role::Egg ? Figures::grams($part->grams).' g' : $part->measure, 'why' => $part->why];
+    }
+
+    /** @return array<string, mixed> */
+    private function stays(int $i, Exchange $exchange): array
+    {
+        $dose = $this->worked->before->formula->doses[$i];
+
+        return ['name' => $dose->food->name ?? $this->worked->recipe->lines[$i]->name, 'food' => $dose->food?->key, 'mass' => $dose->mass(), 'grams' => $this->amount($dose), 'measure' => '', 'why' => $exchange->why];
+    }
+
+    private function amount(Dose $dose): string
+    {
+        return $dose->grams === null ? '–' : Figures::grams($dose->mass()).' g';
+    }
+
+    /**
+     * @param  list<float>  $left
+     * @param  list<float>  $right
+     * @return list<string> path data
+     */
+    private function ribbons(array $left, array $right, float $height): array
+    {
+        [$sumLeft, $sumRight] = [array_sum($left), array_sum($right)];
+        if ($sumLeft <= 0 || $sumRight <= 0) {
+            return [];
+        }
+        $paths = [];
+        $startAt = $this->tops($left, $height);
+        $endAt = $this->tops($right, $height);
+        foreach ($left as $i => $from) {
+            foreach ($right as $j => $to) {
+                $start = $this->width($from) * ($to / $sumRight);
+                $end = $this->width($to) * ($from / $sumLeft);
+                $paths[] = self::ribbon($startAt[$i], $startAt[$i] + $start, $endAt[$j], $endAt[$j] + $end);
+                $startAt[$i] += $start;
+                $endAt[$j] += $end;
+            }
+        }
+
+        return $paths;
+    }
+
+    private static function ribbon(float $a, float $b, float $c, float $d): string
+    {
+        $x1 = self::POST;
+        $x2 = self::WIDTH - self::POST;
+        $middle = ($x1 + $x2) / 2;
+
+        return sprintf('M%1$.1f %2$.2fC%3$.1f %2$.2f %3$.1f %4$.2f %5$.1f %4$.2fV%6$.2fC%3$.1f %6$.2f %3$.1f %7$.2f %1$.1f %7$.2fZ', $x1, $a, $middle, $c, $x2, $d, $b);
+    }
+
+    /**
+     * @param  list<float>  $left
+     * @param  list<float>  $right
+     * @return list<array{x: string, y: string, width: string, height: string}>
+     */
+    private function posts(array $left, array $right, float $height): array
+    {
+        $posts = [];
+        foreach ([[0.0, $left], [self::WIDTH - self::POST, $right]] as [$x, $masses]) {
+            foreach ($this->tops($masses, $height) as $i => $top) {
+                if ($masses[$i] > 0) {
+                    $posts[] = ['x' => sprintf('%.1f', $x), 'y' => sprintf('%.2f', $top), 'width' => sprintf('%.1f', self::POST), 'height' => sprintf('%.2f', $this->width($masses[$i]))];
+                }
+            }
+        }
+
+        return $posts;
+    }
+
+    /**
+     * @param  list<float>  $masses
+     * @return list<float>
+     */
+    private function tops(array $masses, float $height): array
+    {
+        $slot = $height / max(1, count($masses));
+
+        return array_map(fn (float $mass, int $i): float => $slot * ($i + 0.5) - $this->width($mass) / 2, $masses, array_keys($masses));
+    }
+
+    private function width(float $mass): float
+    {
+        return $mass <= 0 ? 0.0 : max(self::NARROWEST, $mass * $this->scale);
+    }
+}

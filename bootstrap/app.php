@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\SecurityHeaders;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Exceptions\PostTooLargeException;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+use Illuminate\Session\TokenMismatchException;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\HttpException;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->remove(HandleCors::class);
+        $middleware->append(SecurityHeaders::class);
+        $middleware->trimStrings(except: ['text', 'password', 'password_confirmation', 'current_password']);
+        $middleware->redirectGuestsTo('/sign-in');
+        $middleware->redirectUsersTo('/shelf');
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        // A page left open overnight loses its token: hand out a new one and keep what was typed.
+        $exceptions->render(function (HttpException $e, Request $request): ?Response {
+            if ($e->getStatusCode() !== 419) {
+                return null;
+            }
+            if ($request->hasHeader('HX-Request')) {
+                return response('', 419, ['HX-Refresh' => 'true']);
+            }
+
+            return redirect()->back()->withInput($request->except(['password', 'password_confirmation', 'current_password', '_token']))
+                ->withErrors(['text' => 'This page had been open for a long time. What you typed is still here: send it once more.']);
+        });
+        $exceptions->render(fn (PostTooLargeException $e): Response => response()->view('errors.413', [], 413));
+    })
+    ->create();

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Bench;
+
+use Aglyca\Core\Account\Account;
+use Aglyca\Core\Account\Convention;
+use Aglyca\Core\Forecast\Property;
+use Aglyca\Core\Formula\Dose;
+use Aglyca\Core\Reading\Flag;
+use Aglyca\Core\Swap\Exchange;
+use Aglyca\Core\Swap\Part;
+
+/** The account and the swap as open data; `docs/json.md` describes the shape. */
+final class Report
+{
+    /** @return array<string, mixed> */
+    public static function account(Account $account, Convention $convention = Convention::LowCarb): array
+    {
+        $piece = $account->piece;
+        $net = [];
+        foreach (Convention::cases() as $each) {
+            $net[$each->value] = self::round($account->netCarbs($each)->value);
+        }
+
+        return [
+            'title' => $account->formula->title,
+            'servings' => self::round($account->formula->pieces),
+            'mass_g' => self::round($account->formula->mass()),
+            'lines' => array_map(self::line(...), $account->formula->doses, array_keys($account->formula->doses), array_fill(0, count($account->formula->doses), $account)),
+            'per_serving' => [
+                'energy_kcal' => self::round($piece->energy),
+                'fat_g' => self::round($piece->fat),
+                'protein_g' => self::round($piece->protein),
+                'carbohydrate_g' => self::round($piece->carbohydrate),
+                'fibre_g' => self::round($piece->fibre),
+                'polyols_g' => self::round($piece->polyolGrams()),
+                'allulose_g' => self::round($piece->allulose),
+                'net_carbs_g' => $net,
+                'net_carbs_low_g' => self::round($account->low($convention)),
+                'net_carbs_high_g' => self::round($account->high($convention)),
+            ],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function convert(Worked $worked): array
+    {
+        $doses = $worked->before->formula->doses;
+        $convention = $worked->document->convention;
+
+        return [
+            'before' => self::account($worked->before, $convention),
+            'after' => self::account($worked->after, $convention),
+            'swaps' => array_values(array_map(static fn (Exchange $e): array => [
+                'from' => array_map(static fn (int $i): string => $doses[$i]->text, $e->from),
+                'to' => $e->changed ? array_map(static fn (Part $p): array => ['food' => $p->food->key, 'grams' => self::round($p->grams), 'measure' => $p->measure], $e->to) : [],
+                'why' => $e->why,
+            ], array_filter($worked->swap->exchanges, static fn (Exchange $e): bool => $e->changed))),
+            'properties' => array_map(static fn (?float $r): ?float => $r === null ? null : self::round($r), array_combine(
+                array_map(static fn (string $k): string => $k.'_ratio', array_keys($worked->properties)),
+                array_map(static fn (Property $p): ?float => $p->ratio(), array_values($worked->properties)),
+            )),
+            'warnings' => array_map(static fn ($w): string => $w->sentence, $worked->warnings),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function line(Dose $dose, int $i, Account $account): array
+    {
+        $flags = array_map(static fn (Flag $f): string => $f->value, $dose->flags);
+
+        return [
+            'text' => $dose->text,
+            'food' => $dose->food?->key,
+            'grams' => $dose->grams === null ? null : self::round($dose->grams->value),
+            'grams_low' => $dose->grams === null ? null : self::round($dose->grams->low($account->coverage)),
+            'grams_high' => $dose->grams === null ? null : self::round($dose->grams->high($account->coverage)),
+            'carbohydrate_g' => self::round($account->lines[$i]->carbohydrate),
+            'flags' => in_array($i, $account->floored, true) ? [...$flags, Flag::CarbsFloored->value] : $flags,
+        ];
+    }
+
+    private static function round(float $value): float
+    {
+        return round($value, 3);
+    }
+}

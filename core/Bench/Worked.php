@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Bench;
+
+use Aglyca\Core\Account\Account;
+use Aglyca\Core\Forecast\Property;
+use Aglyca\Core\Forecast\Warning;
+use Aglyca\Core\Plan\BakeChange;
+use Aglyca\Core\Plan\PlannedStep;
+use Aglyca\Core\Reading\Recipe;
+use Aglyca\Core\Swap\Swap;
+
+/** Everything that follows from a document. */
+final readonly class Worked
+{
+    /**
+     * @param  array<string, Property>  $properties
+     * @param  list<Warning>  $warnings
+     * @param  list<PlannedStep>  $steps
+     */
+    public function __construct(
+        public Document $document,
+        public string $title,
+        public Recipe $recipe,
+        public Account $before,
+        public Account $after,
+        public Swap $swap,
+        public array $properties,
+        public array $warnings,
+        public BakeChange $bake,
+        public array $steps,
+    ) {}
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Larder;
+
+/** Grams a millilitre; `byKind` where only the kind of food, not the food itself, gives it. */
+final readonly class Density
+{
+    public function __construct(public float $gramsPerMl, public bool $byKind) {}
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Larder;
+
+use Aglyca\Core\Quantity\UnitTable;
+use OutOfBoundsException;
+
+/** Says grams in cups, spoons and eggs, to the nearest that a kitchen has. */
+final readonly class KitchenMeasure
+{
+    private const FRACTIONS = ['0' => 0.0, '⅛' => 0.125, '¼' => 0.25, '⅓' => 1 / 3, '½' => 0.5, '⅔' => 2 / 3, '¾' => 0.75];
+
+    public function __construct(private Larder $larder, private UnitTable $units) {}
+
+    public function of(Food $food, float $grams): string
+    {
+        if ($grams <= 0) {
+            return 'none';
+        }
+        if ($food->role === Role::Egg) {
+            return $this->eggs($food, $grams);
+        }
+        $ml = $grams / $this->larder->density($food)->gramsPerMl;
+        [$cup, $tbsp, $tsp] = [$this->units->get('cup')->size, $this->units->get('tbsp')->size, $this->units->get('tsp')->size];
+
+        return match (true) {
+            $ml >= $cup / 4 * 0.95 => $this->plural(self::fraction($ml / $cup, ['0', '¼', '⅓', '½', '⅔', '¾']), 'cup'),
+            $ml >= $tbsp * 0.95 => self::fraction($ml / $tbsp, ['0', '½']).' tbsp',
+            $ml >= $tsp / 4 * 0.9 => self::fraction($ml / $tsp, ['0', '¼', '½', '¾']).' tsp',
+            $ml >= $tsp / 8 * 0.75 => '⅛ tsp',
+            $ml >= $this->units->get('pinch')->size * 0.6 => 'a pinch',
+            default => 'less than a pinch',
+        };
+    }
+
+    private function eggs(Food $food, float $grams): string
+    {
+        $each = $this->larder->portion($food, '')
+            ?? throw new OutOfBoundsException("data/portions.csv needs the mass of one $food->name.");
+        $count = self::fraction($grams / $each->value, ['0', '½']);
+
+        return $food->key === 'egg' ? "$count large" : $count;
+    }
+
+    private function plural(string $count, string $unit): string
+    {
+        return preg_match('/^[⅛¼⅓½⅔¾]$|^1$/u', $count) === 1 ? "$count $unit" : "$count {$unit}s";
+    }
+
+    /** @param list<string> $allowed */
+    private static function fraction(float $value, array $allowed): string
+    {
+        $whole = (int) floor($value);
+        $best = ['', INF];
+        foreach ([$whole, $whole + 1] as $base) {
+            foreach ($allowed as $sign) {
+                $distance = abs($base + self::FRACTIONS[$sign] - $value);
+                if ($distance < $best[1]) {
+                    $best = [($base > 0 ? (string) $base : '').($sign === '0' ? '' : $sign), $distance];
+                }
+            }
+        }
+
+        return $best[0] === '' ? $allowed[1] : $best[0];
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Larder;
+
+use Aglyca\Core\Quantity\Estimate;
+use Aglyca\Core\Quantity\UnitTable;
+use Aglyca\Core\Tables;
+use OutOfBoundsException;
+
+/** All foods with what is known of them: facts, densities, portions and properties. */
+final class Larder
+{
+    /** @var array<string, array<string, string>> */
+    private array $rows;
+
+    /** @var array<string, Food> */
+    private array $foods = [];
+
+    /** @var array<string, array<string, float>> food => form => g a millilitre */
+    private array $densities = [];
+
+    /** @var array<string, array<string, Estimate>> food => portion => grams */
+    private array $portions = [];
+
+    /** @var array<string, array<string, Range>> food => property => range */
+    private array $properties = [];
+
+    public function __construct(Tables $tables, UnitTable $units)
+    {
+        $this->rows = array_column($tables->rows('foods'), null, 'key');
+        foreach ($tables->rows('densities') as $row) {
+            $this->densities[$row['food']][$row['form']] = (float) $row['grams'] / $units->get($row['per'])->size;
+        }
+        foreach ($tables->rows('portions') as $row) {
+            $this->portions[$row['food']][$row['portion']] = Estimate::of((float) $row['grams'], (float) $row['u_grams']);
+        }
+        foreach ($tables->rows('properties') as $row) {
+            $this->properties[$row['food']][$row['property']] = new Range((float) $row['low'], (float) $row['typical'], (float) $row['high']);
+        }
+    }
+
+    /** @throws OutOfBoundsException for a key that the larder does not hold */
+    public function get(string $key): Food
+    {
+        return $this->find($key) ?? throw new OutOfBoundsException("No food '$key' in data/foods.csv.");
+    }
+
+    public function find(string $key): ?Food
+    {
+        return $this->foods[$key] ??= isset($this->rows[$key]) ? Food::fromRow($this->rows[$key]) : null;
+    }
+
+    /** @return array<string, Food> by key, in the order of the file */
+    public function all(): array
+    {
+        return array_map(fn (array $row): Food => $this->get($row['key']), $this->rows);
+    }
+
+    /** @return array<string, string> food key => name, without building the foods */
+    public function names(): array
+    {
+        return array_column($this->rows, 'name', 'key');
+    }
+
+    /** Grams a millilitre in a form such as "sifted"; where the form is not known, as usually measured. */
+    public function density(Food $food, string $form = ''): Density
+    {
+        $known = $this->densities[$food->key] ?? null;
+        if ($known === null) {
+            return new Density($this->densities['~'.$food->texture->value][''], true);
+        }
+
+        return new Density($known[$form] ?? $known[''], false);
+    }
+
+    /** @return array<string, float> form => grams a millilitre */
+    public function densities(Food $food): array
+    {
+        return $this->densities[$food->key] ?? [];
+    }
+
+    public function portion(Food $food, string $portion): ?Estimate
+    {
+        return $this->portions[$food->key][$portion] ?? null;
+    }
+
+    /** @return array<string, Estimate> */
+    public function portions(Food $food): array
+    {
+        return $this->portions[$food->key] ?? [];
+    }
+
+    public function property(Food $food, string $property): ?Range
+    {
+        return $this->properties[$food->key][$property] ?? null;
+    }
+
+    /** The typical value, or 0 where the food does not have the property. */
+    public function typical(Food $food, string $property): float
+    {
+        return ($this->properties[$food->key][$property] ?? null)?->typical ?? 0.0;
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Larder;
+
+/**
+ * What an amount of food holds: grams, and energy in kcal.
+ *
+ * `carbohydrate` is total carbohydrate by difference: fibre, polyols and allulose are in it.
+ */
+final readonly class Nutrients
+{
+    /** @param array<string, float> $polyols grams by name */
+    public function __construct(
+        public float $energy = 0.0,
+        public float $water = 0.0,
+        public float $protein = 0.0,
+        public float $fat = 0.0,
+        public float $carbohydrate = 0.0,
+        public float $fibre = 0.0,
+        public float $sugars = 0.0,
+        public array $polyols = [],
+        public float $allulose = 0.0,
+        public float $salt = 0.0,
+        public float $alcohol = 0.0,
+    ) {}
+
+    public function times(float $f): self
+    {
+        return new self(
+            $this->energy * $f, $this->water * $f, $this->protein * $f, $this->fat * $f, $this->carbohydrate * $f,
+            $this->fibre * $f, $this->sugars * $f, array_map(static fn (float $g): float => $g * $f, $this->polyols),
+            $this->allulose * $f, $this->salt * $f, $this->alcohol * $f,
+        );
+    }
+
+    public function plus(self $o): self
+    {
+        $polyols = $this->polyols;
+        foreach ($o->polyols as $name => $grams) {
+            $polyols[$name] = ($polyols[$name] ?? 0.0) + $grams;
+        }
+
+        return new self(
+            $this->energy + $o->energy, $this->water + $o->water, $this->protein + $o->protein, $this->fat + $o->fat,
+            $this->carbohydrate + $o->carbohydrate, $this->fibre + $o->fibre, $this->sugars + $o->sugars, $polyols,
+            $this->allulose + $o->allulose, $this->salt + $o->salt, $this->alcohol + $o->alcohol,
+        );
+    }
+
+    public function polyolGrams(): float
+    {
+        return array_sum($this->polyols);
+    }
+}

@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Plan;
+
+use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Larder\Larder;
+use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Quantity\Temperature;
+use Aglyca\Core\Reading\Step;
+use Aglyca\Core\Swap\Schools;
+use Aglyca\Core\Swap\Swap;
+
+/** Rewrites the method for the swapped dessert: heats, times, rests and cooling. */
+final readonly class BakePlanner
+{
+    public function __construct(private Larder $larder, private Schools $schools, private Constants $constants) {}
+
+    /** @param list<Step> $steps */
+    public function change(Swap $swap, array $steps): BakeChange
+    {
+        $minutes = 0.0;
+        foreach ($steps as $step) {
+            $minutes = $step->isBake ? max($minutes, $step->longestMinutes()) : $minutes;
+        }
+        $flourSwapped = array_filter($swap->exchanges, static fn ($e): bool => $e->changed && $e->role === Role::Body && count($e->to) > 1) !== [];
+        [$lower, $reasons] = [0.0, []];
+        if ($flourSwapped) {
+            $lower = $this->constants->get('nut-lower-by');
+            $reasons[] = 'nut and seed flours brown sooner than wheat';
+        }
+        if ($this->alluloseShare($swap) >= $this->constants->get('allulose-share') && $minutes > $this->constants->get('allulose-long-bake')) {
+            $lower = max($lower, $this->constants->get('allulose-lower-by'));
+            $reasons[] = sprintf('allulose turns too dark in more than %.0f minutes', $this->constants->get('allulose-long-bake'));
+        }
+        $rest = $flourSwapped ? (int) $this->schools->school($swap->wishes->school)['rest_min'] : 0;
+        $cool = $minutes > 0 && $this->holdsSweetener($swap) ? (int) $this->constants->get('erythritol-cool-on-sheet') : 0;
+
+        return new BakeChange($lower, $lower > 0 ? 1 + $this->constants->get('nut-longer-by') : 1.0, $rest, $cool, $reasons);
+    }
+
+    /**
+     * @param  list<Step>  $steps
+     * @return list<PlannedStep>
+     */
+    public function steps(BakeChange $change, array $steps): array
+    {
+        $planned = [];
+        $rested = $change->restMinutes === 0;
+        $lastBake = array_key_last(array_filter($steps, static fn (Step $s): bool => $s->isBake && $s->times !== []));
+        foreach ($steps as $i => $step) {
+            if (! $rested && $step->isBake && $step->times !== []) {
+                $planned[] = PlannedStep::added("Let it stand for $change->restMinutes minutes first: the flour drinks.");
+                $rested = true;
+            }
+            $planned[] = $this->step($change, $step);
+            if ($i === $lastBake && $change->coolMinutes > 0) {
+                $planned[] = PlannedStep::added("Leave it where it is for $change->coolMinutes minutes before moving it: without sugar it is fragile while hot.");
+            }
+        }
+
+        return $planned;
+    }
+
+    private function step(BakeChange $change, Step $step): PlannedStep
+    {
+        $marks = [];
+        foreach ($step->heats as $heat) {
+            $marks[$heat['at']] = [$heat['length'], $this->dial($heat['heat'], $change)];
+        }
+        if ($step->isBake && $change->timeFactor !== 1.0) {
+            foreach ($step->times as $time) {
+                $marks[$time['at']] = [$time['length'], $this->minutes($time, $change)];
+            }
+        }
+        ksort($marks);
+        [$pieces, $done] = [[], 0];
+        foreach ($marks as $at => [$length, $new]) {
+            if ($at < $done) {
+                continue;
+            }
+            $pieces[] = ['text' => substr($step->text, $done, $at - $done), 'was' => ''];
+            $old = substr($step->text, $at, $length);
+            $pieces[] = ['text' => $new, 'was' => $change->lowerBy > 0 ? $old : ''];
+            $done = $at + $length;
+        }
+        $pieces[] = ['text' => substr($step->text, $done), 'was' => ''];
+
+        return new PlannedStep($this->withoutRepeats(array_values(array_filter($pieces, static fn (array $p): bool => $p['text'] !== ''))));
+    }
+
+    /**
+     * "350 °F (175 °C)" would otherwise name the new heat twice.
+     *
+     * @param  list<array{text: string, was: string}>  $pieces
+     * @return list<array{text: string, was: string}>
+     */
+    private function withoutRepeats(array $pieces): array
+    {
+        $kept = [];
+        foreach ($pieces as $piece) {
+            $count = count($kept);
+            if ($count >= 2 && preg_match('~^[\s(/,;|–-]*(?:or\s+)?$~u', $kept[$count - 1]['text']) === 1
+                && preg_match('~°~u', $piece['text']) === 1 && preg_match('~^\d+ °[CF]~u', $piece['text']) === 1 && preg_match('~^\d+ °[CF]~u', $kept[$count - 2]['text']) === 1) {
+                $kept[$count - 2]['was'] .= $piece['was'] === '' ? '' : trim($kept[$count - 1]['text'].$piece['was']).(str_contains($kept[$count - 1]['text'], '(') ? ')' : '');
+                $opened = str_contains($kept[$count - 1]['text'], '(');
+                array_pop($kept);
+                $pendingClose = $opened;
+
+                continue;
+            }
+            if (($pendingClose ?? false) && str_starts_with($piece['text'], ')')) {
+                $piece['text'] = substr($piece['text'], 1);
+            }
+            $pendingClose = false;
+            if ($piece['text'] !== '') {
+                $kept[] = $piece;
+            }
+        }
+
+        return $kept;
+    }
+
+    private function dial(Temperature $heat, BakeChange $change): string
+    {
+        $new = $heat->lowerBy($change->lowerBy);
+
+        return sprintf('%d °F / %d °C', $new->fahrenheitOnDial($this->constants->get('snap-oven-f')), $new->celsiusOnDial($this->constants->get('snap-oven-c')));
+    }
+
+    /** @param array{low: float, high: float, ...} $time */
+    private function minutes(array $time, BakeChange $change): string
+    {
+        $low = (int) round($time['low'] * $change->timeFactor);
+        $high = (int) round($time['high'] * $change->timeFactor);
+
+        return $low === $high ? "$low minutes" : "$low to $high minutes";
+    }
+
+    private function alluloseShare(Swap $swap): float
+    {
+        [$all, $allulose] = [0.0, 0.0];
+        foreach ($swap->after->doses as $dose) {
+            if ($dose->food !== null) {
+                $sweet = $dose->mass() * $this->larder->typical($dose->food, 'sweetness');
+                $all += $sweet;
+                $allulose += $dose->food->per100->allulose > 0 ? $sweet : 0.0;
+            }
+        }
+
+        return $all > 0 ? $allulose / $all : 0.0;
+    }
+
+    private function holdsSweetener(Swap $swap): bool
+    {
+        foreach ($swap->after->doses as $dose) {
+            if ($dose->food !== null && ($dose->food->per100->polyolGrams() > 0 || $dose->food->per100->allulose > 0)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Quantity;
+
+/** A unit of the kitchen; its size is in grams, millilitres or pieces, by its kind. */
+final readonly class Unit
+{
+    public function __construct(public string $key, public UnitKind $kind, public float $size) {}
+
+    public function isVague(): bool
+    {
+        return in_array($this->key, ['pinch', 'dash', 'smidgen', 'splash', 'handful', 'drop', 'knob', 'thumb'], true);
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Reading;
+
+use Aglyca\Core\Larder\Food;
+
+/** What the baker said of a line; null leaves the reading as it is. */
+final readonly class Correction
+{
+    public function __construct(public ?Food $food, public ?float $grams) {}
+}

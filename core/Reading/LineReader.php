@@ -1,0 +1,357 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Reading;
+
+use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Larder\Food;
+use Aglyca\Core\Larder\Larder;
+use Aglyca\Core\Quantity\Estimate;
+use Aglyca\Core\Quantity\UnitKind;
+use Aglyca\Core\Tables;
+
+/** Reads one ingredient line: amount, food, grams, and what is in doubt. */
+final class LineReader
+{
+    private const BULLET = '~^\s*(?:[-–—*•·▢☐□✓◦▪●]\s+|[*•·▢☐□✓◦▪●]\s*|\d{1,2}[.)]\s+(?=[\d½⅓⅔¼¾⅛\p{L}]))~u';
+
+    private const OF_FRUIT = '~^(?:the\s+)?(?:finely\s+|freshly\s+)?(?:grated\s+|squeezed\s+)?(?<part>juice|zest|rind|peel)(?:\s+(?:and|&|\+)\s+(?:finely\s+)?(?:grated\s+)?(?<part2>juice|zest|rind))?\s+(?:of|from)\s+(?<rest>.+)$~iu';
+
+    private const IN_PART = '~\b(?:for|to)\s+(?:dust|greas|serv|sprinkl|roll|coat|garnish|decorat|top|brush|lin|finish|taste)\w*|\bto\s+taste\b~iu';
+
+    /** @var array<string, array{form: string, kind: string}> */
+    private array $prepWords;
+
+    private string $prepPattern;
+
+    public function __construct(
+        private readonly Larder $larder,
+        private readonly FoodIndex $foods,
+        private readonly AmountParser $amounts,
+        private readonly Weigher $weigher,
+        private readonly Constants $constants,
+        Tables $tables,
+    ) {
+        $this->prepWords = array_column(array_filter($tables->rows('prep_words'), static fn (array $row): bool => $row['kind'] !== 'ignore'), null, 'word');
+        $words = array_map(static fn (string $w): string => preg_quote($w, '~'), array_keys($this->prepWords));
+        usort($words, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
+        $this->prepPattern = '~(?<!\pL)(?:'.implode('|', $words).')(?!\pL)~iu';
+    }
+
+    /**
+     * @param  string  $key  the line's key for corrections
+     * @return non-empty-list<Line> two where one line names two things, as "juice and zest of a lemon"
+     */
+    public function read(string $text, string $key, int $component = 0, ?Correction $correction = null): array
+    {
+        $body = preg_replace(self::BULLET, '', $text) ?? $text;
+        if (preg_match(self::OF_FRUIT, trim($body), $m) === 1) {
+            return $this->ofFruit($text, $m, $key, $component, $correction);
+        }
+
+        return [$this->line($text, $this->split($body), $key, $component, $correction)];
+    }
+
+    /**
+     * @param  array<array-key, string>  $m
+     * @return non-empty-list<Line>
+     */
+    private function ofFruit(string $text, array $m, string $key, int $component, ?Correction $correction): array
+    {
+        $lines = [];
+        foreach (array_values(array_filter([$m['part'], $m['part2'] ?? ''])) as $n => $part) {
+            $split = $this->split($m['rest']);
+            $fruit = trim(preg_replace('~\b(?:unwaxed|organic|fresh|ripe)\b~iu', '', $split['name']) ?? '');
+            $split['name'] = $fruit.' '.(strtolower($part) === 'juice' ? 'juice' : 'zest');
+            $lines[] = $this->line($text, $split, $n === 0 ? $key : "$key+$n", $component, $n === 0 ? $correction : null);
+        }
+
+        return $lines;
+    }
+
+    /** @return array{amount: ?Amount, written: string, name: string, prep: string, other: string, negative: bool} */
+    private function split(string $body): array
+    {
+        $body = trim($body);
+        $negative = preg_match('~^[-−]\s?\d~u', $body) === 1;
+        $tokens = Lexer::cut($body);
+        $amount = $this->amounts->at($tokens, $negative ? 1 : 0);
+        if ($amount !== null) {
+            $from = $amount->end >= count($tokens) ? strlen($body) : $tokens[$amount->end]->at;
+            $rest = substr($body, $from);
+            $written = trim(substr($body, 0, $from));
+        } else {
+            [$amount, $rest, $written] = $this->amountBehind($body, $tokens);
+        }
+        [$name, $prep] = $this->nameAndPrep($rest);
+        if ($amount !== null) {
+            [$amount, $name, $prep] = $this->amountInBrackets($amount, $name, $prep);
+        }
+        [$name, $other] = $this->choice($name);
+
+        return ['amount' => $amount, 'written' => rtrim($written, ' (['), 'name' => $name, 'prep' => $prep, 'other' => $other, 'negative' => $negative];
+    }
+
+    /**
+     * "Butter 100 g", "Eggs: 3", "Sugar - 1 cup (200 g), sifted".
+     *
+     * @param  list<Token>  $tokens
+     * @return array{?Amount, string, string}
+     */
+    private function amountBehind(string $body, array $tokens): array
+    {
+        foreach ($tokens as $i => $token) {
+            if ($i === 0 || ! ($token->isNumber() || ($token->lower === 'a' && $i > 0))) {
+                continue;
+            }
+            $amount = $this->amounts->at($tokens, $i);
+            if ($amount === null) {
+                continue;
+            }
+            $after = $tokens[$amount->end] ?? null;
+            $ends = $after === null || in_array($after->lower, [',', ')', ';', '(', '.'], true);
+            $unit = $amount->measures[0]->unit;
+            if ($ends && ($unit !== null || $token->kind === TokenKind::Number)) {
+                $head = rtrim(substr($body, 0, $token->at), " \t:-–—=x×,(");
+                $tail = $after === null ? '' : substr($body, $after->at);
+
+                return [$amount, $head.(preg_match('/^[,;(]/', $tail) === 1 ? ' ' : '').ltrim($tail, ').'), trim(substr($body, $token->at, ($after?->at ?? strlen($body)) - $token->at))];
+            }
+        }
+
+        return [null, $body, ''];
+    }
+
+    /** @return array{string, string} */
+    private function nameAndPrep(string $rest): array
+    {
+        $rest = trim($rest, " \t:;.,-–—*");
+        $rest = preg_replace('~^of\s+~iu', '', $rest) ?? $rest;
+        $rest = preg_replace('~^\(([^)]*)\)\s*(?=\pL)~u', '', $rest) ?? $rest;
+        $cut = preg_match('~,|;|\(|\[|\s[-–—]\s|\sfor\s|\sto\s(?:taste|serve|dust|grease|sprinkle)|\*~iu', $rest, $m, PREG_OFFSET_CAPTURE) === 1 ? $m[0][1] : strlen($rest);
+
+        return [trim(substr($rest, 0, $cut)), trim(substr($rest, $cut), " \t,;-–—")];
+    }
+
+    /**
+     * A second measure behind the name: "flour (120 g)", "butter, 1 stick (113 g)".
+     *
+     * @return array{Amount, string, string}
+     */
+    private function amountInBrackets(Amount $amount, string $name, string $prep): array
+    {
+        if (preg_match('~[(\[]\s*(?<in>[^)\]]*\d[^)\]]*)[)\]]~u', $prep, $m) !== 1) {
+            return [$amount, $name, $prep];
+        }
+        $tokens = Lexer::cut($m['in']);
+        $inside = $this->amounts->at($tokens, 0);
+        if ($inside === null || $inside->measures[0]->unit === null) {
+            return [$amount, $name, $prep];
+        }
+        $prep = trim(str_replace($m[0], '', $prep), " \t,;");
+        $each = ($tokens[$inside->end] ?? null)?->lower === 'each';
+        if ($inside->end < count($tokens) && ! $each) {
+            return [$amount, $name, $prep];
+        }
+        $last = $amount->measures[array_key_last($amount->measures)];
+        $measures = $each ? [$last->withSize($inside->measures[0])] : [...$amount->measures, ...$inside->measures];
+
+        return [new Amount($measures, $amount->from, $amount->end), $name, $prep];
+    }
+
+    /** @return array{string, string} the first of what "or" offers, and the rest */
+    private function choice(string $name): array
+    {
+        $parts = preg_split('~\s+or\s+|\s*/\s*(?=\pL)~iu', $name, 2) ?: [$name];
+        if (count($parts) < 2 || $parts[0] === '' || $this->foods->isIgnored($parts[0])) {
+            return [$name, ''];
+        }
+        $first = $this->foods->find($parts[0]);
+        if ($first->food === null || ($this->foods->find($name)->sure && ! $first->sure)) {
+            return [$name, ''];
+        }
+
+        return [$parts[0], $parts[1]];
+    }
+
+    /** @param array{amount: ?Amount, written: string, name: string, prep: string, other: string, negative: bool} $split */
+    private function line(string $text, array $split, string $key, int $component, ?Correction $correction): Line
+    {
+        $flags = [];
+        $match = $this->match($split);
+        $food = $correction?->food ?? ($match->food === null ? null : $this->larder->get($match->food));
+        if ($food === null) {
+            $flags[] = Flag::UnknownFood;
+        } elseif (! $match->sure && $correction?->food === null) {
+            $flags[] = Flag::FoodGuessed;
+        }
+        $rivals = $match->rivals;
+        if ($split['other'] !== '') {
+            $other = $this->foods->find(preg_replace('~^[\d\s/.,½¼¾⅓⅔]+(?:\pL+\s+)?~u', '', $split['other']) ?? '')->food;
+            $flags[] = Flag::Choice;
+            $rivals = $other === null ? $rivals : array_values(array_unique([$other, ...$rivals]));
+        }
+        if (preg_match('~\boptional\b~iu', $text) === 1) {
+            $flags[] = Flag::Optional;
+        }
+        if (preg_match(self::IN_PART, $text) === 1) {
+            $flags[] = Flag::UsedInPart;
+        }
+        if ($correction?->grams !== null || $correction?->food !== null) {
+            $flags[] = Flag::Corrected;
+        }
+        if ($correction?->grams !== null) {
+            $grams = Estimate::withHalfWidth($correction->grams, min($correction->grams, $this->constants->get('weighed')));
+        } else {
+            [$grams, $doubts] = $this->grams($split, $food);
+            $flags = [...$flags, ...$doubts];
+        }
+        if ($grams !== null && $grams->value > $this->constants->get('huge-grams')) {
+            $flags[] = Flag::HugeAmount;
+        }
+
+        return new Line($key, $text, $split['written'], $split['name'], $food, $grams, $rivals, $flags, $component);
+    }
+
+    /** @param array{name: string, prep: string, ...} $split */
+    private function match(array $split): FoodMatch
+    {
+        $match = $this->foods->find($split['name']);
+        if ($split['prep'] === '') {
+            return $match;
+        }
+        $first = preg_split('~[,;()]~u', ltrim($split['prep'], '( ['))[0] ?? '';
+        $both = $this->foods->find(trim($split['name'].' '.$first));
+        if ($both->food !== null && $both->food !== $match->food && ($both->sure && (! $match->sure || $this->foods->isName($split['name'].' '.$first)))) {
+            return $both;
+        }
+
+        return $match;
+    }
+
+    /**
+     * @param  array{amount: ?Amount, name: string, prep: string, negative: bool, ...}  $split
+     * @return array{?Estimate, list<Flag>}
+     */
+    private function grams(array $split, ?Food $food): array
+    {
+        if ($split['negative']) {
+            return [null, [Flag::NotAnAmount]];
+        }
+        if ($split['amount'] === null) {
+            return [null, [Flag::NoAmount]];
+        }
+        $form = $this->form($split['name'], $split['prep']);
+        $size = $this->size($split['name'].' '.$split['prep']);
+        $weighed = [];
+        foreach ($split['amount']->measures as $measure) {
+            if ($measure->count->value <= 0) {
+                return [null, [Flag::NotAnAmount]];
+            }
+            $grams = $food === null ? null : $this->weigher->grams($measure, $food, $form, $size);
+            $weighed[] = [$measure, $grams];
+        }
+        $chosen = $this->chosen($weighed);
+        if ($chosen === null) {
+            return [$this->massAlone($weighed), $food === null ? [] : [Flag::NoAmount]];
+        }
+        [$measure, $grams] = $chosen;
+        $flags = $this->doubts($measure, $food, $form);
+        foreach ($weighed as [$other, $mass]) {
+            if ($mass !== null && $other !== $measure && $this->disagree($grams, $mass)) {
+                $flags[] = Flag::MeasuresDisagree;
+                break;
+            }
+        }
+
+        return [$grams, $flags];
+    }
+
+    /**
+     * Grams of an unknown food where the line gives a mass: it counts for the mixed mass, though not for the carbs.
+     *
+     * @param  list<array{Measure, ?Estimate}>  $weighed
+     */
+    private function massAlone(array $weighed): ?Estimate
+    {
+        foreach ($weighed as [$measure]) {
+            if ($measure->size === null && $measure->unit?->kind === UnitKind::Mass) {
+                return $measure->count->times($measure->unit->size)->plus(Estimate::withHalfWidth(0.0, $this->constants->get('weighed')));
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * A mass before a volume before a count.
+     *
+     * @param  list<array{Measure, ?Estimate}>  $weighed
+     * @return ?array{Measure, Estimate}
+     */
+    private function chosen(array $weighed): ?array
+    {
+        foreach ([UnitKind::Mass, UnitKind::Volume, null] as $kind) {
+            foreach ($weighed as [$measure, $grams]) {
+                $given = ($measure->size ?? $measure)->unit?->kind;
+                if ($grams !== null && ($kind === null || $given === $kind)) {
+                    return [$measure, $grams];
+                }
+            }
+        }
+
+        return null;
+    }
+
+    private function disagree(Estimate $a, Estimate $b): bool
+    {
+        $spread = $this->constants->get('coverage-factor') * hypot($a->u, $b->u);
+
+        return abs($a->value - $b->value) - $spread > $this->constants->get('measures-differ') * max($a->value, $b->value);
+    }
+
+    /** @return list<Flag> */
+    private function doubts(Measure $measure, Food $food, string $form): array
+    {
+        $flags = [];
+        if (($measure->size ?? $measure)->unit?->key === 'oz') {
+            $flags[] = $food->isLiquid() ? Flag::OuncesByVolume : Flag::OuncesByWeight;
+        }
+        if ($measure->unit?->isVague() ?? false) {
+            $flags[] = Flag::VagueAmount;
+        }
+        if ($measure->unit?->kind === UnitKind::Volume && ! $measure->unit->isVague() && $this->larder->density($food, $form)->byKind && ! $food->isLiquid()) {
+            $flags[] = Flag::DensityByKind;
+        }
+
+        return $flags;
+    }
+
+    /** "1 cup sifted flour" was sifted before it was measured; "1 cup flour, sifted" was not. */
+    private function form(string $name, string $prep): string
+    {
+        foreach ([[$name, ['density', 'density-after']], [$prep, ['density-after']]] as [$text, $kinds]) {
+            if ($text !== '' && preg_match($this->prepPattern, $text, $m) === 1) {
+                $word = $this->prepWords[mb_strtolower($m[0])] ?? null;
+                if ($word !== null && in_array($word['kind'], $kinds, true)) {
+                    return $word['form'];
+                }
+            }
+        }
+
+        return '';
+    }
+
+    private function size(string $text): string
+    {
+        if (preg_match('~\b(extra[- ]large|jumbo|large|medium|small|size\s+(?:s|m|l|xl)|[sml](?=\b.*\begg))\b~iu', $text, $m) !== 1) {
+            return '';
+        }
+        $size = strtolower(str_replace(' ', '-', preg_replace('~^size\s+~i', '', $m[1]) ?? ''));
+        $european = preg_match('~\b(?:uk|eu|european|british|size)\b~iu', $text) === 1;
+        $size = ['s' => 'small', 'm' => 'medium', 'l' => 'large', 'xl' => 'large'][$size] ?? $size;
+
+        return $european && in_array($size, ['small', 'medium', 'large'], true) ? "eu-$size" : $size;
+    }
+}

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Reading;
+
+use Aglyca\Core\Quantity\UnitTable;
+
+/** Tells title, yield, headings, ingredients and steps of a recipe's text apart. */
+final class LineSorter
+{
+    private const INGREDIENTS = '~^\W*(?:ingredients?|you(?:\s+will|\'ll)?\s+need|what\s+you\s+need|shopping\s+list)\b[^\d]{0,30}$~iu';
+
+    private const METHOD = '~^\W*(?:method|instructions?|directions?|steps?|preparation|procedure|how\s+to\s+make(?:\s+it)?|to\s+make)\W*$~iu';
+
+    private const ASIDE = '~^\W*(?:notes?|tips?|nutrition(?:al)?(?:\s+\w+)?|storage|equipment|per\s+serving|calories)\b\W*$~iu';
+
+    private const META = '~^\W*(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|chill(?:ing)?|active|rest(?:ing)?|difficulty|course|cuisine|author|source|rating|category|keywords?|calories|equipment)(?:\s+time)?\s*[:=]~iu';
+
+    private const VERB = '~^(?:\d+[.):]\s*|step\s+\d+[.:)]?\s*|[-–•*]\s*)?(?:first|then|next|now|finally|meanwhile|in\s+an?|in\s+the|once|when|while|using|with\s+(?:an?|the)|on\s+a|into\s+a|after|to\s+(?:make|serve|assemble)|for\s+the\s+\w+[,:]?\s+(?:mix|beat|whisk|melt|stir)|pre-?heat|heat|mix|beat|cream|fold|bake|whisk|stir|combine|pour|melt|line|grease|butter\s+(?:and|a|the)|add|cool|let|leave|chill|roll|place|put|spread|press|sift|remove|transfer|divide|cut|serve|drop|scoop|shape|set|bring|spoon|refrigerate|freeze|rub|knead|blend|process|pulse|turn|take|make|prepare|whip|sprinkle|arrange|cover|allow|store|brush|dust|decorate|drizzle|simmer|boil|cook|toast|return|slice|drain|dissolve|gently|carefully|slowly|gradually|repeat|rest|unmould|invert|tip|scrape|separate|warm|microwave|top)\b~iu';
+
+    private const FOR_THE = '~^\W*(?:for\s+(?:the\s+)?|the\s+)?(?<name>[\pL][\pL\s&\'’-]{1,40}?)\s*(?:ingredients)?\s*:\s*$|^\W*for\s+(?:the\s+)?(?<name2>[\pL][\pL\s&\'’-]{1,40})$~iu';
+
+    public function __construct(private readonly UnitTable $units, private readonly YieldReader $yields) {}
+
+    /** @param list<string> $rows without blank ones */
+    public function sort(array $rows): Sorted
+    {
+        $title = '';
+        $yield = '';
+        $components = [''];
+        $component = 0;
+        $ingredients = [];
+        $steps = [];
+        $mode = 'preamble';
+        $headed = false;
+        foreach ($rows as $i => $row) {
+            $row = preg_replace('~^#{1,6}\s+|\*\*|__~', '', $row) ?? $row;
+            if (preg_match(self::INGREDIENTS, $row) === 1) {
+                [$mode, $headed] = ['ingredients', true];
+            } elseif (preg_match(self::METHOD, $row) === 1) {
+                $mode = 'method';
+            } elseif (preg_match(self::ASIDE, $row) === 1) {
+                $mode = 'aside';
+            } elseif (preg_match(self::META, $row) === 1) {
+                continue;
+            } elseif ($this->yields->isYield($row) && $mode !== 'method') {
+                $yield = $yield === '' ? $row : $yield;
+            } elseif ($mode !== 'aside' && $this->isComponent($row, $mode, $rows[$i + 1] ?? '')) {
+                $component = $this->component($row, $components, $component, $ingredients);
+                $mode = $this->isIngredient($rows[$i + 1] ?? '') ? 'ingredients' : $mode;
+            } elseif ($mode === 'aside') {
+                continue;
+            } elseif ($mode === 'method' ? false : $this->belongsToIngredients($row, $mode, $headed)) {
+                $ingredients[] = [mb_substr($row, 0, 400), $component];
+                $mode = 'ingredients';
+            } elseif ($ingredients === [] && $mode === 'preamble') {
+                $title = $title === '' ? $row : $title;
+            } else {
+                $mode = 'method';
+                $steps[] = preg_replace('~^(?:\d{1,2}[.):]\s*|step\s+\d+[.:)]?\s*|[-–•*]\s+)~iu', '', $row) ?? $row;
+            }
+        }
+
+        return new Sorted(self::title($title), $yield, array_values($components), $ingredients, $steps);
+    }
+
+    private static function title(string $row): string
+    {
+        $row = trim(preg_replace('~^(?:title|recipe|name)\s*:\s*~iu', '', $row) ?? $row);
+
+        return $row === '' ? 'Untitled dessert' : mb_substr($row, 0, 120);
+    }
+
+    /**
+     * @param  list<string>  $components
+     * @param  list<array{string, int}>  $ingredients
+     */
+    private function component(string $row, array &$components, int $current, array $ingredients): int
+    {
+        preg_match(self::FOR_THE, $row, $m);
+        $name = trim(($m['name'] ?? '') !== '' ? $m['name'] : ($m['name2'] ?? ''));
+        $name = mb_strtoupper(mb_substr($name, 0, 1)).mb_substr(mb_strtolower($name), 1);
+        if (array_filter($ingredients, static fn (array $l): bool => $l[1] === $current) === []) {
+            $components[$current] = $name;
+
+            return $current;
+        }
+        $components[] = $name;
+
+        return count($components) - 1;
+    }
+
+    private function isComponent(string $row, string $mode, string $next): bool
+    {
+        return $mode !== 'method' && preg_match(self::FOR_THE, $row) === 1
+            && preg_match('~\d~', $row) !== 1 && $this->units->named($row) === null
+            && ($mode === 'ingredients' || $this->isIngredient($next));
+    }
+
+    private function belongsToIngredients(string $row, string $mode, bool $headed): bool
+    {
+        if ($this->isIngredient($row)) {
+            return true;
+        }
+
+        // Under a heading, and among other ingredients, a line without an amount is one too: "Salt".
+        return $mode === 'ingredients' && ($headed || mb_strlen($row) < 40) && mb_strlen($row) < 140
+            && preg_match(self::VERB, $row) !== 1 && preg_match('~[.!?]$~u', $row) !== 1;
+    }
+
+    public function isIngredient(string $row): bool
+    {
+        if ($row === '' || mb_strlen($row) > 160 || preg_match('~^\d{1,2}[.):]\s+(?=\pL)|^step\s~iu', $row) === 1 && preg_match(self::VERB, $row) === 1) {
+            return false;
+        }
+        if (preg_match(self::VERB, $row) === 1 && preg_match('~\d\s?(?:°|minutes?\b|mins?\b|hours?\b)~iu', $row) === 1) {
+            return false;
+        }
+        $body = preg_replace('~^\s*(?:[-–—*•·▢☐□✓]\s*|\d{1,2}[.)]\s+(?=[\d½⅓⅔¼¾⅛]))~u', '', $row) ?? $row;
+        if (preg_match('~^(?:[-−]?\d|[½⅓⅔¼¾⅛]|(?:about|approx\.?|scant|heaped|heaping|generous)\s+[\d½⅓⅔¼¾⅛]|(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|half|a\s+(?:pinch|dash|cup|few|little|handful|drop|stick|splash|couple|quarter|half|knob|scant|heaped|teaspoon|tablespoon|generous)|an?\s+egg|a\s+dozen|juice|zest|grated\s+zest|finely\s+grated\s+zest|pinch|dash|handful|knob|splash|drizzle)\b)~iu', $body) === 1) {
+            return preg_match('~\pL~u', $body) === 1 && preg_match('~^\d+\s*(?:minutes?|mins?|hours?|hrs?)\b|^\d+[.):]\s*\pL.*[.!]$~iu', $body) !== 1;
+        }
+
+        return mb_strlen($row) < 100 && preg_match(self::VERB, $row) !== 1
+            && preg_match('~[\s:(–-](?:\d+(?:[.,/]\d+)?|[½⅓⅔¼¾⅛]|a)\s*(?<unit>\pL+\.?)?\s*\)?(?:\s*\([^)]*\))?\s*(?:,.*)?$~u', $row, $m) === 1
+            && (($m['unit'] ?? '') === '' ? preg_match('~^[\pL\s]+[:x×–-]\s*\d+$~u', $row) === 1 : $this->units->named($m['unit']) !== null);
+    }
+}

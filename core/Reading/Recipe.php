@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Reading;
+
+/** A recipe as read from text. */
+final readonly class Recipe
+{
+    /**
+     * @param  ?int  $pieces  null where the text does not say
+     * @param  string  $pieceName  "cookies", "slices"; "" where the text does not say
+     * @param  list<string>  $components  names; the first is "" unless the recipe names it
+     * @param  list<Line>  $lines
+     * @param  list<Step>  $steps
+     */
+    public function __construct(
+        public string $title,
+        public ?int $pieces,
+        public string $pieceName,
+        public string $yieldText,
+        public array $components,
+        public array $lines,
+        public array $steps,
+    ) {}
+
+    private const SINGULAR = ['people' => 'portion', 'person' => 'portion', 'sandwiches' => 'sandwich', 'glasses' => 'glass', 'servings' => 'serving', 'candies' => 'candy'];
+
+    /** What one piece is called, or several where a number is given. */
+    public function pieceWord(float $count = 1.0): string
+    {
+        $name = $this->pieceName === '' ? 'piece' : $this->pieceName;
+        $one = self::SINGULAR[$name] ?? (str_ends_with($name, 's') && ! str_ends_with($name, 'ss') ? substr($name, 0, -1) : $name);
+
+        return $count === 1.0 ? $one : (preg_match('~(?:ch|ss|x)$~', $one) === 1 ? $one.'es' : (preg_match('~[^aeiou]y$~', $one) === 1 ? substr($one, 0, -1).'ies' : $one.'s'));
+    }
+}

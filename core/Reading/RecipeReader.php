@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Reading;
+
+/**
+ * Reads a whole recipe: title, yield, components, ingredient lines and method.
+ *
+ * Headings are used where there are any; without them, lines with an amount are ingredients and what
+ * follows the last of them is the method.
+ */
+final readonly class RecipeReader
+{
+    public const MOST_CHARACTERS = 60_000;
+
+    public const MOST_LINES = 600;
+
+    public function __construct(private LineReader $lines, private StepReader $steps, private YieldReader $yields, private LineSorter $sorter) {}
+
+    /**
+     * @param  array<string, Correction>  $corrections  by line key
+     *
+     * @throws UnreadableRecipe
+     */
+    public function read(string $text, array $corrections = []): Recipe
+    {
+        $sorted = $this->sorter->sort(self::rows($text));
+        if ($sorted->ingredients === []) {
+            throw UnreadableRecipe::noIngredients();
+        }
+        $lines = [];
+        $times = [];
+        foreach ($sorted->ingredients as [$row, $component]) {
+            $hash = substr(sha1(mb_strtolower(trim($row))), 0, 10);
+            $times[$hash] = ($times[$hash] ?? 0) + 1;
+            $key = $hash.'-'.$times[$hash];
+            array_push($lines, ...$this->lines->read($row, $key, $component, $corrections[$key] ?? null));
+        }
+        [$pieces, $name] = $this->yields->read($sorted->yield);
+
+        return new Recipe($sorted->title, $pieces, $name, $sorted->yield, $sorted->components, $lines, array_map($this->steps->read(...), $sorted->steps));
+    }
+
+    /**
+     * @return list<string>
+     *
+     * @throws UnreadableRecipe
+     */
+    private static function rows(string $text): array
+    {
+        if (strlen($text) > self::MOST_CHARACTERS * 4) {
+            throw UnreadableRecipe::tooLong(self::MOST_CHARACTERS);
+        }
+        if (str_contains($text, "\0")) {
+            throw UnreadableRecipe::notText();
+        }
+        if (! mb_check_encoding($text, 'UTF-8')) {
+            $text = mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
+        }
+        $text = str_replace(["\r\n", "\r", "\u{2028}", "\u{a0}", "\u{202f}", "\u{2009}", "\u{feff}", "\u{200b}"], ["\n", "\n", "\n", ' ', ' ', ' ', '', ''], $text);
+        // Control characters in number mean a file that is no text at all.
+        if (preg_match_all('/[\x00-\x08\x0b\x0e-\x1f]/', $text) > mb_strlen($text) / 100) {
+            throw UnreadableRecipe::notText();
+        }
+        if (mb_strlen($text) > self::MOST_CHARACTERS) {
+            throw UnreadableRecipe::tooLong(self::MOST_CHARACTERS);
+        }
+        $rows = array_values(array_filter(array_map(trim(...), explode("\n", $text)), static fn (string $row): bool => $row !== ''));
+        if ($rows === []) {
+            throw UnreadableRecipe::nothingThere();
+        }
+        if (count($rows) > self::MOST_LINES) {
+            throw UnreadableRecipe::tooManyLines(self::MOST_LINES);
+        }
+
+        return $rows;
+    }
+}

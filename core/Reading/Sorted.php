@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Reading;
+
+/** The rows of a recipe's text, each put where it belongs. */
+final readonly class Sorted
+{
+    /**
+     * @param  list<string>  $components
+     * @param  list<array{string, int}>  $ingredients  row and component
+     * @param  list<string>  $steps
+     */
+    public function __construct(public string $title, public string $yield, public array $components, public array $ingredients, public array $steps) {}
+}

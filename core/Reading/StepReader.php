@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Reading;
+
+use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Quantity\Temperature;
+
+/** Finds oven heats (°F, °C, fan, gas mark) and times in a step of the method. */
+final readonly class StepReader
+{
+    private const HEAT = '~(?<![\d.])(?<n>\d{2,3})\s?(?:°|º|˚|degrees?|deg\.?)?\s?(?<scale>fahrenheit|celsius|F|C)(?![\pL])(?<fan>\s?(?:\(?fan\)?))?|gas\s?(?:mark)?\s?(?<gas>\d{1,2}|½|¼)(?!\d)|(?<![\d.])(?<bare>\d{3})\s?(?:°|º|˚|degrees?)(?!\s?[FC]|\w)~iu';
+
+    private const TIME = '~(?<![\d.])(?<a>\d+(?:[.,]\d+)?(?:\s?[½¼¾])?|[½¼¾]|an?|one|two|three|half\s+an?)(?:\s?(?:-|–|to|or)\s?(?<b>\d+(?:[.,]\d+)?(?:\s?[½¼¾])?))?[\s-]?(?<unit>minutes?|mins?\.?|hours?|hrs?\.?|h)(?!\pL)~iu';
+
+    private const BAKE = '~\b(?:bake|baking|baked|cook in the oven|return to the oven|into the oven|in the oven|air[- ]?fry|roast)\b~iu';
+
+    private const WORDS = ['a' => 1.0, 'an' => 1.0, 'one' => 1.0, 'two' => 2.0, 'three' => 3.0];
+
+    public function __construct(private Constants $constants) {}
+
+    public function read(string $text): Step
+    {
+        $bake = preg_match(self::BAKE, $text) === 1 && preg_match('~\bbaking\s+(?:powder|soda|sheet|tray|tin|pan|paper|parchment|dish)~iu', preg_replace('~\b(?:bake|baked|in the oven|into the oven)\b~iu', '', $text) ?? '') !== 1
+            || preg_match('~\b(?:bake|baked|air[- ]?fry|in the oven)\b~iu', $text) === 1;
+
+        return new Step($text, $this->heats($text), $this->times($text), $bake);
+    }
+
+    /** @return list<array{at: int, length: int, heat: Temperature, fan: bool}> */
+    private function heats(string $text): array
+    {
+        preg_match_all(self::HEAT, $text, $found, PREG_SET_ORDER | PREG_OFFSET_CAPTURE | PREG_UNMATCHED_AS_NULL);
+        $heats = [];
+        foreach ($found as $m) {
+            $fan = ($m['fan'][0] ?? null) !== null;
+            $heats[] = ['at' => $m[0][1], 'length' => strlen($m[0][0]), 'heat' => $this->heat($m, $fan), 'fan' => $fan];
+        }
+
+        return $heats;
+    }
+
+    /** @param array<array-key, array{?string, int}> $m */
+    private function heat(array $m, bool $fan): Temperature
+    {
+        if (($m['gas'][0] ?? null) !== null) {
+            return Temperature::gasMark(Lexer::number($m['gas'][0]), $this->constants->get('gas-mark-1-f'));
+        }
+        $n = (float) ($m['n'][0] ?? $m['bare'][0] ?? 0);
+        $fahrenheit = ($m['scale'][0] ?? null) !== null
+            ? strtoupper($m['scale'][0][0]) === 'F'
+            : $n >= $this->constants->get('bare-fahrenheit-from');
+        if ($fahrenheit) {
+            return Temperature::fahrenheit($n + ($fan ? $this->constants->get('fan-offset-f') : 0));
+        }
+
+        return Temperature::celsius($n + ($fan ? $this->constants->get('fan-offset-c') : 0));
+    }
+
+    /** @return list<array{at: int, length: int, low: float, high: float}> */
+    private function times(string $text): array
+    {
+        preg_match_all(self::TIME, $text, $found, PREG_SET_ORDER | PREG_OFFSET_CAPTURE | PREG_UNMATCHED_AS_NULL);
+        $times = [];
+        foreach ($found as $m) {
+            $factor = strtolower($m['unit'][0][0]) === 'h' ? 60.0 : 1.0;
+            $low = $this->number((string) $m['a'][0]) * $factor;
+            $high = ($m['b'][0] ?? null) === null ? $low : $this->number($m['b'][0]) * $factor;
+            if ($high > 0) {
+                $times[] = ['at' => $m[0][1], 'length' => strlen($m[0][0]), 'low' => $low, 'high' => max($low, $high)];
+            }
+        }
+
+        return $times;
+    }
+
+    private function number(string $text): float
+    {
+        $text = strtolower(trim($text));
+
+        return str_starts_with($text, 'half') ? 0.5 : self::WORDS[$text] ?? Lexer::number($text);
+    }
+}

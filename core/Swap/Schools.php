@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Swap;
+
+use Aglyca\Core\Tables;
+use OutOfBoundsException;
+
+/** The sweetener mixes, the flour schools and the single swaps, as the tables give them. */
+final class Schools
+{
+    /** @var array<string, list<array<string, string>>> */
+    private array $mixes = [];
+
+    /** @var array<string, list<array<string, string>>> */
+    private array $singles = [];
+
+    /** @var array<string, array<string, string>> */
+    private array $schools;
+
+    /** @var array<string, list<array<string, string>>> */
+    private array $parts = [];
+
+    public function __construct(Tables $tables)
+    {
+        foreach ($tables->rows('sweetener_mixes') as $row) {
+            $this->mixes[$row['mix']][] = $row;
+        }
+        foreach ($tables->rows('single_swaps') as $row) {
+            $this->singles[$row['from']][] = $row;
+        }
+        $this->schools = array_column($tables->rows('flour_schools'), null, 'school');
+        foreach ($tables->rows('flour_school_parts') as $row) {
+            $this->parts[$row['school']][] = $row;
+        }
+    }
+
+    /** @return array<string, string> key => name */
+    public function sweeteners(): array
+    {
+        return array_map(static fn (array $rows): string => $rows[0]['name'], $this->mixes);
+    }
+
+    /** @return array<string, string> key => name */
+    public function flours(): array
+    {
+        return array_map(static fn (array $row): string => $row['name'], $this->schools);
+    }
+
+    /** @return list<array<string, string>> rows of `data/sweetener_mixes.csv` */
+    public function mix(string $key): array
+    {
+        return $this->mixes[$key] ?? throw new OutOfBoundsException("No sweetener '$key'. Known: ".implode(', ', array_keys($this->mixes)).'.');
+    }
+
+    /** @return array<string, string> a row of `data/flour_schools.csv` */
+    public function school(string $key): array
+    {
+        return $this->schools[$key] ?? throw new OutOfBoundsException("No flour school '$key'. Known: ".implode(', ', array_keys($this->schools)).'.');
+    }
+
+    /** @return list<array<string, string>> rows of `data/flour_school_parts.csv` */
+    public function parts(string $school): array
+    {
+        return $this->parts[$school] ?? [];
+    }
+
+    /** @return list<array<string, string>> rows of `data/single_swaps.csv`; none where the food has no swap of its own */
+    public function single(string $food): array
+    {
+        return $this->singles[$food] ?? [];
+    }
+}

@@ -1,0 +1,7 @@
+<?php
+
+declare(strict_types=1);
+
+namespace League\Config;
+
+interface ConfigurationBuilderInterface extends MutableConfigurationInterface, SchemaBuilderInterface {}

@@ -1,0 +1,43 @@
+@php use App\View\Figures; @endphp
+<x-page title="Almanac" here="almanac">
+    <h1 class="text-4xl text-cobalt">Almanac</h1>
+    <p class="mt-2 max-w-[70ch]">The numbers, and where they come from.</p>
+    <section id="conventions" class="mt-6">
+        <h2 class="text-2xl">Ways of counting</h2>
+        <dl class="mt-2 grid gap-x-6 gap-y-2 sm:grid-cols-[12rem_minmax(0,1fr)]">
+            @foreach ($conventions as $convention)<dt class="font-semibold">{{ $convention['name'] }}</dt><dd class="max-w-[70ch]">{{ $convention['sentence'] }}</dd>@endforeach
+        </dl>
+        <x-care class="mt-3"/>
+    </section>
+    <section id="properties" class="mt-8 max-w-[75ch]">
+        <h2 class="text-2xl">What is compared</h2>
+        <dl class="mt-2 grid gap-x-6 gap-y-2 sm:grid-cols-[12rem_minmax(0,1fr)]">
+            <dt class="font-semibold">Sweetness</dt><dd>Each sweetener's grams times its sweetness against sugar, added up.</dd>
+            <dt class="font-semibold">Bulk</dt><dd>Grams of sweetener, flour and binder without their water.</dd>
+            <dt class="font-semibold">Moisture</dt><dd>Grams of water for each gram that flours, fibres and gums take up.</dd>
+            <dt class="font-semibold">Fat</dt><dd>Grams of fat in a gram of the mix.</dd>
+            <dt class="font-semibold">Hold</dt><dd>What keeps the crumb together, in grams of wheat flour that would hold as much.</dd>
+            <dt class="font-semibold">Erythritol</dt><dd>Its long-term safety for heart and vessels is debated in the medical literature: some studies found a link, others did not, and the question is open.</dd>
+        </dl>
+    </section>
+    <section class="mt-8">
+        <h2 class="text-2xl">Foods, in 100 g</h2>
+        <div class="mt-2 overflow-x-auto" tabindex="0" role="region" aria-label="Foods in 100 g">
+            <table class="w-full text-[15px]">
+                <thead><tr class="text-left text-sm text-soft">@foreach (['Food', 'kcal', 'carbohydrate', 'fibre', 'sugar alcohols', 'allulose', 'fat', 'protein', 'from'] as $head)<th class="py-1 pr-4 font-normal">{{ $head }}</th>@endforeach</tr></thead>
+                <tbody>
+                @foreach ($foods as $food)
+                    <tr class="border-t border-line"><th scope="row" class="py-1.5 pr-4 text-left font-normal"><a href="/almanac/foods/{{ $food->key }}">{{ $food->name }}</a></th>
+                        <td class="figure pr-4">{{ Figures::whole($food->per100->energy) }}</td><td class="figure pr-4">{{ Figures::one($food->per100->carbohydrate) }}</td><td class="figure pr-4">{{ Figures::one($food->per100->fibre) }}</td><td class="figure pr-4">{{ Figures::one($food->per100->polyolGrams()) }}</td><td class="figure pr-4">{{ Figures::one($food->per100->allulose) }}</td><td class="figure pr-4">{{ Figures::one($food->per100->fat) }}</td><td class="figure pr-4">{{ Figures::one($food->per100->protein) }}</td><td class="text-soft">{{ $sources[$food->provenance]['kind'] ?? '' }}</td></tr>
+                @endforeach
+                </tbody>
+            </table>
+        </div>
+    </section>
+    <section id="sources" class="mt-8">
+        <h2 class="text-2xl">Sources</h2>
+        <ul class="mt-2 max-w-[80ch]">
+            @foreach ($sources as $source)<li class="border-t border-line py-1.5"><strong>{{ ucfirst($source['kind']) }}:</strong> {{ $source['source'] }}@if ($source['note'] !== ''); {{ $source['note'] }}@endif</li>@endforeach
+        </ul>
+    </section>
+</x-page>

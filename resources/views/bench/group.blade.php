@@ -1,0 +1,38 @@
+@php use Aglyca\Core\Reading\Flag; @endphp
+<div class="weave-group {{ 'rows-'.min(16, $group['rows']) }} border-b border-[#e3e9ef] last:border-0">
+    <ul class="weave-lane">
+        @foreach ($group['left'] as $left)
+            @php $line = $left['line']; @endphp
+            <li class="flex items-center justify-between gap-2 max-[720px]:block" title="{{ $line->text }}">
+                <div class="min-w-0">
+                    <p class="flex items-center gap-1.5 leading-tight"><x-glyph :role="$group['role']"/><a href="{{ $page->path('bench') }}?line={{ $line->key }}#line-{{ $line->key }}" hx-get="{{ $page->path('bench') }}?line={{ $line->key }}" hx-target="#bench" hx-swap="outerHTML" class="cut font-semibold text-ink decoration-line hover:decoration-cobalt" data-line="{{ $line->key }}">{{ $left['name'] }}</a></p>
+                    <p class="cut text-sm text-soft">@if ($line->isDoubtful())<span class="doubt">check: </span>@elseif ($line->has(Flag::Corrected))<span class="font-semibold text-cobalt">yours: </span>@endif{{ $left['text'] }}</p>
+                </div>
+                <p class="figure text-[17px]">{{ $left['grams'] }}@if ($left['grams'] !== '–') g @endif</p>
+            </li>
+        @endforeach
+    </ul>
+    <svg class="weave-ribbons {{ 'role-'.$group['role']->value }}" viewBox="{{ $group['box'] }}" preserveAspectRatio="none" aria-hidden="true" focusable="false">
+        @foreach ($group['ribbons'] as $d)<path d="{{ $d }}" fill="currentColor" fill-opacity="{{ $group['changed'] ? '.3' : '.16' }}"/>@endforeach
+        @foreach ($group['posts'] as $post)<rect x="{{ $post['x'] }}" y="{{ $post['y'] }}" width="{{ $post['width'] }}" height="{{ $post['height'] }}" fill="currentColor"/>@endforeach
+    </svg>
+    <ul class="weave-lane">
+        @foreach ($group['right'] as $right)
+            <li class="flex items-center justify-between gap-2 max-[720px]:block">
+                <div class="min-w-0">
+                    <p class="cut leading-tight font-semibold">{{ $right['name'] }}</p>
+                    <p class="text-sm leading-tight text-soft max-[720px]:hidden">{{ $right['why'] }}</p>
+                </div>
+                <p class="text-right leading-tight max-[720px]:text-left"><span class="figure text-[17px]">{{ $right['grams'] }}</span>@if ($right['measure'] !== '')<span class="block text-sm text-soft max-[720px]:ml-1.5 max-[720px]:inline">{{ $right['measure'] }}</span>@endif</p>
+            </li>
+        @endforeach
+    </ul>
+</div>
+@if ($group['changed'])
+    <p class="border-b border-[#e3e9ef] py-1 text-sm text-soft min-[721px]:hidden">{{ ucfirst($group['why']) }}{{ str_ends_with($group['why'], '.') ? '' : '.' }}</p>
+@endif
+@foreach ($group['left'] as $left)
+    @if ($page->open === $left['line']->key)
+        @include('bench.line', ['line' => $left['line']])
+    @endif
+@endforeach

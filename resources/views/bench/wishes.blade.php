@@ -1,0 +1,45 @@
+@php
+    use App\View\Figures;
+    $wishes = $page->worked->document;
+@endphp
+<section class="tray p-4" aria-label="Your swap">
+    <h2 class="text-xl">Your swap</h2>
+    <form id="wishes" method="post" action="{{ $page->path('bench/wishes') }}" hx-post="{{ $page->path('bench/wishes') }}" hx-trigger="change, submit" hx-target="#bench" hx-swap="outerMorph" class="mt-2 grid gap-3">
+        @csrf
+        <div>
+            <label class="label" for="sweetener">Sweetener</label>
+            <select class="field" id="sweetener" name="sweetener">
+                @foreach ($page->workshop->schools->sweeteners() as $key => $name)<option value="{{ $key }}" @selected($wishes->sweetener === $key)>{{ $name }}</option>@endforeach
+            </select>
+        </div>
+        <div x-data="slider">
+            <label class="label flex justify-between" for="sweetness"><span>Sweetness</span><span class="figure"><output x-text="value">{{ Figures::percent($wishes->sweetness) }}</output> %</span></label>
+            <input class="h-11 w-full accent-cobalt" type="range" id="sweetness" name="sweetness" min="60" max="110" step="5" x-ref="input" x-on:input="move" value="{{ Figures::percent($wishes->sweetness) }}">
+        </div>
+        <div>
+            <label class="label" for="school">Flour</label>
+            <select class="field" id="school" name="school">
+                @foreach ($page->workshop->schools->flours() as $key => $name)<option value="{{ $key }}" @selected($wishes->school === $key)>{{ $name }}</option>@endforeach
+            </select>
+        </div>
+        <div class="grid grid-cols-[7rem_minmax(0,1fr)] gap-3">
+            <div>
+                <label class="label" for="pieces">Pieces</label>
+                <input class="field figure" id="pieces" name="pieces" inputmode="decimal" value="{{ $page->typed('pieces', $page->pieces()) }}" @if ($page->faults->has('pieces')) aria-invalid="true" aria-describedby="pieces-fault" @endif>
+            </div>
+            <div>
+                <label class="label" for="convention">Counted</label>
+                <select class="field" id="convention" name="convention">
+                    @foreach (app(App\View\Conventions::class)->all() as $key => $convention)<option value="{{ $key }}" @selected($wishes->convention->value === $key)>{{ $convention['name'] }}</option>@endforeach
+                </select>
+            </div>
+        </div>
+        @foreach (['pieces', 'sweetness', 'sweetener', 'school', 'convention'] as $field)
+            @if ($page->faults->has($field))<p id="{{ $field }}-fault" class="fault" role="alert">{{ $page->faults->first($field) }}</p>@endif
+        @endforeach
+        @if ($page->worked->recipe->pieces === null && $wishes->pieces === null)
+            <p class="doubt">The recipe does not say how many it makes: it is counted as one whole.</p>
+        @endif
+        <noscript><button class="button button-main">Show it so</button></noscript>
+    </form>
+</section>

@@ -1,0 +1,18 @@
+@props(['title'])
+{{-- Stands without session or database, since those may be what failed. --}}
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <title>{{ $title }} · Aglyca</title>
+    @vite(['resources/css/app.css'])
+</head>
+<body>
+<main class="mx-auto max-w-[760px] px-4 pt-16">
+    <h1 class="text-4xl text-cobalt">{{ $title }}</h1>
+    <p class="mt-3 text-lg">{{ $slot }}</p>
+    <p class="mt-6 flex gap-4"><a class="button button-main" href="/">To the start</a><a class="button" href="/shelf">To the Shelf</a></p>
+</main>
+</body>
+</html>

@@ -1,0 +1,1 @@
+<x-message title="Not yours">This belongs to another kitchen.</x-message>

@@ -1,0 +1,30 @@
+@php use App\View\Figures; $n = $food->per100; @endphp
+<x-page :title="$food->name" here="almanac" :wide="false">
+    <p><a href="/almanac">Almanac</a></p>
+    <h1 class="mt-1 text-4xl text-cobalt">{{ $food->name }}</h1>
+    @if ($food->aliases !== [])<p class="mt-1 text-soft">also read as {{ implode(', ', $food->aliases) }}</p>@endif
+    <table class="mt-4 w-full max-w-md">
+        <caption class="text-left font-semibold">In 100 g, ± {{ Figures::percent($food->u) }} %</caption>
+        <tbody>
+        @foreach ([['Energy', Figures::whole($n->energy).' kcal'], ['Water', Figures::one($n->water).' g'], ['Protein', Figures::one($n->protein).' g'], ['Fat', Figures::one($n->fat).' g'], ['Total carbohydrate', Figures::one($n->carbohydrate).' g'], ['of it fibre', Figures::one($n->fibre).' g'], ['of it sugars', Figures::one($n->sugars).' g'], ['of it allulose', Figures::one($n->allulose).' g'], ['Salt', Figures::one($n->salt).' g']] as [$name, $figure])
+            <tr class="border-t border-line"><th scope="row" class="py-1 text-left font-normal">{{ $name }}</th><td class="figure text-right">{{ $figure }}</td></tr>
+        @endforeach
+        @foreach ($n->polyols as $name => $grams)<tr class="border-t border-line"><th scope="row" class="py-1 text-left font-normal">of it {{ $name }}</th><td class="figure text-right">{{ Figures::one($grams) }} g</td></tr>@endforeach
+        </tbody>
+    </table>
+    <p class="mt-3"><strong>{{ ucfirst($source['kind']) }}:</strong> {{ $source['source'] }}@if ($source['note'] !== ''); {{ $source['note'] }}@endif. @if ($food->note !== '')<br>{{ ucfirst($food->note) }}.@endif</p>
+    @if ($food->allergens !== [])<p class="mt-2">Allergens: {{ implode(', ', $food->allergens) }}.</p>@endif
+    @if ($facts['densities'] !== [] || $facts['portions'] !== [])
+        <h2 class="mt-6 text-xl">What it weighs</h2>
+        <ul class="mt-1">
+            @foreach ($facts['densities'] as $row)<li>a {{ $row['per'] }}{{ $row['form'] !== '' ? ', '.$row['form'] : '' }}: <span class="figure">{{ $row['grams'] }} g</span> <span class="text-soft">({{ $row['provenance'] }}{{ $row['note'] !== '' ? ', '.$row['note'] : '' }})</span></li>@endforeach
+            @foreach ($facts['portions'] as $row)<li>one{{ $row['portion'] !== '' ? ', '.$row['portion'] : '' }}: <span class="figure">{{ $row['grams'] }} ± {{ $row['u_grams'] }} g</span> <span class="text-soft">({{ $row['provenance'] }}{{ $row['note'] !== '' ? ', '.$row['note'] : '' }})</span></li>@endforeach
+        </ul>
+    @endif
+    @if ($facts['properties'] !== [])
+        <h2 class="mt-6 text-xl">In a dough</h2>
+        <ul class="mt-1">
+            @foreach ($facts['properties'] as $row)<li>{{ str_replace('-', ' ', $row['property']) }}: <span class="figure">{{ $row['typical'] }}</span> ({{ $row['low'] }} to {{ $row['high'] }} {{ $row['unit'] }}) <span class="text-soft">({{ $row['provenance'] }}{{ $row['note'] !== '' ? ', '.$row['note'] : '' }})</span></li>@endforeach
+        </ul>
+    @endif
+</x-page>

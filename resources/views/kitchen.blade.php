@@ -1,0 +1,27 @@
+<x-page title="Kitchen" here="kitchen" :wide="false">
+    <h1 class="text-4xl text-cobalt">{{ $kitchen->name }}</h1>
+    <form method="post" action="/kitchen" class="mt-5 grid max-w-md gap-4">
+        @csrf
+        <x-entry name="name" label="Name" :value="$kitchen->name"/>
+        <x-entry name="limit_g" label="Your limit, g net carbs a piece" :value="$kitchen->limit_g ?? ''" inputmode="decimal" hint="Drawn as a line on the ladder. Leave it empty for none."/>
+        <div>
+            <label class="label" for="convention">New desserts are counted</label>
+            <select class="field" id="convention" name="convention">
+                @foreach ($conventions as $key => $convention)<option value="{{ $key }}" @selected(old('convention', $kitchen->convention) === $key)>{{ $convention['name'] }}</option>@endforeach
+            </select>
+        </div>
+        <button class="button button-main justify-self-start">Keep</button>
+    </form>
+    <h2 class="mt-10 text-2xl">Password</h2>
+    @if ($isDemo)
+        <p class="mt-1">The demo kitchen has none. <a href="/sign-up">Open a kitchen of your own</a> after signing out.</p>
+    @else
+        <form method="post" action="/kitchen/password" class="mt-3 grid max-w-md gap-4">
+            @csrf
+            <x-entry name="current_password" label="Password now" type="password" autocomplete="current-password"/>
+            <x-entry name="password" label="New password" type="password" autocomplete="new-password" hint="At least 10 characters."/>
+            <button class="button justify-self-start">Change it</button>
+        </form>
+    @endif
+    <form method="post" action="/sign-out" class="mt-10 border-t border-line pt-5">@csrf<button class="button">Sign out</button></form>
+</x-page>

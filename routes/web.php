@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\AlmanacController;
+use App\Http\Controllers\BenchController;
+use App\Http\Controllers\CounterController;
+use App\Http\Controllers\KitchenController;
+use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\SignInController;
+use App\Http\Controllers\SignUpController;
+use App\Http\Controllers\StartController;
+use App\Models\Bake;
+use App\Models\Recipe;
+use App\Support\Draft;
+use App\Support\Workpiece;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Route;
+
+// Every look-up goes through the kitchen of who is signed in: another kitchen's address is not found.
+$own = fn () => Recipe::query()->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404));
+Route::bind('recipe', fn (string $ulid): Recipe => $own()->withTrashed()->where('ulid', $ulid)->firstOrFail());
+Route::bind('bake', fn (string $id): Bake => Bake::query()->withTrashed()->whereIn('recipe_id', $own()->select('id'))->findOrFail((int) $id));
+Route::bind('piece', fn (string $id): Workpiece => $id === 'draft'
+    ? Workpiece::ofDraft(app(Draft::class)) ?? abort(404)
+    : Workpiece::ofRecipe($own()->with('latest')->where('ulid', $id)->firstOrFail()));
+
+Route::get('/', [StartController::class, 'show']);
+Route::post('/paste', [StartController::class, 'paste'])->middleware('throttle:paste');
+
+Route::middleware('throttle:work')->group(function (): void {
+    Route::get('/bench', [BenchController::class, 'current']);
+    Route::get('/bench/{piece}', [BenchController::class, 'show']);
+    Route::post('/bench/{piece}/wishes', [BenchController::class, 'wish']);
+    Route::post('/bench/{piece}/lines/{key}', [BenchController::class, 'correct'])->where('key', '[a-f0-9]{10}-\d{1,3}');
+    Route::post('/bench/{piece}/text', [BenchController::class, 'text']);
+    Route::get('/counter', [CounterController::class, 'current']);
+    Route::get('/counter/{piece}', [CounterController::class, 'show']);
+});
+
+Route::get('/almanac', [AlmanacController::class, 'index']);
+Route::get('/almanac/foods/{key}', [AlmanacController::class, 'food']);
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('/sign-in', [SignInController::class, 'show']);
+    Route::post('/sign-in', [SignInController::class, 'store'])->middleware('throttle:sign-in');
+    Route::get('/sign-up', [SignUpController::class, 'show']);
+    Route::post('/sign-up', [SignUpController::class, 'store'])->middleware('throttle:sign-in');
+    Route::post('/demo', [SignInController::class, 'demo'])->middleware('throttle:paste');
+});
+
+Route::middleware(['auth', 'throttle:work'])->group(function (): void {
+    Route::post('/sign-out', [SignInController::class, 'destroy']);
+    Route::get('/shelf', [ShelfController::class, 'index']);
+    Route::post('/shelf/{recipe}/title', [ShelfController::class, 'rename'])->can('work', 'recipe');
+    Route::post('/shelf/{recipe}/duplicate', [ShelfController::class, 'duplicate'])->can('work', 'recipe');
+    Route::post('/shelf/{recipe}/remove', [ShelfController::class, 'remove'])->can('work', 'recipe');
+    Route::post('/shelf/{recipe}/restore', [ShelfController::class, 'restore'])->can('work', 'recipe');
+    Route::post('/counter/{recipe}/bakes', [CounterController::class, 'record'])->can('work', 'recipe');
+    Route::post('/bakes/{bake}/remove', [CounterController::class, 'remove']);
+    Route::post('/bakes/{bake}/restore', [CounterController::class, 'restore']);
+    Route::get('/kitchen', [KitchenController::class, 'show']);
+    Route::post('/kitchen', [KitchenController::class, 'update']);
+    Route::post('/kitchen/password', [KitchenController::class, 'password'])->middleware('throttle:sign-in');
+});

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * shots BASE                                   the pictures of docs/screenshots, from the demo kitchen
+ * shots BASE PATH --size 390x800 --out FOLDER  any page, signed in; --whole takes the page to its end, --guest without signing in
+ */
+
+use Facebook\WebDriver\WebDriverBy;
+use Tools\Browser;
+
+require __DIR__.'/../vendor/autoload.php';
+require __DIR__.'/Browser.php';
+
+[$base, $words] = [$argv[1], array_slice($argv, 2)];
+$said = ['size' => '1280x800', 'out' => '', 'whole' => false, 'guest' => false, 'click' => '', 'scroll' => '0'];
+$paths = [];
+while (($word = array_shift($words)) !== null) {
+    match ($word) {
+        '--whole', '--guest' => $said[substr($word, 2)] = true,
+        '--size', '--out', '--click', '--scroll' => $said[substr($word, 2)] = array_shift($words),
+        default => $paths[] = $word,
+    };
+}
+$browser = Browser::open();
+$driver = $browser->driver;
+$go = static function (string $path) use ($driver, $base): void {
+    $driver->get($base.$path);
+    $driver->executeAsyncScript('const done = arguments[0]; document.fonts.ready.then(() => setTimeout(done, 150));');
+};
+$enter = static function () use ($driver, $go): void {
+    $go('/');
+    $driver->findElement(WebDriverBy::cssSelector('form[action="/demo"] button'))->click();
+    usleep(400_000);
+};
+$open = static function (string $title, string $screen) use ($driver, $go): void {
+    $go('/shelf');
+    $ulid = basename((string) parse_url($driver->findElement(WebDriverBy::partialLinkText($title))->getAttribute('href'), PHP_URL_PATH));
+    $go("/$screen/$ulid");
+};
+try {
+    if ($paths === []) {
+        $folder = __DIR__.'/../docs/screenshots';
+        @mkdir($folder, 0755, true);
+        $go('/');
+        $browser->picture("$folder/start.png");
+        $enter();
+        $go('/shelf');
+        $browser->picture("$folder/shelf.png");
+        $open('Cardamom', 'bench');
+        $browser->picture("$folder/bench.png");
+        $open('Cardamom', 'counter');
+        $browser->picture("$folder/counter.png");
+        $go('/almanac');
+        $browser->picture("$folder/almanac.png");
+        $open('Cardamom', 'bench');
+        $browser->size(390, 800);
+        $open('Cardamom', 'bench');
+        $browser->picture("$folder/bench-phone.png");
+        exit;
+    }
+    if ($said['out'] === '') {
+        fwrite(STDERR, "aglyca: shots wants --out FOLDER for pictures of single pages.\n");
+        exit(2);
+    }
+    @mkdir($said['out'], 0755, true);
+    if (! $said['guest']) {
+        $enter();
+    }
+    [$width, $height] = array_map(intval(...), explode('x', $said['size']));
+    $browser->size($width, $height);
+    foreach ($paths as $path) {
+        // "bench:Cardamom" opens the dessert of that name on that screen.
+        if (preg_match('~^(\w+):(.+)$~', $path, $m) === 1) {
+            $open($m[2], $m[1]);
+        } else {
+            $go($path);
+        }
+        foreach (array_filter(explode('|', $said['click'])) as $selector) {
+            $driver->findElement(WebDriverBy::cssSelector($selector))->click();
+            usleep(500_000);
+        }
+        $driver->executeScript('scrollTo(0, '.(int) $said['scroll'].')');
+        $file = $said['out'].'/'.trim((string) preg_replace('~\W+~', '-', $path), '-').'-'.$said['size'].'.png';
+        $browser->picture($file, $said['whole']);
+        echo "$file\n";
+        $wide = (int) $driver->executeScript('return document.documentElement.scrollWidth');
+        if ($wide > $width) {
+            echo "  the page is $wide wide in a window of $width\n";
+        }
+    }
+} finally {
+    $browser->close();
+}
