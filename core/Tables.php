@@ -23,7 +23,7 @@ final class Tables
         return new self($folder);
     }
 
-    /** @param array<string, list<array<string, string>>> $export what `export()` gave */
+    /** @param  array<string, list<array<string, string>>>  $export what `export()` gave */
     public static function restored(array $export): self
     {
         $tables = new self(null);

@@ -10,20 +10,7 @@ use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SignUpController;
 use App\Http\Controllers\StartController;
-use App\Models\Bake;
-use App\Models\Recipe;
-use App\Support\Draft;
-use App\Support\Workpiece;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Route;
-
-// Every look-up goes through the kitchen of who is signed in: another kitchen's address is not found.
-$own = fn () => Recipe::query()->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404));
-Route::bind('recipe', fn (string $ulid): Recipe => $own()->withTrashed()->where('ulid', $ulid)->firstOrFail());
-Route::bind('bake', fn (string $id): Bake => Bake::query()->withTrashed()->whereIn('recipe_id', $own()->select('id'))->findOrFail((int) $id));
-Route::bind('piece', fn (string $id): Workpiece => $id === 'draft'
-    ? Workpiece::ofDraft(app(Draft::class)) ?? abort(404)
-    : Workpiece::ofRecipe($own()->with('latest')->where('ulid', $id)->firstOrFail()));
 
 Route::get('/', [StartController::class, 'show']);
 Route::post('/paste', [StartController::class, 'paste'])->middleware('throttle:paste');

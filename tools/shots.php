@@ -26,7 +26,7 @@ while (($word = array_shift($words)) !== null) {
 $browser = Browser::open();
 $driver = $browser->driver;
 $go = static function (string $path) use ($driver, $base): void {
-    $driver->get($base.$path);
+    $driver->get($base.'/'.ltrim($path, '/'));
     $driver->executeAsyncScript('const done = arguments[0]; document.fonts.ready.then(() => setTimeout(done, 150));');
 };
 $enter = static function () use ($driver, $go): void {
@@ -36,7 +36,7 @@ $enter = static function () use ($driver, $go): void {
 };
 $open = static function (string $title, string $screen) use ($driver, $go): void {
     $go('/shelf');
-    $ulid = basename((string) parse_url($driver->findElement(WebDriverBy::partialLinkText($title))->getAttribute('href'), PHP_URL_PATH));
+    $ulid = basename((string) parse_url($driver->findElement(WebDriverBy::partialLinkText($title))->getDomProperty('href'), PHP_URL_PATH));
     $go("/$screen/$ulid");
 };
 try {

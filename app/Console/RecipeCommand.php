@@ -20,10 +20,10 @@ final readonly class RecipeCommand
 {
     private const USAGE = "usage: aglyca account [--json] FILE\n       aglyca convert [--json] [--sweetener KEY] [--school KEY] [--sweetness 0.9] FILE\nFILE may be - for standard input.";
 
-    /** @param string $root the project's folder */
+    /** @param  string  $root the project's folder */
     public function __construct(private string $root) {}
 
-    /** @param list<string> $words */
+    /** @param  list<string>  $words */
     public function run(array $words): int
     {
         try {
@@ -91,7 +91,7 @@ final readonly class RecipeCommand
         return $text === false ? throw new InvalidArgumentException("There is no file “{$file}” that can be read.") : $text;
     }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     private function json(array $data): string
     {
         return json_encode($data, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR)."\n";

@@ -6,16 +6,20 @@ namespace App\Providers;
 
 use Aglyca\Core\Bench\Workshop;
 use Aglyca\Core\Tables;
+use App\Models\Bake;
 use App\Models\Recipe;
 use App\Policies\RecipePolicy;
 use App\Support\Draft;
 use App\Support\Trade;
+use App\Support\Workpiece;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\Rules\Password;
 
@@ -33,6 +37,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict();
         Gate::policy(Recipe::class, RecipePolicy::class);
+        $this->bindRoutes();
         Password::defaults(fn (): Password => Password::min(10));
         RateLimiter::for('sign-in', fn (Request $request): array => [
             Limit::perMinute(5)->by('mail:'.mb_strtolower((string) $request->input('email')).$request->ip()),
@@ -40,5 +45,16 @@ final class AppServiceProvider extends ServiceProvider
         ]);
         RateLimiter::for('paste', fn (Request $request): Limit => Limit::perMinute(60)->by($request->ip()));
         RateLimiter::for('work', fn (Request $request): Limit => Limit::perMinute(1200)->by((string) ($request->user()->id ?? $request->ip())));
+    }
+
+    /** Every look-up goes through the kitchen of who is signed in: another kitchen's address is not found. */
+    private function bindRoutes(): void
+    {
+        $own = static fn () => Recipe::query()->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404));
+        Route::bind('recipe', static fn (string $ulid): Recipe => $own()->withTrashed()->where('ulid', $ulid)->firstOrFail());
+        Route::bind('bake', static fn (string $id): Bake => Bake::query()->withTrashed()->whereIn('recipe_id', $own()->select('id'))->findOrFail((int) $id));
+        Route::bind('piece', fn (string $id): Workpiece => $id === 'draft'
+            ? Workpiece::ofDraft($this->app->make(Draft::class)) ?? abort(404)
+            : Workpiece::ofRecipe($own()->with(['latest', 'kitchen'])->where('ulid', $id)->firstOrFail()));
     }
 }

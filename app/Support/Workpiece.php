@@ -35,7 +35,7 @@ final readonly class Workpiece
         return new self($document, $this->recipe, $this->draft);
     }
 
-    /** @param string $what "bench", "counter", or a part of them such as "bench/wishes" */
+    /** @param  string  $what "bench", "counter", or a part of them such as "bench/wishes" */
     public function path(string $what): string
     {
         [$screen, $rest] = [...explode('/', $what, 2), ''];

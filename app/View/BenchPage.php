@@ -14,7 +14,7 @@ use Illuminate\Support\MessageBag;
 /** What the Bench and the Counter show of a dessert. */
 final readonly class BenchPage
 {
-    /** @param array<string, string> $typed refused input, to stand in its field again */
+    /** @param  array<string, string>  $typed refused input, to stand in its field again */
     public function __construct(
         public Workpiece $piece,
         public Worked $worked,

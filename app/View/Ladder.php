@@ -55,5 +55,4 @@ final readonly class Ladder
 
         return ['total' => Figures::one($account->netCarbs($convention)->value), 'parts' => $parts];
     }
-
 }

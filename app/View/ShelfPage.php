@@ -9,8 +9,6 @@ use Aglyca\Core\Reading\UnreadableRecipe;
 use App\Models\Recipe;
 use App\Support\Trade;
 use Illuminate\Contracts\Cache\Repository;
-use InvalidArgumentException;
-use OutOfBoundsException;
 
 /** The Shelf's rows: each dessert with its number. */
 final readonly class ShelfPage
@@ -40,7 +38,7 @@ final readonly class ShelfPage
         return $this->cache->remember($key, now()->addMonth(), function () use ($document): ?array {
             try {
                 $worked = $this->workshop->work($document);
-            } catch (UnreadableRecipe|InvalidArgumentException|OutOfBoundsException) {
+            } catch (UnreadableRecipe) {
                 return null;
             }
             $convention = $document->convention;

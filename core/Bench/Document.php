@@ -26,7 +26,7 @@ final readonly class Document
         public string $title = '',
     ) {}
 
-    /** @param array<string, mixed> $stored what `toArray()` gave */
+    /** @param  array<string, mixed>  $stored what `toArray()` gave */
     public static function fromArray(array $stored): self
     {
         return new self(
@@ -46,7 +46,7 @@ final readonly class Document
         ];
     }
 
-    /** @param array<string, mixed> $changes by the names of `toArray()` */
+    /** @param  array<string, mixed>  $changes by the names of `toArray()` */
     public function with(array $changes): self
     {
         return self::fromArray([...$this->toArray(), ...$changes]);

@@ -52,7 +52,7 @@ final readonly class Workshop
         public KitchenMeasure $measures,
     ) {}
 
-    /** @param ?array{names: array<string, string>, ignored: array<string, true>} $index what `FoodIndex::compile()` gave */
+    /** @param  ?array{names: array<string, string>, ignored: array<string, true>}  $index what `FoodIndex::compile()` gave */
     public static function open(Tables $tables, ?array $index = null): self
     {
         $units = new UnitTable($tables);

@@ -11,7 +11,7 @@ use Aglyca\Core\Reading\Flag;
 /** So much of a food in a component; where food or grams are not known, it is carried along and counts as nothing. */
 final readonly class Dose
 {
-    /** @param list<Flag> $flags */
+    /** @param  list<Flag>  $flags */
     public function __construct(
         public string $text,
         public ?Food $food,

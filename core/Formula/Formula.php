@@ -43,7 +43,7 @@ final readonly class Formula
         return self::of($recipe->title, $recipe->components, $doses, $pieces ?? $recipe->pieces ?? 1);
     }
 
-    /** @param list<Dose> $doses */
+    /** @param  list<Dose>  $doses */
     public function with(array $doses): self
     {
         return new self($this->title, $this->components, $doses, $this->pieces);

@@ -10,7 +10,7 @@ use OutOfBoundsException;
 /** Single figures of the trade by key, each in the unit of its row in `data/`. */
 final readonly class Constants
 {
-    /** @param array<string, float> $values */
+    /** @param  array<string, float>  $values */
     private function __construct(private array $values) {}
 
     public static function from(Tables $tables): self

@@ -24,7 +24,7 @@ final readonly class Food
         public string $note,
     ) {}
 
-    /** @param array<string, string> $row of `data/foods.csv` */
+    /** @param  array<string, string>  $row of `data/foods.csv` */
     public static function fromRow(array $row): self
     {
         $polyols = [];

@@ -10,6 +10,9 @@ use OutOfBoundsException;
 /** Says grams in cups, spoons and eggs, to the nearest that a kitchen has. */
 final readonly class KitchenMeasure
 {
+    /** A measure may be off by this share before spoons are added to it. */
+    private const CLOSE = 0.04;
+
     private const FRACTIONS = ['0' => 0.0, '⅛' => 0.125, '¼' => 0.25, '⅓' => 1 / 3, '½' => 0.5, '⅔' => 2 / 3, '¾' => 0.75];
 
     public function __construct(private Larder $larder, private UnitTable $units) {}
@@ -26,13 +29,37 @@ final readonly class KitchenMeasure
         [$cup, $tbsp, $tsp] = [$this->units->get('cup')->size, $this->units->get('tbsp')->size, $this->units->get('tsp')->size];
 
         return match (true) {
-            $ml >= $cup / 4 * 0.95 => $this->plural(self::fraction($ml / $cup, ['0', '¼', '⅓', '½', '⅔', '¾']), 'cup'),
+            $ml >= $cup / 4 * 0.95 => $this->cups($ml / $cup, $cup / $tbsp),
             $ml >= $tbsp * 0.95 => self::fraction($ml / $tbsp, ['0', '½']).' tbsp',
             $ml >= $tsp / 4 * 0.9 => self::fraction($ml / $tsp, ['0', '¼', '½', '¾']).' tsp',
             $ml >= $tsp / 8 * 0.75 => '⅛ tsp',
             $ml >= $this->units->get('pinch')->size * 0.6 => 'a pinch',
             default => 'less than a pinch',
         };
+    }
+
+    /** Cups to the nearest fraction; where that is off by much, the fraction below it and tablespoons. */
+    private function cups(float $cups, float $spoonsACup): string
+    {
+        $fractions = ['0', '¼', '⅓', '½', '⅔', '¾'];
+        $nearest = self::fraction($cups, $fractions);
+        if (abs(self::value($nearest) - $cups) <= self::CLOSE * $cups) {
+            return $this->plural($nearest, 'cup');
+        }
+        $below = max(array_filter(array_map(static fn (string $f): float => floor($cups) + self::FRACTIONS[$f], $fractions), static fn (float $v): bool => $v <= $cups) ?: [0.0]);
+        $spoons = round(($cups - $below) * $spoonsACup * 2) / 2;
+        if ($below <= 0 || $spoons < 0.5) {
+            return $this->plural($nearest, 'cup');
+        }
+
+        return $this->plural(self::fraction($below, $fractions), 'cup').' + '.self::fraction($spoons, ['0', '½']).' tbsp';
+    }
+
+    private static function value(string $count): float
+    {
+        preg_match('/^(\d*)(.*)$/u', $count, $m);
+
+        return (float) $m[1] + self::FRACTIONS[$m[2] === '' ? '0' : $m[2]];
     }
 
     private function eggs(Food $food, float $grams): string
@@ -49,7 +76,7 @@ final readonly class KitchenMeasure
         return preg_match('/^[⅛¼⅓½⅔¾]$|^1$/u', $count) === 1 ? "$count $unit" : "$count {$unit}s";
     }
 
-    /** @param list<string> $allowed */
+    /** @param  list<string>  $allowed */
     private static function fraction(float $value, array $allowed): string
     {
         $whole = (int) floor($value);

@@ -100,6 +100,6 @@ final class Larder
     /** The typical value, or 0 where the food does not have the property. */
     public function typical(Food $food, string $property): float
     {
-        return ($this->properties[$food->key][$property] ?? null)?->typical ?? 0.0;
+        return isset($this->properties[$food->key][$property]) ? $this->properties[$food->key][$property]->typical : 0.0;
     }
 }

@@ -17,7 +17,7 @@ final readonly class BakePlanner
 {
     public function __construct(private Larder $larder, private Schools $schools, private Constants $constants) {}
 
-    /** @param list<Step> $steps */
+    /** @param  list<Step>  $steps */
     public function change(Swap $swap, array $steps): BakeChange
     {
         $minutes = 0.0;
@@ -103,7 +103,7 @@ final readonly class BakePlanner
             $count = count($kept);
             if ($count >= 2 && preg_match('~^[\s(/,;|–-]*(?:or\s+)?$~u', $kept[$count - 1]['text']) === 1
                 && preg_match('~°~u', $piece['text']) === 1 && preg_match('~^\d+ °[CF]~u', $piece['text']) === 1 && preg_match('~^\d+ °[CF]~u', $kept[$count - 2]['text']) === 1) {
-                $kept[$count - 2]['was'] .= $piece['was'] === '' ? '' : trim($kept[$count - 1]['text'].$piece['was']).(str_contains($kept[$count - 1]['text'], '(') ? ')' : '');
+                $kept[$count - 2]['was'] .= $piece['was'] === '' ? '' : rtrim($kept[$count - 1]['text'].$piece['was']).(str_contains($kept[$count - 1]['text'], '(') ? ')' : '');
                 $opened = str_contains($kept[$count - 1]['text'], '(');
                 array_pop($kept);
                 $pendingClose = $opened;

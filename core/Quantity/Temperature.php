@@ -19,7 +19,7 @@ final readonly class Temperature
         return new self(($degrees - 32) * 5 / 9);
     }
 
-    /** @param float $mark1 what gas mark 1 is in °F; a mark is 25 °F */
+    /** @param  float  $mark1 what gas mark 1 is in °F; a mark is 25 °F */
     public static function gasMark(float $mark, float $mark1): self
     {
         return self::fahrenheit($mark1 + 25 * ($mark - 1));

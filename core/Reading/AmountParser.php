@@ -147,7 +147,7 @@ final class AmountParser
         return null;
     }
 
-    /** @param list<Measure> $measures */
+    /** @param  list<Measure>  $measures */
     private function bracket(array &$measures): Measure|true|null
     {
         $this->i++;
@@ -309,7 +309,7 @@ final class AmountParser
 
             return $value * (float) $next->value;
         }
-        if ($this->lower() === 'and' && in_array($this->lower(1), ['a', 'one'], true) && ($this->token(2)?->value ?? 1.0) < 1) {
+        if ($this->lower() === 'and' && in_array($this->lower(1), ['a', 'one'], true) && isset($this->tokens[$this->i + 2]) && ($this->tokens[$this->i + 2]->value ?? 1.0) < 1) {
             $value += (float) $this->token(2)?->value;
             $this->i += 3;
         }
@@ -387,7 +387,7 @@ final class AmountParser
 
     private function hyphen(): void
     {
-        if (in_array($this->lower(), ['-', '‑'], true) && $this->token(1)?->kind === TokenKind::Word && $this->units->named((string) $this->token(1)?->text) !== null) {
+        if (in_array($this->lower(), ['-', '‑'], true) && $this->token(1)?->kind === TokenKind::Word && $this->units->named((string) $this->token(1)->text) !== null) {
             $this->i++;
         }
     }

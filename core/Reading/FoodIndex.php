@@ -31,7 +31,7 @@ final class FoodIndex
     /** @var array<string, FoodMatch> */
     private array $seen = [];
 
-    /** @param array{names: array<string, string>, ignored: array<string, true>} $compiled what `compile()` gave */
+    /** @param  array{names: array<string, string>, ignored: array<string, true>}  $compiled what `compile()` gave */
     public function __construct(array $compiled)
     {
         $this->names = $compiled['names'];
@@ -151,7 +151,7 @@ final class FoodIndex
         return array_values(array_diff(array_unique(array_column($runs, 0)), [$chosen]));
     }
 
-    /** @param list<string> $words */
+    /** @param  list<string>  $words */
     private function misspelt(array $words): FoodMatch
     {
         $wanted = implode(' ', $words);

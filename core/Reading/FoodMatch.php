@@ -7,6 +7,6 @@ namespace Aglyca\Core\Reading;
 /** The food that a name was taken for, how surely, and what else it could have been. */
 final readonly class FoodMatch
 {
-    /** @param list<string> $rivals food keys, nearest first */
+    /** @param  list<string>  $rivals food keys, nearest first */
     public function __construct(public ?string $food, public bool $sure, public array $rivals = []) {}
 }

@@ -116,7 +116,7 @@ final class LineReader
                 $head = rtrim(substr($body, 0, $token->at), " \t:-–—=x×,(");
                 $tail = $after === null ? '' : substr($body, $after->at);
 
-                return [$amount, $head.(preg_match('/^[,;(]/', $tail) === 1 ? ' ' : '').ltrim($tail, ').'), trim(substr($body, $token->at, ($after?->at ?? strlen($body)) - $token->at))];
+                return [$amount, $head.(preg_match('/^[,;(]/', $tail) === 1 ? ' ' : '').ltrim($tail, ').'), trim(substr($body, $token->at, ($after === null ? strlen($body) : $after->at) - $token->at))];
             }
         }
 
@@ -175,12 +175,12 @@ final class LineReader
         return [$parts[0], $parts[1]];
     }
 
-    /** @param array{amount: ?Amount, written: string, name: string, prep: string, other: string, negative: bool} $split */
+    /** @param  array{amount: ?Amount, written: string, name: string, prep: string, other: string, negative: bool}  $split */
     private function line(string $text, array $split, string $key, int $component, ?Correction $correction): Line
     {
         $flags = [];
         $match = $this->match($split);
-        $food = $correction?->food ?? ($match->food === null ? null : $this->larder->get($match->food));
+        $food = $correction->food ?? ($match->food === null ? null : $this->larder->get($match->food));
         if ($food === null) {
             $flags[] = Flag::UnknownFood;
         } elseif (! $match->sure && $correction?->food === null) {
@@ -214,9 +214,13 @@ final class LineReader
         return new Line($key, $text, $split['written'], $split['name'], $food, $grams, $rivals, $flags, $component);
     }
 
-    /** @param array{name: string, prep: string, ...} $split */
+    /** @param array{amount: ?Amount, name: string, prep: string, ...} $split */
     private function match(array $split): FoodMatch
     {
+        $unit = $split['amount']?->measures[0]->unit;
+        if ($unit?->kind === UnitKind::Count && $this->foods->isName($unit->key.' '.$split['name'])) {
+            return $this->foods->find($unit->key.' '.$split['name']);
+        }
         $match = $this->foods->find($split['name']);
         if ($split['prep'] === '') {
             return $match;

@@ -23,7 +23,7 @@ final class LineSorter
 
     public function __construct(private readonly UnitTable $units, private readonly YieldReader $yields) {}
 
-    /** @param list<string> $rows without blank ones */
+    /** @param  list<string>  $rows without blank ones */
     public function sort(array $rows): Sorted
     {
         $title = '';
@@ -73,7 +73,7 @@ final class LineSorter
     }
 
     /**
-     * @param  list<string>  $components
+     * @param  array<int, string>  $components
      * @param  list<array{string, int}>  $ingredients
      */
     private function component(string $row, array &$components, int $current, array $ingredients): int

@@ -41,7 +41,7 @@ final readonly class StepReader
         return $heats;
     }
 
-    /** @param array<array-key, array{?string, int}> $m */
+    /** @param  array<array-key, array{?string, int}>  $m */
     private function heat(array $m, bool $fan): Temperature
     {
         if (($m['gas'][0] ?? null) !== null) {

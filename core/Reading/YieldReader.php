@@ -29,11 +29,11 @@ final class YieldReader
             return [null, ''];
         }
         $number = self::NUMBER;
-        $pattern = '~(?<n>'.$number.')(?:\s?(?:-|–|to|or)\s?(?:'.$number.'))?(?<dozen>\s+dozen)?(?:\s+(?:of\s+)?(?!(?:inch|cm)\b)[\pL-]+){0,3}?\s+(?<what>'.self::PIECES.')\b~iu';
+        $pattern = '~(?<n>'.$number.')(?:\s?(?:-|–|to|or)\s?(?:'.$number.'))?(?<dozen>\s+dozen)?(?:\s+(?:of\s+)?(?!(?:inch|cm)\b)[\pL-]+){0,3}?\s+(?<what>'.self::PIECES.')\b(?:\s+(?<last>'.self::PIECES.')\b)?~iu';
         if (preg_match_all($pattern, $row, $all, PREG_SET_ORDER) > 0) {
             $m = end($all);
 
-            return [self::within(self::value($m['n']) * ($m['dozen'] !== '' ? 12 : 1)), strtolower($m['what'])];
+            return [self::within(self::value($m['n']) * ($m['dozen'] !== '' ? 12 : 1)), strtolower(($m['last'] ?? '') !== '' ? $m['last'] : $m['what'])];
         }
         if (preg_match('~(?<![\d.,])(?<n>'.$number.')\b(?:\s?(?:-|–|to|or)\s?\d+)?(?<dozen>\s+dozen)?(?!\s?(?:-|–)?\s?(?:inch|cm|"|″|g\b|ml\b|x\s?\d))(?:\s+(?<what>\pL+))?~iu', $row, $m) === 1) {
             return [self::within(self::value($m['n']) * (($m['dozen'] ?? '') !== '' ? 12 : 1)), strtolower($m['what'] ?? '')];

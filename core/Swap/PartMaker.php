@@ -44,7 +44,7 @@ final readonly class PartMaker
         return $parts;
     }
 
-    /** @param list<Dose> $doses */
+    /** @param  list<Dose>  $doses */
     public function forFlours(array $doses, string $school, bool $hasEggs): FlourSwap
     {
         $flour = 0.0;

@@ -142,7 +142,7 @@ final readonly class ProportionalSwapper implements Swapper
         };
     }
 
-    /** @param list<Exchange> $exchanges */
+    /** @param  list<Exchange>  $exchanges */
     private function after(Formula $formula, array $exchanges): Formula
     {
         $doses = [];

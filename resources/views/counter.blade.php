@@ -34,7 +34,7 @@
             @endif
             <ol class="mt-2 grid gap-3 text-lg">
                 @foreach ($worked->steps as $step)
-                    <li class="{{ $step->added ? 'border-l-4 border-here bg-[#fdf6da] px-3 py-2' : 'border-l-4 border-line pl-3' }}">@foreach ($step->pieces as $piece)@if ($piece['was'] !== '')<strong class="whitespace-nowrap">{{ $piece['text'] }}</strong> <s class="text-base text-soft">{{ $piece['was'] }}</s>@else{{ $piece['text'] }}@endif @endforeach</li>
+                    <li class="{{ $step->added ? 'border-l-4 border-here bg-[#fdf6da] px-3 py-2' : 'border-l-4 border-line pl-3' }}">@foreach ($step->pieces as $piece)<x-step-piece :piece="$piece"/>@endforeach</li>
                 @endforeach
             </ol>
             @foreach ($worked->warnings as $warning)

@@ -118,13 +118,13 @@ final readonly class BenchController
         return response()->view($request->hasHeader('HX-Request') ? 'bench.tray' : 'bench', ['page' => $this->work($piece, new MessageBag, [], (string) $request->query('line'))]);
     }
 
-    /** @param array<string, string> $typed */
+    /** @param  array<string, string>  $typed */
     private function fragment(Workpiece $piece, MessageBag $faults, array $typed, int $status, ?string $open = null): Response
     {
         return response()->view('bench.tray', ['page' => $this->work($piece, $faults, $typed, $open)], $status);
     }
 
-    /** @param array<string, string> $typed what was typed and refused, to stand in its field again */
+    /** @param  array<string, string>  $typed what was typed and refused, to stand in its field again */
     private function work(Workpiece $piece, MessageBag $faults, array $typed, ?string $open): BenchPage
     {
         return new BenchPage($piece, $this->workshop->work($piece->document), $this->workshop, $faults, $typed, $open);

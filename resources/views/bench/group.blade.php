@@ -6,7 +6,7 @@
             <li class="flex items-center justify-between gap-2 max-[720px]:block" title="{{ $line->text }}">
                 <div class="min-w-0">
                     <p class="flex items-center gap-1.5 leading-tight"><x-glyph :role="$group['role']"/><a href="{{ $page->path('bench') }}?line={{ $line->key }}#line-{{ $line->key }}" hx-get="{{ $page->path('bench') }}?line={{ $line->key }}" hx-target="#bench" hx-swap="outerHTML" class="cut font-semibold text-ink decoration-line hover:decoration-cobalt" data-line="{{ $line->key }}">{{ $left['name'] }}</a></p>
-                    <p class="cut text-sm text-soft">@if ($line->isDoubtful())<span class="doubt">check: </span>@elseif ($line->has(Flag::Corrected))<span class="font-semibold text-cobalt">yours: </span>@endif{{ $left['text'] }}</p>
+                    <p class="cut text-sm text-soft">@if ($line->isDoubtful())<span class="doubt">check: </span>@elseif ($line->has(Flag::Corrected))<span class="font-semibold text-cobalt">yours: </span>@endif<span class="typed">{{ $left['text'] }}</span></p>
                 </div>
                 <p class="figure text-[17px]">{{ $left['grams'] }}@if ($left['grams'] !== '–') g @endif</p>
             </li>

@@ -14,7 +14,7 @@
         </div>
         <div x-data="slider">
             <label class="label flex justify-between" for="sweetness"><span>Sweetness</span><span class="figure"><output x-text="value">{{ Figures::percent($wishes->sweetness) }}</output> %</span></label>
-            <input class="h-11 w-full accent-cobalt" type="range" id="sweetness" name="sweetness" min="60" max="110" step="5" x-ref="input" x-on:input="move" value="{{ Figures::percent($wishes->sweetness) }}">
+            <input class="block h-11 w-full accent-cobalt" type="range" id="sweetness" name="sweetness" min="60" max="110" step="5" x-ref="input" x-on:input="move" value="{{ Figures::percent($wishes->sweetness) }}">
         </div>
         <div>
             <label class="label" for="school">Flour</label>

@@ -14,7 +14,7 @@
 <header class="bg-cobalt text-white">
     <div class="mx-auto flex max-w-[1264px] flex-wrap items-center gap-x-7 px-4">
         <a href="/" class="font-serif text-2xl font-bold text-white no-underline">aglyca</a>
-        <nav class="nav flex flex-wrap gap-x-5" aria-label="Screens">
+        <nav class="nav flex flex-wrap gap-x-5 max-sm:order-last max-sm:w-full" aria-label="Screens">
             @auth<a href="/shelf" @if($here === 'shelf') aria-current="page" @endif>Shelf</a>@endauth
             <a href="/bench" @if($here === 'bench') aria-current="page" @endif>Bench</a>
             <a href="/counter" @if($here === 'counter') aria-current="page" @endif>Counter</a>

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Reading;
+
+use Aglyca\Core\Reading\Correction;
+use Aglyca\Core\Reading\Flag;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\CoreCase;
+
+final class LineReaderTest extends CoreCase
+{
+    #[DataProvider('lines')]
+    public function test_a_line_reads_as(string $text, ?string $food, ?float $grams, string $flag = ''): void
+    {
+        $line = self::line($text);
+        self::assertSame($food, $line->food?->key, $text);
+        if ($grams === null) {
+            self::assertNull($line->grams, $text);
+        } else {
+            self::assertEqualsWithDelta($grams, $line->grams?->value, max(0.02, $grams * 0.006), $text);
+        }
+        if ($flag !== '') {
+            self::assertContains(Flag::from($flag), $line->flags, $text);
+        } else {
+            self::assertFalse($line->isDoubtful(), "$text: ".implode(', ', array_map(static fn (Flag $f): string => $f->value, $line->flags)));
+        }
+    }
+
+    /** @return array<string, array{0: string, 1: ?string, 2: ?float, 3?: string}> */
+    public static function lines(): array
+    {
+        $rows = [
+            ['1 cup sugar', 'sugar', 200], ['1¾ cups plain flour', 'wheat-flour', 210.9], ['1 1/2 cups sifted flour', 'wheat-flour', 170.1],
+            ['2 ½ tbsp cocoa', 'cocoa', 12.81], ['½ tsp salt', 'salt', 3], ['1,5 dl milk', 'milk', 153.4], ['1,500 g sugar', 'sugar', 1500],
+            ['200g caster sugar', 'sugar', 200], ['- 113 g butter, softened', 'butter', 113], ['1. 250 g almond flour', 'almond-flour', 250],
+            ['1 stick butter', 'butter', 113.4], ['half a stick of butter', 'butter', 56.7], ['8 oz cream cheese', 'cream-cheese', 226.8],
+            ['2 (8 oz) packages cream cheese', 'cream-cheese', 453.6], ['2 x 200 g tubs mascarpone', 'mascarpone', 400], ['1 14-oz can coconut milk', 'coconut-milk', 402.3],
+            ['8 oz heavy cream', 'heavy-cream', 232], ['8 fl. oz. milk', 'milk', 242], ['1 lb strawberries', 'strawberries', 453.6],
+            ['3 large eggs', 'egg', 150], ['3 medium eggs', 'egg', 132], ['2 large eggs (EU)', 'egg', 120], ['2 egg yolks', 'egg-yolk', 37.2], ['a dozen eggs', 'egg', 600],
+            ['juice of half a lemon', 'lemon-juice', 22.5], ['Grated zest of 2 lemons', 'lemon-zest', 12], ['1 tsp vanilla', 'vanilla-extract', 4.2],
+            ['2-3 tbsp water', 'water', 36.97], ['2 to 3 tablespoons water', 'water', 36.97], ['1 cup plus 2 tbsp sugar', 'sugar', 225],
+            ['one and a half cups of sugar', 'sugar', 300], ['three quarters cup sugar', 'sugar', 150], ['1 T honey', 'honey', 20.81], ['1 t baking soda', 'baking-soda', 4.8],
+            ['Butter 100 g', 'butter', 100], ['Eggs: 3', 'egg', 150], ['Sugar – 1 cup', 'sugar', 200], ['flour (120 g)', 'wheat-flour', 120],
+            ['1 cup (120 g) flour', 'wheat-flour', 120], ['100g/3½oz butter', 'butter', 100], ['1 dropper liquid stevia', 'stevia-drops', 1],
+            ['1/3 cup monk fruit sweetener', 'blend-erythritol', 63], ['1 cup packed brown sugar', 'brown-sugar', 217], ['4 leaves of gelatine', 'gelatin-leaf', 8],
+            ['1 ripe banana, mashed', 'banana', 118], ['1 cup unsalted butter, melted', 'butter', 226.8], ['1 scant cup sugar', 'sugar', 180],
+            ['a pinch of salt', 'salt', 0.375], ['¾ cup coconut oil', 'coconut-oil', 159.5], ['2% milk 1 cup', 'semi-skimmed-milk', 244],
+            ['1 cup flour (250 g)', 'wheat-flour', 250, 'measures-disagree'], ['5 cups dragon dust', null, null, 'unknown-food'], ['salt to taste', 'salt', null, 'no-amount'],
+            ['0 g sugar', 'sugar', null, 'not-an-amount'], ['-5 g sugar', 'sugar', null, 'not-an-amount'], ['99999 kg sugar', 'sugar', 99_999_000, 'huge-amount'],
+            ['1 cup smoked sugar', 'sugar', 200, 'food-guessed'], ['1 cup butter or margarine', 'butter', 226.8],
+        ];
+
+        return array_combine(array_column($rows, 0), $rows);
+    }
+
+    public function test_juice_and_zest_of_one_fruit_are_two_lines(): void
+    {
+        $lines = self::workshop()->lines->read('zest and juice of 1 lemon', 'k');
+        self::assertSame(['lemon-zest', 'lemon-juice'], [$lines[0]->food?->key, $lines[1]->food?->key]);
+        self::assertSame([6.0, 45.0], [$lines[0]->grams?->value, $lines[1]->grams?->value]);
+    }
+
+    public function test_a_correction_of_the_food_weighs_the_amount_anew_and_keeps_what_was_typed(): void
+    {
+        $line = self::workshop()->lines->read('1 cup flour', 'k', 0, new Correction(self::workshop()->larder->get('almond-flour'), null))[0];
+        self::assertSame('1 cup flour', $line->text);
+        self::assertEqualsWithDelta(104, $line->grams?->value, 0.1);
+        self::assertSame([Flag::Corrected], $line->flags);
+        self::assertSame(42.0, self::workshop()->lines->read('1 cup flour', 'k', 0, new Correction(null, 42))[0]->grams?->value);
+    }
+
+    public function test_a_cup_is_less_sure_than_a_scale_and_a_range_less_than_a_number(): void
+    {
+        $u = static fn (string $text): float => self::line($text)->grams->u / self::line($text)->grams->value;
+        self::assertLessThan($u('1 cup flour'), $u('120 g flour'));
+        self::assertLessThan($u('a pinch of salt'), $u('1/16 tsp salt'));
+        self::assertLessThan($u('2-3 tbsp sugar'), $u('2 tbsp sugar'));
+    }
+}
