@@ -13,5 +13,6 @@ return [
     'cipher' => 'AES-256-CBC',
     'key' => env('APP_KEY'),
     'maintenance' => ['driver' => 'file'],
+    'bench' => (bool) env('AGLYCA_BENCH', false),
     'demo' => (bool) env('AGLYCA_DEMO', false),
 ];

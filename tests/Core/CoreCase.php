@@ -37,7 +37,7 @@ abstract class CoreCase extends TestCase
         return self::workshop()->account(new Document($text, pieces: $pieces));
     }
 
-    /** @param array<string, mixed> $wishes */
+    /** @param  array<string, mixed>  $wishes */
     protected static function work(string $text, array $wishes = []): Worked
     {
         return self::workshop()->work((new Document($text))->with($wishes));

@@ -16,7 +16,7 @@ use InvalidArgumentException;
  */
 final class LabelRounding
 {
-    /** @param string $nutrient energy (kcal), fat, or any other in grams */
+    /** @param  string  $nutrient energy (kcal), fat, or any other in grams */
     public static function printed(LabelLaw $law, string $nutrient, float $value): string
     {
         if ($law !== LabelLaw::UsCanada) {

@@ -1,0 +1,1 @@
+<x-page title="One query" :wide="false"><p>{{ $one->recipes }}</p></x-page>

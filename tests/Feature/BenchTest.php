@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Recipe;
+
+final class BenchTest extends KitchenCase
+{
+    public function test_every_wish_changes_the_figures_and_is_kept(): void
+    {
+        $recipe = $this->recipeOf($this->baker());
+        $figure = function () use ($recipe): string {
+            preg_match('~data-net="after">([\d.]+)<~', (string) $this->get("/bench/$recipe->ulid")->assertOk()->getContent(), $m);
+
+            return $m[1];
+        };
+        $before = $figure();
+        foreach ([['pieces' => '5'], ['convention' => 'available'], ['school' => 'starch-tolerant'], ['convention' => 'weighted', 'sweetener' => 'xylitol']] as $change) {
+            $this->post("/bench/$recipe->ulid/wishes", $this->wishes($change))->assertRedirect("/bench/$recipe->ulid");
+            self::assertNotSame($before, $figure(), json_encode($change) ?: '');
+        }
+        $this->post("/bench/$recipe->ulid/wishes", $this->wishes(['sweetness' => '60']));
+        self::assertSame(0.6, Recipe::query()->findOrFail($recipe->id)->document()->sweetness);
+    }
+
+    public function test_with_scripts_only_the_tray_comes_back(): void
+    {
+        $recipe = $this->recipeOf($this->baker());
+        $answer = $this->post("/bench/$recipe->ulid/wishes", $this->wishes(['pieces' => '20']), ['HX-Request' => 'true'])->assertOk();
+        self::assertStringStartsWith('<div id="bench">', ltrim((string) $answer->getContent()));
+    }
+
+    public function test_a_refused_wish_stands_in_its_field_beside_the_reason_and_changes_nothing(): void
+    {
+        $recipe = $this->recipeOf($this->baker());
+        $before = $recipe->latest->document;
+        foreach ([['pieces' => '-4'], ['pieces' => 'many'], ['pieces' => '99999'], ['sweetness' => '300'], ['sweetener' => 'hope'], ['school' => ['x']], ['convention' => 'mine']] as $change) {
+            foreach ([[], ['HX-Request' => 'true']] as $headers) {
+                $answer = $this->post("/bench/$recipe->ulid/wishes", $this->wishes($change), $headers)->assertStatus(422)->assertSee('class="fault"', false);
+                if (isset($change['pieces'])) {
+                    $answer->assertSee('value="'.$change['pieces'].'"', false);
+                }
+            }
+        }
+        self::assertSame($before, Recipe::query()->findOrFail($recipe->id)->latest->document);
+    }
+
+    public function test_a_line_is_corrected_in_place_and_taken_back(): void
+    {
+        $recipe = $this->recipeOf($this->baker(), "Tart\nServes 8\n200 g smoked moonflour\n100 g sugar");
+        $page = (string) $this->get("/bench/$recipe->ulid")->assertSee('1 to check')->getContent();
+        preg_match('~data-line="([a-f0-9]{10}-1)">smoked moonflour~', $page, $m);
+        $at = "/bench/$recipe->ulid/lines/$m[1]";
+        $this->get("/bench/$recipe->ulid?line=$m[1]")->assertSee('Not a food that the larder knows');
+        $this->post($at, ['food' => 'griffin', 'grams' => ''])->assertStatus(422)->assertSee('has no “griffin”')->assertSee('value="griffin"', false);
+        $this->post($at, ['food' => '', 'grams' => '-1'])->assertStatus(422)->assertSee('a number above 0');
+        $this->post($at, ['food' => 'Almond flour', 'grams' => '180,5'])->assertRedirect();
+        $document = Recipe::query()->findOrFail($recipe->id)->document();
+        self::assertSame([$m[1] => ['food' => 'almond-flour', 'grams' => 180.5]], $document->corrections);
+        self::assertStringContainsString('200 g smoked moonflour', $document->text);
+        $this->get("/bench/$recipe->ulid")->assertDontSee('to check')->assertSee('yours:');
+        $this->post($at, ['reset' => '1']);
+        self::assertSame([], Recipe::query()->findOrFail($recipe->id)->document()->corrections);
+    }
+
+    public function test_the_text_can_be_changed_and_an_unreadable_change_is_refused_with_what_was_typed(): void
+    {
+        $recipe = $this->recipeOf($this->baker());
+        $this->post("/bench/$recipe->ulid/text", ['text' => 'nothing here'])->assertStatus(422)->assertSee('No ingredient was found')->assertSee('nothing here');
+        self::assertSame(self::LOAF, Recipe::query()->findOrFail($recipe->id)->document()->text);
+        $this->post("/bench/$recipe->ulid/text", ['text' => self::LOAF."\n"])->assertRedirect();
+    }
+
+    public function test_a_baked_version_is_never_changed_again(): void
+    {
+        $recipe = $this->recipeOf($this->baker());
+        $this->post("/counter/$recipe->ulid/bakes", ['baked_on' => '2026-05-01', 'mark' => '4', 'words' => 'Good & moist'])->assertRedirect();
+        $this->post("/bench/$recipe->ulid/wishes", $this->wishes(['pieces' => '7']));
+        self::assertSame([1 => null, 2 => 7], Recipe::query()->findOrFail($recipe->id)->versions->pluck('document.pieces', 'number')->all());
+        $this->get("/counter/$recipe->ulid")->assertSee('Good & moist')->assertSee('1 May 2026')->assertSee('4 of 5');
+    }
+}

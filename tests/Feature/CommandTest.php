@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use PHPUnit\Framework\TestCase;
+
+/** `aglyca account` and `aglyca convert` as a shell runs them. */
+final class CommandTest extends TestCase
+{
+    private const LOAF = "Loaf\nMakes 10 slices\n200 g sugar\n1 cup flour (250 g)\n3 eggs\n30 g moondust\n";
+
+    public function test_account_counts_as_written_in_the_documented_shape(): void
+    {
+        [$code, $out] = $this->shell(['account', '--json', '-'], self::LOAF);
+        $said = json_decode($out, true);
+        self::assertSame(0, $code);
+        self::assertSame(['title', 'servings', 'mass_g', 'lines', 'per_serving'], array_keys($said));
+        self::assertSame(['text', 'food', 'grams', 'grams_low', 'grams_high', 'carbohydrate_g', 'flags'], array_keys($said['lines'][0]));
+        self::assertSame(['low-carb', 'half-polyol', 'weighted', 'available', 'clinic'], array_keys($said['per_serving']['net_carbs_g']));
+        self::assertSame(['measures-disagree'], $said['lines'][1]['flags']);
+        self::assertSame([null, ['unknown-food']], [$said['lines'][3]['food'], $said['lines'][3]['flags']]);
+        self::assertEqualsWithDelta((199.96 + 0.763 * 250 + 1.05) / 10, $said['per_serving']['carbohydrate_g'], 0.001);
+    }
+
+    public function test_the_text_says_what_is_not_in_the_totals(): void
+    {
+        self::assertStringContainsString('Not in the totals, its food or amount is not known: 30 g moondust', $this->shell(['account', '-'], self::LOAF)[1]);
+    }
+
+    public function test_convert_swaps_as_asked(): void
+    {
+        [$code, $out] = $this->shell(['convert', '--json', '--sweetener', 'xylitol', '--school=almond', '--sweetness', '0.8', '-'], self::LOAF);
+        $said = json_decode($out, true);
+        self::assertSame(0, $code);
+        self::assertSame(['before', 'after', 'swaps', 'properties', 'warnings'], array_keys($said));
+        self::assertEquals(['food' => 'xylitol', 'grams' => 160, 'measure' => '¾ cup + 1 tbsp'], $said['swaps'][0]['to'][0]);
+        self::assertEqualsWithDelta(0.8, $said['properties']['sweetness_ratio'], 0.01);
+        self::assertStringContainsString('dogs', implode(' ', $said['warnings']));
+    }
+
+    public function test_what_cannot_be_used_exits_with_two_and_a_sentence(): void
+    {
+        foreach ([[['account', '/no/such/file'], ''], [['account', '-'], ''], [['convert', '--sweetness', '3', '-'], self::LOAF], [['convert', '--school', 'moss', '-'], self::LOAF], [['account', '--frob', '-'], self::LOAF], [['account'], '']] as [$words, $text]) {
+            [$code, $out, $fault] = $this->shell($words, $text);
+            self::assertSame([2, ''], [$code, $out], implode(' ', $words));
+            self::assertMatchesRegularExpression('/^aglyca: .{15,}/', $fault);
+        }
+    }
+
+    /**
+     * @param  list<string>  $words
+     * @return array{int, string, string}
+     */
+    private function shell(array $words, string $input): array
+    {
+        $process = proc_open([dirname(__DIR__, 2).'/aglyca', ...$words], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+        fwrite($pipes[0], $input);
+        fclose($pipes[0]);
+        $out = (string) stream_get_contents($pipes[1]);
+        $fault = (string) stream_get_contents($pipes[2]);
+
+        return [proc_close($process), $out, $fault];
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Kitchen;
+use App\Models\Recipe;
+use App\Models\User;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase;
+
+abstract class KitchenCase extends TestCase
+{
+    use RefreshDatabase;
+
+    protected const LOAF = "Rye-less loaf\nMakes 10 slices\n200 g sugar\n250 g flour\n3 eggs\n120 g butter\n\nMethod\nMix.\nBake at 180 °C for 40 minutes.";
+
+    public function createApplication(): Application
+    {
+        $app = require dirname(__DIR__, 2).'/bootstrap/app.php';
+        $app->make(Kernel::class)->bootstrap();
+
+        return $app;
+    }
+
+    protected function baker(string $email = 'maud@example.org'): User
+    {
+        $kitchen = Kitchen::query()->create(['name' => "Kitchen of $email", 'convention' => 'low-carb']);
+
+        return User::query()->create(['kitchen_id' => $kitchen->id, 'email' => $email, 'password' => 'plum-and-almond', 'is_demo' => false]);
+    }
+
+    protected function recipeOf(User $baker, string $text = self::LOAF): Recipe
+    {
+        $path = (string) parse_url((string) $this->actingAs($baker)->post('/paste', ['text' => $text])->headers->get('Location'), PHP_URL_PATH);
+
+        return Recipe::query()->where('ulid', basename($path))->firstOrFail();
+    }
+
+    /** @return array<string, mixed> the wishes form as the page sends it */
+    protected function wishes(array $changes = []): array
+    {
+        return [...['sweetener' => 'allulose-erythritol', 'school' => 'almond-coconut', 'sweetness' => '90', 'pieces' => '10', 'convention' => 'low-carb'], ...$changes];
+    }
+}

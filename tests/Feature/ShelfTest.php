@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Bake;
+use App\Models\Recipe;
+use App\Models\User;
+
+final class ShelfTest extends KitchenCase
+{
+    public function test_rename_duplicate_and_remove_each_have_their_undo(): void
+    {
+        $recipe = $this->recipeOf($this->baker());
+        $this->post("/shelf/$recipe->ulid/title", ['title' => 'Sunday loaf'])->assertSessionHas('undo.fields.title', 'Rye-less loaf');
+        $this->get('/shelf')->assertSee('Sunday loaf')->assertSee('Renamed from');
+        $this->post("/shelf/$recipe->ulid/title", ['title' => ''])->assertSessionHasErrorsIn("title-$recipe->ulid", 'title');
+        $this->post("/shelf/$recipe->ulid/duplicate");
+        $copy = Recipe::query()->where('id', '!=', $recipe->id)->sole();
+        self::assertSame('Sunday loaf, copy', $copy->title);
+        self::assertSame($recipe->fresh()->document()->text, $copy->document()->text);
+        $this->post("/shelf/$recipe->ulid/remove")->assertSessionHas('undo.to', "/shelf/$recipe->ulid/restore");
+        $this->get("/bench/$recipe->ulid")->assertNotFound();
+        $this->post("/shelf/$recipe->ulid/restore");
+        $this->get("/bench/$recipe->ulid")->assertOk()->assertSee('Sunday loaf');
+    }
+
+    public function test_a_bake_note_is_checked_kept_and_taken_out_with_undo(): void
+    {
+        $recipe = $this->recipeOf($this->baker());
+        $this->post("/counter/$recipe->ulid/bakes", ['baked_on' => '2099-01-01', 'mark' => '9', 'words' => 'Too early'])->assertSessionHasErrors(['baked_on', 'mark']);
+        self::assertSame('Too early', session()->getOldInput('words'));
+        $this->post("/counter/$recipe->ulid/bakes", ['baked_on' => '2026-03-02', 'words' => '']);
+        $bake = Bake::query()->sole();
+        $this->post("/bakes/$bake->id/remove");
+        self::assertSame(0, Bake::query()->count());
+        $this->post("/bakes/$bake->id/restore");
+        self::assertSame(1, Bake::query()->count());
+    }
+
+    public function test_no_address_of_another_kitchen_opens(): void
+    {
+        $theirs = $this->recipeOf($this->baker('theirs@example.org'));
+        $this->post("/counter/$theirs->ulid/bakes", ['baked_on' => '2026-03-02', 'words' => 'secret']);
+        $bake = Bake::query()->sole();
+        $reach = function () use ($theirs, $bake): void {
+            foreach (["/bench/$theirs->ulid", "/counter/$theirs->ulid"] as $path) {
+                $this->get($path)->assertNotFound();
+            }
+            $posts = ["/bench/$theirs->ulid/wishes" => $this->wishes(), "/bench/$theirs->ulid/text" => ['text' => self::LOAF], "/bench/$theirs->ulid/lines/0123456789-1" => ['grams' => '1'],
+                "/shelf/$theirs->ulid/title" => ['title' => 'mine'], "/shelf/$theirs->ulid/duplicate" => [], "/shelf/$theirs->ulid/remove" => [], "/shelf/$theirs->ulid/restore" => [],
+                "/counter/$theirs->ulid/bakes" => ['baked_on' => '2026-01-01'], "/bakes/$bake->id/remove" => [], "/bakes/$bake->id/restore" => []];
+            foreach ($posts as $path => $fields) {
+                $status = $this->post($path, $fields)->status();
+                self::assertTrue($status === 404 || $status === 302 && auth()->guest(), "$path answered $status");
+            }
+        };
+        $mine = $this->baker('mine@example.org');
+        $this->actingAs($mine);
+        $reach();
+        $this->get('/shelf')->assertOk()->assertDontSee('Rye-less');
+        $this->get('/bench')->assertRedirect('/');
+        $this->post('/sign-out');
+        $reach();
+        self::assertSame('Rye-less loaf', $theirs->fresh()->title);
+        self::assertSame(1, Bake::query()->count());
+    }
+
+    public function test_signing_in_out_and_changing_the_password(): void
+    {
+        $this->baker();
+        $this->get('/shelf')->assertRedirect('/sign-in');
+        $this->post('/sign-in', ['email' => 'maud@example.org', 'password' => 'wrong-password'])->assertSessionHasErrors('email');
+        $this->post('/sign-in', ['email' => 'MAUD@example.org', 'password' => 'plum-and-almond'])->assertRedirect('/shelf');
+        $this->post('/kitchen/password', ['current_password' => 'plum-and-almond', 'password' => 'short'])->assertSessionHasErrors('password');
+        $this->post('/kitchen/password', ['current_password' => 'nope', 'password' => 'quince-and-hazel'])->assertSessionHasErrors('current_password');
+        $this->post('/kitchen/password', ['current_password' => 'plum-and-almond', 'password' => 'quince-and-hazel'])->assertSessionHasNoErrors();
+        $this->post('/sign-out')->assertRedirect('/');
+        $this->post('/sign-in', ['email' => 'maud@example.org', 'password' => 'quince-and-hazel'])->assertRedirect();
+        $this->assertAuthenticated();
+        self::assertStringStartsWith('$2y$', User::query()->sole()->password);
+    }
+
+    public function test_guessing_passwords_is_slowed(): void
+    {
+        $this->baker();
+        for ($i = 0; $i < 5; $i++) {
+            $this->post('/sign-in', ['email' => 'maud@example.org', 'password' => "guess number $i"]);
+        }
+        $this->post('/sign-in', ['email' => 'maud@example.org', 'password' => 'plum-and-almond'])->assertStatus(429);
+    }
+
+    public function test_the_demo_kitchen_opens_with_one_button_and_its_limit_shows(): void
+    {
+        $this->artisan('aglyca:demo')->assertExitCode(0);
+        $this->artisan('aglyca:demo')->assertExitCode(0);
+        $this->post('/demo')->assertRedirect('/shelf');
+        $this->get('/shelf')->assertSee('Cardamom orange loaf')->assertSee('Harrow Cottage');
+        foreach (Recipe::query()->get() as $recipe) {
+            $this->get("/bench/$recipe->ulid")->assertOk()->assertSee('limit')->assertDontSee('to check');
+        }
+        $this->post('/kitchen/password', ['current_password' => 'x', 'password' => 'quince-and-hazel'])->assertSessionHasErrors('current_password');
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+/* What `./aglyca bench` measures: medians of many requests, one after another, each against the others of the same run. */
+
+use Aglyca\Core\Bench\Document;
+use App\Support\Trade;
+
+require __DIR__.'/../vendor/autoload.php';
+
+const RECIPE = "Benchmark cake\nMakes 12 slices\n1 cup sugar\n½ cup brown sugar\n2 cups plain flour\n½ cup ground almonds\n1 stick butter\n3 large eggs\n½ cup milk\n2 tsp baking powder\n¼ tsp salt\n1 tsp vanilla extract\n½ cup chocolate chips\n1 tbsp cocoa\n100 g raspberries\n2 tbsp honey\n1 tsp cinnamon\n\nMethod\nHeat the oven to 350 °F.\nMix.\nBake for 40 minutes.";
+
+$base = $argv[1];
+$handle = curl_init();
+curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_HEADER => false]);
+$ask = static function (string $path, ?array $form = null, array $headers = []) use ($handle, $base): string {
+    curl_setopt_array($handle, [CURLOPT_URL => $base.$path, CURLOPT_HTTPHEADER => $headers] + ($form === null ? [CURLOPT_HTTPGET => true] : [CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query($form)]));
+    $body = (string) curl_exec($handle);
+    if (curl_getinfo($handle, CURLINFO_RESPONSE_CODE) >= 400) {
+        fwrite(STDERR, "$path answered ".curl_getinfo($handle, CURLINFO_RESPONSE_CODE)."\n");
+        exit(1);
+    }
+
+    return $body;
+};
+$median = static function (callable $once, int $times = 150): float {
+    for ($i = 0; $i < 12; $i++) {
+        $once();
+    }
+    $took = [];
+    for ($i = 0; $i < $times; $i++) {
+        $start = hrtime(true);
+        $once();
+        $took[] = (hrtime(true) - $start) / 1e6;
+    }
+    sort($took);
+
+    return $took[intdiv($times, 2)];
+};
+
+preg_match('~name="_token" value="(\w+)"~', $ask('/'), $m);
+$token = ['_token' => $m[1]];
+$ask('/paste', $token + ['text' => RECIPE]);
+$wishes = $token + ['sweetener' => 'allulose-erythritol', 'school' => 'almond-coconut', 'sweetness' => '90', 'pieces' => '12', 'convention' => 'low-carb'];
+
+$bare = $median(static fn () => $ask('/_bench/bare'));
+$page = $median(static fn () => $ask('/_bench/page'));
+$paste = $median(static fn () => $ask('/paste', $token + ['text' => RECIPE]));
+$bench = $median(static fn () => $ask('/bench/draft'));
+$change = $median(static fn () => $ask('/bench/draft/wishes', $wishes, ['HX-Request: true']));
+
+printf("%-44s %9s %14s %10s\n", 'one request, median', 'ms', 'to a page with', 'to a bare');
+printf("%-44s %9s %14s %10s\n", '', '', 'session, query', 'route');
+foreach (['bare route' => $bare, 'page with a session and one query' => $page, 'paste of 15 lines, read and stored' => $paste, 'Bench with 15 lines: read, swap, count, draw' => $bench, 'a change on the Bench, the tray alone' => $change] as $name => $ms) {
+    printf("%-44s %9.2f %13.2fx %9.2fx\n", $name, $ms, $ms / $page, $ms / $bare);
+}
+
+$workshop = Trade::open(dirname(__DIR__).'/data', dirname(__DIR__).'/storage/framework/trade')->workshop();
+$core = $median(static fn () => $workshop->work(new Document(RECIPE)));
+printf("\n%-44s %9.2f ms of PHP, memory at most %.1f MB\n", 'the core alone, 15 lines', $core, memory_get_peak_usage() / 1_048_576);
+
+foreach (glob(__DIR__.'/bench-*.php') ?: [] as $more) {
+    require $more;
+}

@@ -1,0 +1,19 @@
+# Sourced by aglyca: sets up and passes everything; an argument names one suite.
+system_packages test; packages; database; environment
+cd "$ROOT"
+export DB_PORT DB_PASSWORD=$(cat "$STATE/secret")
+php artisan optimize:clear >/dev/null
+suite=${1:-}
+if [ -z "$suite" ]; then
+    vendor/bin/pint --test -q || die 'the formatting is off: vendor/bin/pint mends it.'
+    vendor/bin/phpstan analyse --no-progress --memory-limit=1G -q || { vendor/bin/phpstan analyse --no-progress --memory-limit=1G --error-format=raw; die 'static analysis found something.'; }
+    php tools/layers.php
+fi
+base_port=$(php -r '$s=stream_socket_server("tcp://127.0.0.1:0");echo substr(strrchr(stream_socket_get_name($s,false),":"),1);')
+if [ -z "$suite" ] || [ "$suite" = Browser ]; then
+    export AGLYCA_BASE=http://127.0.0.1:$base_port
+    env DB_DATABASE=aglyca_browser php artisan migrate:fresh --force -q
+    browser_web=$(serve "$base_port" DB_DATABASE=aglyca_browser APP_ENV=production) || die 'the web server for the browser tests did not start.'
+    trap 'kill -TERM -- "-$browser_web" 2>/dev/null || true' EXIT
+fi
+if [ -n "$suite" ]; then vendor/bin/phpunit --testsuite "$suite"; else vendor/bin/phpunit; fi
