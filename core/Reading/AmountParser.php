@@ -67,6 +67,11 @@ final class AmountParser
         return $amount !== null && $amount->end === count($tokens) ? $amount : null;
     }
 
+    public function unitNamed(string $word): ?Unit
+    {
+        return $this->units->named($word);
+    }
+
     private function measure(): ?Measure
     {
         $start = $this->i;

@@ -101,7 +101,10 @@ final class FoodIndex
             return new FoodMatch($known, true, $this->others($runs, $known));
         }
         if ($runs !== []) {
-            return $this->fromRuns($words, $runs);
+            $found = $this->fromRuns($words, $runs);
+            $near = $found->sure ? null : $this->misspelt($words);
+
+            return $near?->food === null ? $found : new FoodMatch($near->food, false, [(string) $found->food, ...$near->rivals]);
         }
 
         return $this->misspelt($plain === [] ? $words : $plain);
@@ -159,7 +162,7 @@ final class FoodIndex
         if ($length < 4 || $length > 40) {
             return new FoodMatch(null, false);
         }
-        $allowed = $length < 8 ? 1 : 2;
+        $allowed = $length < 5 ? 1 : 2;
         $near = [];
         foreach ($this->names as $name => $food) {
             if (abs(strlen($name) - $length) <= $allowed && $name[0] === $wanted[0]) {

@@ -16,6 +16,9 @@ final readonly class Line
      * @param  string  $name  the part taken for the food's name
      * @param  list<string>  $rivals  food keys that the name could also mean
      * @param  list<Flag>  $flags
+     * @param  list<Measure>  $measures  all that the line gives for it
+     * @param  ?Span  $amountSpan  where in the text the amount stands
+     * @param  ?Span  $nameSpan  where in the text the food's name stands
      */
     public function __construct(
         public string $key,
@@ -27,6 +30,9 @@ final readonly class Line
         public array $rivals,
         public array $flags,
         public int $component = 0,
+        public array $measures = [],
+        public ?Span $amountSpan = null,
+        public ?Span $nameSpan = null,
     ) {}
 
     public function has(Flag $flag): bool
@@ -45,15 +51,9 @@ final readonly class Line
         return false;
     }
 
-    /** The same line with what the baker said of it; what was typed stays. */
-    public function corrected(?Food $food, ?Estimate $grams): self
+    /** The first amount as written; null where none was found. */
+    public function measure(): ?Measure
     {
-        $settled = [
-            ...($food === null ? [] : [Flag::UnknownFood, Flag::FoodGuessed, Flag::Choice]),
-            ...($grams === null ? [] : [Flag::NoAmount, Flag::MeasuresDisagree, Flag::DensityByKind, Flag::VagueAmount, Flag::HugeAmount, Flag::NotAnAmount, Flag::OuncesByWeight, Flag::OuncesByVolume, Flag::UsedInPart]),
-        ];
-        $flags = array_values(array_filter($this->flags, static fn (Flag $f): bool => ! in_array($f, $settled, true)));
-
-        return new self($this->key, $this->text, $this->amount, $this->name, $food ?? $this->food, $grams ?? $this->grams, $this->rivals, [...$flags, Flag::Corrected], $this->component);
+        return $this->measures[0] ?? null;
     }
 }

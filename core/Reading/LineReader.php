@@ -14,7 +14,7 @@ use Aglyca\Core\Tables;
 /** Reads one ingredient line: amount, food, grams, and what is in doubt. */
 final class LineReader
 {
-    private const BULLET = '~^\s*(?:[-–—*•·▢☐□✓◦▪●]\s+|[*•·▢☐□✓◦▪●]\s*|\d{1,2}[.)]\s+(?=[\d½⅓⅔¼¾⅛\p{L}]))~u';
+    private const BULLET = '~^\s*(?:\[[ x]?\]\s*|optional(?:ly)?\s*[:,]\s*|[-–—*•·▢☐□✓◦▪●]\s+|[*•·▢☐□✓◦▪●]\s*|\d{1,2}[.)]\s+(?=[\d½⅓⅔¼¾⅛\p{L}]))~u';
 
     private const OF_FRUIT = '~^(?:the\s+)?(?:finely\s+|freshly\s+)?(?:grated\s+|squeezed\s+)?(?<part>juice|zest|rind|peel)(?:\s+(?:and|&|\+)\s+(?:finely\s+)?(?:grated\s+)?(?<part2>juice|zest|rind))?\s+(?:of|from)\s+(?<rest>.+)$~iu';
 
@@ -63,6 +63,7 @@ final class LineReader
         foreach (array_values(array_filter([$m['part'], $m['part2'] ?? ''])) as $n => $part) {
             $split = $this->split($m['rest']);
             $fruit = trim(preg_replace('~\b(?:unwaxed|organic|fresh|ripe)\b~iu', '', $split['name']) ?? '');
+            $split['named'] = $fruit;
             $split['name'] = $fruit.' '.(strtolower($part) === 'juice' ? 'juice' : 'zest');
             $lines[] = $this->line($text, $split, $n === 0 ? $key : "$key+$n", $component, $n === 0 ? $correction : null);
         }
@@ -70,7 +71,7 @@ final class LineReader
         return $lines;
     }
 
-    /** @return array{amount: ?Amount, written: string, name: string, prep: string, other: string, negative: bool} */
+    /** @return array{amount: ?Amount, written: string, name: string, named: string, prep: string, other: string, negative: bool} */
     private function split(string $body): array
     {
         $body = trim($body);
@@ -89,8 +90,17 @@ final class LineReader
             [$amount, $name, $prep] = $this->amountInBrackets($amount, $name, $prep);
         }
         [$name, $other] = $this->choice($name);
+        if ($amount !== null) {
+            $amount = $this->unitBehindName($amount, $name);
+        }
+        $named = $name;
+        if (preg_match('~^(yolk|white)s?\s+of\b.*\beggs?$~iu', $name, $m) === 1) {
+            $name = 'egg '.$m[1];
+        } elseif (preg_match('~^\W*(?:finely\s+|freshly\s+)?(?:grated\s+)?(juiced?|zest(?:ed)?)(?:\s+only)?\W*$~iu', $prep, $m) === 1) {
+            $name .= stripos($m[1], 'juice') === 0 ? ' juice' : ' zest';
+        }
 
-        return ['amount' => $amount, 'written' => rtrim($written, ' (['), 'name' => $name, 'prep' => $prep, 'other' => $other, 'negative' => $negative];
+        return ['amount' => $amount, 'written' => rtrim($written, ' (['), 'name' => $name, 'named' => $named, 'prep' => $prep, 'other' => $other, 'negative' => $negative];
     }
 
     /**
@@ -160,6 +170,24 @@ final class LineReader
         return [new Amount($measures, $amount->from, $amount->end), $name, $prep];
     }
 
+    /** "10 pecan halves", "6 cardamom pods": the unit stands behind the food. */
+    private function unitBehindName(Amount $amount, string $name): Amount
+    {
+        $first = $amount->measures[0];
+        if ($first->unit !== null || preg_match('~\s(\pL+)$~u', $name, $m) !== 1) {
+            return $amount;
+        }
+        $unit = $this->amounts->unitNamed($m[1]);
+        $food = $unit?->kind === UnitKind::Count ? $this->foods->find($name)->food : null;
+        if ($food === null || $this->larder->portion($this->larder->get($food), $unit->key) === null) {
+            return $amount;
+        }
+        $measures = $amount->measures;
+        $measures[0] = new Measure($first->count, $unit, $first->decimals, $first->size, $first->plus, $first->spread);
+
+        return new Amount($measures, $amount->from, $amount->end);
+    }
+
     /** @return array{string, string} the first of what "or" offers, and the rest */
     private function choice(string $name): array
     {
@@ -175,7 +203,7 @@ final class LineReader
         return [$parts[0], $parts[1]];
     }
 
-    /** @param  array{amount: ?Amount, written: string, name: string, prep: string, other: string, negative: bool}  $split */
+    /** @param  array{amount: ?Amount, written: string, name: string, named: string, prep: string, other: string, negative: bool}  $split */
     private function line(string $text, array $split, string $key, int $component, ?Correction $correction): Line
     {
         $flags = [];
@@ -211,7 +239,12 @@ final class LineReader
             $flags[] = Flag::HugeAmount;
         }
 
-        return new Line($key, $text, $split['written'], $split['name'], $food, $grams, $rivals, $flags, $component);
+        $amountSpan = Span::of($split['written'], $text);
+
+        return new Line(
+            $key, $text, $split['written'], $split['name'], $food, $grams, $rivals, $flags, $component,
+            $split['amount'] === null || $split['negative'] ? [] : $split['amount']->measures, $amountSpan, Span::of($split['named'], $text),
+        );
     }
 
     /** @param array{amount: ?Amount, name: string, prep: string, ...} $split */

@@ -23,7 +23,7 @@
                     <p class="cut leading-tight font-semibold">{{ $right['name'] }}</p>
                     <p class="text-sm leading-tight text-soft max-[720px]:hidden">{{ $right['why'] }}</p>
                 </div>
-                <p class="text-right leading-tight max-[720px]:text-left"><span class="figure text-[17px]">{{ $right['grams'] }}</span>@if ($right['measure'] !== '')<span class="block text-sm text-soft max-[720px]:ml-1.5 max-[720px]:inline">{{ $right['measure'] }}</span>@endif</p>
+                <p class="text-right leading-tight max-[720px]:text-left"><span class="figure text-[17px]">{{ $right['grams'] }}</span>@if ($right['measure'] !== '')<span class="block text-sm whitespace-nowrap text-soft max-[720px]:ml-1.5 max-[720px]:inline">{{ $right['measure'] }}</span>@endif</p>
             </li>
         @endforeach
     </ul>

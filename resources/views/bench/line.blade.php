@@ -1,7 +1,7 @@
 @php use App\View\Figures; @endphp
 <div id="line-{{ $line->key }}" class="mb-3 rounded-md bg-[#eef2f7] p-4" data-open-line="{{ $line->key }}">
     <p class="text-[15px]">You typed: <q class="font-semibold">{{ $line->text }}</q></p>
-    <p class="mt-1 text-[15px]">Read as <strong>{{ $line->amount !== '' ? $line->amount : 'no amount' }}</strong> of <strong>{{ $line->food->name ?? 'an unknown food' }}</strong>@if ($line->grams), {{ Figures::grams($line->grams->value) }} g, likely {{ Figures::grams($line->grams->low($page->worked->before->coverage)) }} to {{ Figures::grams($line->grams->high($page->worked->before->coverage)) }} g @endif.
+    <p class="mt-1 text-[15px]">Read as <strong>{{ $line->amount !== '' ? $line->amount : 'no amount' }}</strong> of <strong>{{ $line->food->name ?? 'an unknown food' }}</strong>@if ($line->grams), {{ Figures::grams($line->grams->value) }} g, likely {{ Figures::grams($line->grams->low($page->worked->before->coverage)) }} to {{ Figures::grams($line->grams->high($page->worked->before->coverage)) }} g @endif
         @if ($line->food)<a href="/almanac/foods/{{ $line->food->key }}">where its figures come from</a>@endif</p>
     @foreach ($line->flags as $flag)
         <p class="{{ $flag->isDoubt() ? 'doubt' : 'text-sm text-soft' }} mt-1">{{ $flag->sentence() }}</p>
