@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Aglyca\Core\Larder\Stock;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -18,6 +19,30 @@ final class Kitchen extends Model
     protected $fillable = ['name', 'limit_g', 'convention'];
 
     protected $casts = ['limit_g' => 'decimal:1'];
+
+    /** @return HasMany<Package, $this> */
+    public function packages(): HasMany
+    {
+        return $this->hasMany(Package::class);
+    }
+
+    /** @return HasMany<RememberedName, $this> */
+    public function rememberedNames(): HasMany
+    {
+        return $this->hasMany(RememberedName::class);
+    }
+
+    /** What the core is told of this kitchen. */
+    public function stock(): Stock
+    {
+        $packages = $this->packages()->orderBy('id')->get();
+
+        return new Stock(
+            $this->rememberedNames()->orderBy('name')->pluck('food', 'name')->all(),
+            $packages->mapWithKeys(fn (Package $p): array => [(string) $p->id => $p->toCore()])->all(),
+            $packages->where('is_default', true)->mapWithKeys(fn (Package $p): array => [$p->food => (string) $p->id])->all(),
+        );
+    }
 
     /** @return HasMany<Recipe, $this> */
     public function recipes(): HasMany

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Tables;
 use App\Models\Bake;
+use App\Models\Package;
 use App\Models\Recipe;
 use App\Policies\RecipePolicy;
 use App\Support\Draft;
@@ -29,7 +31,9 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(Trade::class, fn (): Trade => Trade::open(base_path('data'), storage_path('framework/trade')));
         $this->app->singleton(Tables::class, fn (Application $app): Tables => $app->make(Trade::class)->tables);
-        $this->app->singleton(Workshop::class, fn (Application $app): Workshop => $app->make(Trade::class)->workshop());
+        // The core as the kitchen of who is signed in stocks it: its packages, and the names that it corrected.
+        $this->app->scoped(Stock::class, fn (): Stock => Auth::user()?->kitchen->stock() ?? new Stock);
+        $this->app->scoped(Workshop::class, fn (Application $app): Workshop => $app->make(Trade::class)->workshop($app->make(Stock::class)));
         $this->app->bind(Draft::class, fn (Application $app): Draft => new Draft($app->make('session.store')));
     }
 
@@ -53,6 +57,7 @@ final class AppServiceProvider extends ServiceProvider
         $own = static fn () => Recipe::query()->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404));
         Route::bind('recipe', static fn (string $ulid): Recipe => $own()->withTrashed()->where('ulid', $ulid)->firstOrFail());
         Route::bind('bake', static fn (string $id): Bake => Bake::query()->withTrashed()->whereIn('recipe_id', $own()->select('id'))->findOrFail((int) $id));
+        Route::bind('package', static fn (string $id): Package => Package::query()->withTrashed()->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404))->findOrFail((int) $id));
         Route::bind('piece', fn (string $id): Workpiece => $id === 'draft'
             ? Workpiece::ofDraft($this->app->make(Draft::class)) ?? abort(404)
             : Workpiece::ofRecipe($own()->with(['latest', 'kitchen'])->where('ulid', $id)->firstOrFail()));

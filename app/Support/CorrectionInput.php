@@ -15,7 +15,7 @@ final readonly class CorrectionInput
 
     public function __construct(private Workshop $workshop) {}
 
-    /** @return array{array{food?: string, grams?: float}, MessageBag} */
+    /** @return array{array{food?: string, grams?: float, package?: string}, MessageBag} */
     public function read(Request $request): array
     {
         $said = [];
@@ -35,6 +35,15 @@ final readonly class CorrectionInput
                 $said['grams'] = (float) $grams;
             } else {
                 $faults->add('grams', 'Grams: a number above 0, such as 120 or 2.5.');
+            }
+        }
+
+        $package = (string) $request->string('package');
+        if ($package !== '') {
+            if ($package === 'none' || $this->workshop->larder->fromPackage($package) !== null) {
+                $said['package'] = $package;
+            } else {
+                $faults->add('package', 'That package is no longer in the Pantry.');
             }
         }
 

@@ -86,6 +86,24 @@ final readonly class BenchPage
         return Ladder::of($this->worked, $limit === null ? null : (float) $limit);
     }
 
+    /** @return list<array{name: string, share: string, advice: string}> the lines that cause most of the swapped dessert's range */
+    public function doubts(): array
+    {
+        $rows = [];
+        $account = $this->worked->after;
+        foreach ($account->worstDoubts($this->worked->document->convention, 4) as $i => $doubt) {
+            $food = $account->formula->doses[$i]->food;
+            $left = Figures::percent($doubt->rangeWithout());
+            $rows[] = ['name' => $food->name ?? '', 'share' => Figures::percent($doubt->share), 'advice' => match (true) {
+                $doubt->isOfAmount() => "weigh it and the range narrows to $left % of this",
+                $food?->package !== '' => "its label's rounding",
+                default => "type in its package's label and the range may narrow to $left %",
+            }];
+        }
+
+        return $rows;
+    }
+
     /** @return list<array{name: string, before: string, after: string}> */
     public function nutrients(): array
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Reading\UnreadableRecipe;
 use App\Models\Recipe;
 use App\Support\Trade;
@@ -13,7 +14,7 @@ use Illuminate\Contracts\Cache\Repository;
 /** The Shelf's rows: each dessert with its number. */
 final readonly class ShelfPage
 {
-    public function __construct(private Workshop $workshop, private Trade $trade, private Repository $cache) {}
+    public function __construct(private Workshop $workshop, private Trade $trade, private Repository $cache, private Stock $stock) {}
 
     /**
      * @param  iterable<Recipe>  $recipes
@@ -33,7 +34,7 @@ final readonly class ShelfPage
     private function figures(Recipe $recipe): ?array
     {
         $document = $recipe->document();
-        $key = 'shelf:'.sha1($this->trade->stamp.json_encode($document->toArray()));
+        $key = 'shelf:'.sha1($this->trade->stamp.serialize($this->stock).json_encode($document->toArray()));
 
         return $this->cache->remember($key, now()->addMonth(), function () use ($document): ?array {
             try {

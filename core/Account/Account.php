@@ -18,7 +18,7 @@ final readonly class Account
      * @param  list<Nutrients>  $lines  of each dose, whole recipe
      * @param  array<string, Estimate>  $net  convention => grams a piece
      * @param  array<string, list<float>>  $contributions  convention => grams a piece of each dose
-     * @param  array<string, list<float>>  $doubts  convention => each dose's share of the variance, 0 to 1
+     * @param  array<string, list<Doubt>>  $doubts  convention => each dose's share of the variance
      * @param  list<int>  $floored  doses whose net carbs were below zero
      * @param  list<int>  $uncounted  doses with no known food or grams
      */
@@ -60,6 +60,19 @@ final readonly class Account
     public function pieceMass(): float
     {
         return $this->formula->mass() / $this->formula->pieces;
+    }
+
+    /**
+     * The doses that cause most of the range, most first.
+     *
+     * @return array<int, Doubt> by dose
+     */
+    public function worstDoubts(Convention $convention, int $most): array
+    {
+        $doubts = array_filter($this->doubts[$convention->value], static fn (Doubt $d): bool => $d->share > 0.02);
+        uasort($doubts, static fn (Doubt $a, Doubt $b): int => $b->share <=> $a->share);
+
+        return array_slice($doubts, 0, $most, true);
     }
 
     public function choices(float $gramsAChoice): float

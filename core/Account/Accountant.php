@@ -42,7 +42,7 @@ final readonly class Accountant
      * The amounts are independent from line to line; a food's composition is one unknown wherever it stands.
      *
      * @param  list<Nutrients>  $lines
-     * @return array{Estimate, list<float>, list<float>, list<int>}
+     * @return array{Estimate, list<float>, list<Doubt>, list<int>}
      */
     private function net(Convention $convention, Formula $formula, array $lines, Nutrients $piece): array
     {
@@ -63,18 +63,20 @@ final readonly class Accountant
             $variances[$i] = 0.0;
             if ($dose->food !== null && $dose->grams !== null && $dose->grams->value > 0) {
                 $variances[$i] = ($grams * $dose->grams->u / $dose->grams->value) ** 2;
-                $byFood[$dose->food->key][] = [$i, $grams, $dose->food->u];
+                $byFood[$dose->food->key.'|'.$dose->food->package][] = [$i, $grams, $dose->grams->value / $formula->pieces, $dose->food];
             }
         }
+        $byAmount = $variances;
         foreach ($byFood as $uses) {
             $sum = array_sum(array_column($uses, 1));
-            foreach ($uses as [$i, $grams, $u]) {
-                $variances[$i] += $u ** 2 * $sum * $grams;
+            $mass = array_sum(array_column($uses, 2));
+            foreach ($uses as [$i, $grams, $used, $food]) {
+                $variances[$i] += $food->u ** 2 * $sum * $grams + ($food->netCarbsU / 100) ** 2 * $mass * $used;
             }
         }
         $variance = array_sum($variances);
-        $shares = array_map(static fn (float $v): float => $variance > 0 ? $v / $variance : 0.0, $variances);
+        $doubts = array_map(static fn (float $v, float $a): Doubt => new Doubt($variance > 0 ? $v / $variance : 0.0, $variance > 0 ? $a / $variance : 0.0), $variances, $byAmount);
 
-        return [Estimate::of(array_sum($contributions), sqrt($variance)), $contributions, $shares, $floored];
+        return [Estimate::of(array_sum($contributions), sqrt($variance)), $contributions, $doubts, $floored];
     }
 }

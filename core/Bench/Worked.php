@@ -10,7 +10,9 @@ use Aglyca\Core\Forecast\Warning;
 use Aglyca\Core\Plan\BakeChange;
 use Aglyca\Core\Plan\PlannedStep;
 use Aglyca\Core\Reading\Recipe;
+use Aglyca\Core\Reading\Step;
 use Aglyca\Core\Swap\Swap;
+use Aglyca\Core\Writing\WrittenRecipe;
 
 /** Everything that follows from a document. */
 final readonly class Worked
@@ -32,4 +34,12 @@ final readonly class Worked
         public BakeChange $bake,
         public array $steps,
     ) {}
+
+    /** The dessert as it goes out: as written, or swapped with the steps that go with it. */
+    public function written(bool $swapped): WrittenRecipe
+    {
+        $steps = $swapped ? array_map(static fn (PlannedStep $s): string => $s->text(), $this->steps) : array_map(static fn (Step $s): string => $s->text, $this->recipe->steps);
+
+        return new WrittenRecipe($this->title, $this->recipe->pieceWord(), $steps, $swapped ? $this->after : $this->before, $this->document->convention);
+    }
 }

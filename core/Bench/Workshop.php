@@ -12,7 +12,9 @@ use Aglyca\Core\Forecast\Forecaster;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\KitchenMeasure;
+use Aglyca\Core\Larder\Label\LabelChecker;
 use Aglyca\Core\Larder\Larder;
+use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Plan\BakePlanner;
 use Aglyca\Core\Quantity\UnitTable;
 use Aglyca\Core\Reading\AmountParser;
@@ -50,15 +52,17 @@ final readonly class Workshop
         public Cautioner $cautioner,
         public BakePlanner $planner,
         public KitchenMeasure $measures,
+        public LabelChecker $labels,
     ) {}
 
     /** @param  ?array{names: array<string, string>, ignored: array<string, true>}  $index what `FoodIndex::compile()` gave */
-    public static function open(Tables $tables, ?array $index = null): self
+    public static function open(Tables $tables, ?array $index = null, Stock $stock = new Stock): self
     {
         $units = new UnitTable($tables);
         $constants = Constants::from($tables);
-        $larder = new Larder($tables, $units);
+        $larder = new Larder($tables, $units, $stock);
         $foods = $index === null ? FoodIndex::from($tables) : new FoodIndex($index);
+        $foods = $stock->names === [] ? $foods : $foods->knowing($stock->names);
         $amounts = new AmountParser($units, $constants, $tables);
         $lines = new LineReader($larder, $foods, $amounts, new Weigher($larder, $units, $constants), $constants, $tables);
         $yields = new YieldReader;
@@ -72,6 +76,7 @@ final readonly class Workshop
             $larder, $constants, $schools, $foods, $recipes, $lines, $accountant,
             new ProportionalSwapper($larder, $schools, $accountant, $parts, $constants),
             new Forecaster($larder), new Cautioner($tables, $constants), new BakePlanner($larder, $schools, $constants), $measures,
+            new LabelChecker($tables, $constants),
         );
     }
 
@@ -80,7 +85,7 @@ final readonly class Workshop
     {
         $corrections = [];
         foreach ($document->corrections as $key => $said) {
-            $corrections[$key] = new Correction(isset($said['food']) ? $this->larder->find($said['food']) : null, $said['grams'] ?? null);
+            $corrections[$key] = new Correction(isset($said['food']) ? $this->larder->find($said['food']) : null, $said['grams'] ?? null, $said['package'] ?? null);
         }
 
         return $this->recipes->read($document->text, $corrections);

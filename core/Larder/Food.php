@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Larder;
 
-/** One food of the larder with its facts per 100 g; `u` is their relative standard uncertainty. */
+/**
+ * One food with its facts per 100 g. `u` is their relative standard uncertainty; `netCarbsU` an absolute one,
+ * in grams of net carbs in 100 g, where a label's rounding gives it. `package` is "" for the larder's own.
+ */
 final readonly class Food
 {
     /**
@@ -22,6 +25,8 @@ final readonly class Food
         public array $allergens,
         public string $provenance,
         public string $note,
+        public float $netCarbsU = 0.0,
+        public string $package = '',
     ) {}
 
     /** @param  array<string, string>  $row of `data/foods.csv` */
@@ -42,6 +47,15 @@ final readonly class Food
             $row['key'], $row['name'], array_values(array_filter(explode('|', $row['aliases']))),
             Role::from($row['role']), Texture::from($row['texture']), $facts, (float) $row['u_percent'] / 100,
             array_values(array_filter(explode('|', $row['allergens']))), $row['provenance'], $row['note'],
+        );
+    }
+
+    /** The same food as a package of it holds it, by the package's label. */
+    public function packaged(Package $package): self
+    {
+        return new self(
+            $this->key, $package->name, $this->aliases, $this->role, $this->texture, $package->label->per100(), 0.0,
+            $this->allergens, 'label', $this->note, $package->label->netCarbsU(), $package->id,
         );
     }
 

@@ -27,7 +27,7 @@ final class Larder
     /** @var array<string, array<string, Range>> food => property => range */
     private array $properties = [];
 
-    public function __construct(Tables $tables, UnitTable $units)
+    public function __construct(Tables $tables, UnitTable $units, private readonly Stock $stock = new Stock)
     {
         $this->rows = array_column($tables->rows('foods'), null, 'key');
         foreach ($tables->rows('densities') as $row) {
@@ -47,9 +47,37 @@ final class Larder
         return $this->find($key) ?? throw new OutOfBoundsException("No food '$key' in data/foods.csv.");
     }
 
+    /** The food as this kitchen has it: from its usual package where there is one. */
     public function find(string $key): ?Food
     {
-        return $this->foods[$key] ??= isset($this->rows[$key]) ? Food::fromRow($this->rows[$key]) : null;
+        return $this->foods[$key] ??= isset($this->rows[$key]) ? $this->usual(Food::fromRow($this->rows[$key])) : null;
+    }
+
+    /** The food without any package. */
+    public function plain(string $key): ?Food
+    {
+        return isset($this->rows[$key]) ? Food::fromRow($this->rows[$key]) : null;
+    }
+
+    /** The food as one package holds it; null where the kitchen no longer has that package. */
+    public function fromPackage(string $id): ?Food
+    {
+        $package = $this->stock->packages[$id] ?? null;
+
+        return $package === null ? null : $this->plain($package->food)?->packaged($package);
+    }
+
+    /** @return list<Package> the kitchen's packages of a food */
+    public function packagesOf(string $food): array
+    {
+        return array_values(array_filter($this->stock->packages, static fn (Package $p): bool => $p->food === $food));
+    }
+
+    private function usual(Food $food): Food
+    {
+        $package = $this->stock->packages[$this->stock->defaults[$food->key] ?? ''] ?? null;
+
+        return $package === null ? $food : $food->packaged($package);
     }
 
     /** @return array<string, Food> by key, in the order of the file */

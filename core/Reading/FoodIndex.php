@@ -62,6 +62,21 @@ final class FoodIndex
         return ['names' => $names, 'ignored' => $ignored];
     }
 
+    /** @param  array<string, string>  $names in normal form => food key: what a kitchen said before goes first */
+    public function knowing(array $names): self
+    {
+        $index = clone $this;
+        $index->names = [...$this->names, ...$names];
+        $index->seen = [];
+
+        return $index;
+    }
+
+    public static function normal(string $name): string
+    {
+        return implode(' ', self::words($name));
+    }
+
     public function find(string $name): FoodMatch
     {
         return $this->seen[$name] ??= $this->search($name);

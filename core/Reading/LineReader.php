@@ -209,6 +209,7 @@ final class LineReader
         $flags = [];
         $match = $this->match($split);
         $food = $correction->food ?? ($match->food === null ? null : $this->larder->get($match->food));
+        $food = $this->packaged($food, $correction?->package);
         if ($food === null) {
             $flags[] = Flag::UnknownFood;
         } elseif (! $match->sure && $correction?->food === null) {
@@ -245,6 +246,15 @@ final class LineReader
             $key, $text, $split['written'], $split['name'], $food, $grams, $rivals, $flags, $component,
             $split['amount'] === null || $split['negative'] ? [] : $split['amount']->measures, $amountSpan, Span::of($split['named'], $text),
         );
+    }
+
+    private function packaged(?Food $food, ?string $package): ?Food
+    {
+        return match (true) {
+            $food === null, $package === null => $food,
+            $package === 'none' => $this->larder->plain($food->key),
+            default => $this->larder->fromPackage($package) ?? $food,
+        };
     }
 
     /** @param array{amount: ?Amount, name: string, prep: string, ...} $split */

@@ -29,6 +29,21 @@ final class UnreadableRecipe extends DomainException
         return new self('That is not text: it looks like a picture or a program file. Paste the recipe as text.');
     }
 
+    public static function fileTooLarge(int $mostBytes): self
+    {
+        return new self('That file is larger than '.number_format($mostBytes / 1_000_000).' MB. Save the recipe alone, or paste its text.');
+    }
+
+    public static function brokenJson(): self
+    {
+        return new self('That file begins like JSON but is broken off or damaged. Save it again, or paste the recipe as text.');
+    }
+
+    public static function noRecipeInside(): self
+    {
+        return new self('No recipe was found in that file. Open it and paste the title, the ingredients and the method as text.');
+    }
+
     public static function noIngredients(): self
     {
         return new self('No ingredient was found. Put each ingredient on a line of its own with its amount, such as "200 g sugar".');

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Reading\UnreadableRecipe;
 use Aglyca\Core\Reading\YieldReader;
 use Aglyca\Core\Swap\Wishes;
@@ -18,6 +19,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\MessageBag;
+use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 
 final readonly class BenchController
@@ -81,9 +83,37 @@ final readonly class BenchController
                 return $this->refuse($request, $piece, $faults, $key);
             }
             $corrections[$key] = [...($corrections[$key] ?? []), ...$said];
+            $this->remember($piece, $key, $said['food'] ?? null);
         }
 
         return $this->answer($request, $piece->keep($piece->document->with(['corrections' => $corrections])), $request->has('reset') ? null : $key);
+    }
+
+    public function export(Workpiece $piece, string $side, string $form): Response
+    {
+        $written = $this->workshop->work($piece->document)->written($side === 'swapped');
+        [$body, $type] = match ($form) {
+            'txt' => [$written->text(), 'text/plain'],
+            'csv' => [$written->csv(), 'text/csv'],
+            default => [json_encode($written->schema(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR), 'application/ld+json'],
+        };
+        $name = Str::slug($written->title).'-'.$side.'.'.($form === 'json' ? 'json' : $form);
+
+        return response($body, 200, ['Content-Type' => "$type; charset=utf-8", 'Content-Disposition' => "attachment; filename=\"$name\""]);
+    }
+
+    /** A food said for a name is taken for that name from now on, in this kitchen. */
+    private function remember(Workpiece $piece, string $key, ?string $food): void
+    {
+        if ($piece->recipe === null || $food === null) {
+            return;
+        }
+        foreach ($this->workshop->read($piece->document)->lines as $line) {
+            $name = FoodIndex::normal($line->name);
+            if ($line->key === $key && $name !== '' && mb_strlen($name) <= 190) {
+                $piece->recipe->kitchen->rememberedNames()->updateOrCreate(['name' => $name], ['food' => $food]);
+            }
+        }
     }
 
     public function text(Request $request, Workpiece $piece): Response|RedirectResponse

@@ -7,12 +7,14 @@ namespace App\Http\Controllers;
 use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Bench\Document;
 use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Reading\Format\RecipeFile;
 use Aglyca\Core\Reading\UnreadableRecipe;
 use App\Models\Recipe;
 use App\Support\Draft;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
 use Illuminate\View\View;
 
 final readonly class StartController
@@ -27,12 +29,19 @@ final readonly class StartController
     /** An unreadable text comes back on the page with the reason beside it: nothing is stored and nothing is lost. */
     public function paste(Request $request): RedirectResponse|Response
     {
-        $text = is_string($request->input('text')) ? $request->input('text') : '';
+        $typed = is_string($request->input('text')) ? $request->input('text') : '';
+        $file = $request->file('file');
+        $text = $typed;
         $kitchen = $request->user()?->kitchen;
-        $document = new Document(mb_check_encoding($text, 'UTF-8') ? $text : mb_convert_encoding($text, 'UTF-8', 'Windows-1252'), convention: Convention::tryFrom($kitchen->convention ?? '') ?? Convention::LowCarb);
         try {
+            if ($file instanceof UploadedFile) {
+                $text = $file->isValid() && $file->getSize() <= RecipeFile::MOST_BYTES ? (string) $file->get() : throw UnreadableRecipe::fileTooLarge(RecipeFile::MOST_BYTES);
+            }
+            $document = new Document(RecipeFile::text($text), convention: Convention::tryFrom($kitchen->convention ?? '') ?? Convention::LowCarb);
             $recipe = $this->workshop->read($document);
         } catch (UnreadableRecipe $fault) {
+            $text = $file instanceof UploadedFile ? $typed : $text;
+
             return response()->view('start', ['text' => mb_scrub(str_replace("\0", '', $text)), 'fault' => $fault->getMessage(), 'draft' => $this->draft->document()], 422);
         }
         $document = $document->with(['title' => $recipe->title]);

@@ -37,5 +37,15 @@
             </tbody>
         </table>
     </div>
+    @if ($page->doubts() !== [])
+        <div class="mt-4">
+            <h3 class="font-sans text-[15px] font-semibold">What makes the range {{ $page->range($page->worked->after) }} g</h3>
+            <ul class="mt-1 max-w-[76ch]">
+                @foreach ($page->doubts() as $doubt)
+                    <li class="grid grid-cols-[minmax(0,9rem)_6rem_minmax(0,1fr)] items-center gap-3 py-1 text-[15px]"><span>{{ $doubt['name'] }}</span><svg class="h-3 w-full" viewBox="0 0 100 10" preserveAspectRatio="none" role="img" aria-label="{{ $doubt['share'] }} % of the doubt"><rect width="100" height="10" fill="#e3e9ef"/><rect width="{{ $doubt['share'] }}" height="10" fill="#1d3f91"/></svg><span class="text-soft"><span class="figure text-ink">{{ $doubt['share'] }} %</span> {{ $doubt['advice'] }}</span></li>
+                @endforeach
+            </ul>
+        </div>
+    @endif
     <x-care class="mt-3"/>
 </section>

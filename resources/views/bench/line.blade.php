@@ -1,6 +1,6 @@
 @php use App\View\Figures; @endphp
 <div id="line-{{ $line->key }}" class="mb-3 rounded-md bg-[#eef2f7] p-4" data-open-line="{{ $line->key }}">
-    <p class="text-[15px]">You typed: <q class="font-semibold">{{ $line->text }}</q></p>
+    <p class="text-[15px]">You typed: <x-spans :line="$line"/></p>
     <p class="mt-1 text-[15px]">Read as <strong>{{ $line->amount !== '' ? $line->amount : 'no amount' }}</strong> of <strong>{{ $line->food->name ?? 'an unknown food' }}</strong>@if ($line->grams), {{ Figures::grams($line->grams->value) }} g, likely {{ Figures::grams($line->grams->low($page->worked->before->coverage)) }} to {{ Figures::grams($line->grams->high($page->worked->before->coverage)) }} g @endif
         @if ($line->food)<a href="/almanac/foods/{{ $line->food->key }}">where its figures come from</a>@endif</p>
     @foreach ($line->flags as $flag)
@@ -21,6 +21,17 @@
     </form>
     @if ($page->faults->has('food'))<p id="food-fault" class="fault" role="alert">{{ $page->faults->first('food') }}</p>@endif
     @if ($page->faults->has('grams'))<p id="grams-fault" class="fault" role="alert">{{ $page->faults->first('grams') }}</p>@endif
+    @php $packages = $line->food === null ? [] : $page->workshop->larder->packagesOf($line->food->key); @endphp
+    @if ($packages !== [])
+        <form method="post" action="{{ $page->path('bench/lines/'.$line->key) }}" hx-post="{{ $page->path('bench/lines/'.$line->key) }}" hx-target="#bench" hx-swap="outerHTML" class="mt-2 flex flex-wrap items-center gap-x-4 text-[15px]">
+            @csrf
+            <span class="text-soft">From</span>
+            @foreach ($packages as $package)
+                <button class="link-button {{ $line->food->package === $package->id ? 'font-bold' : '' }}" name="package" value="{{ $package->id }}">{{ $package->name }}</button>
+            @endforeach
+            <button class="link-button {{ $line->food->package === '' ? 'font-bold' : '' }}" name="package" value="none">no package: the larder's figures</button>
+        </form>
+    @endif
     @if ($line->rivals !== [])
         <form method="post" action="{{ $page->path('bench/lines/'.$line->key) }}" hx-post="{{ $page->path('bench/lines/'.$line->key) }}" hx-target="#bench" hx-swap="outerHTML" class="mt-2 flex flex-wrap items-center gap-x-4 text-[15px]">
             @csrf

@@ -19,6 +19,7 @@
             @auth<a href="/shelf" @if($here === 'shelf') aria-current="page" @endif>Shelf</a>@endauth
             <a href="/bench" @if($here === 'bench') aria-current="page" @endif>Bench</a>
             <a href="/counter" @if($here === 'counter') aria-current="page" @endif>Counter</a>
+            @auth<a href="/pantry" @if($here === 'pantry') aria-current="page" @endif>Pantry</a>@endauth
             <a href="/almanac" @if($here === 'almanac') aria-current="page" @endif>Almanac</a>
         </nav>
         <div class="nav ml-auto flex gap-x-5">

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Aglyca\Core\Bench\Workshop;
+use App\Http\Requests\PackageRequest;
+use App\Models\Kitchen;
+use App\Models\Package;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\View\View;
+
+final readonly class PantryController
+{
+    public function __construct(private Workshop $workshop) {}
+
+    public function index(Request $request): View
+    {
+        $kitchen = $request->user()->kitchen;
+
+        return $this->page($kitchen, new Package(['law' => $kitchen->packages()->latest('id')->value('law') ?? 'us-ca', 'printed' => [], 'is_default' => true, 'polyol' => '']));
+    }
+
+    public function edit(Request $request, Package $package): View
+    {
+        abort_if($package->trashed(), 404);
+
+        return $this->page($request->user()->kitchen, $package);
+    }
+
+    public function store(PackageRequest $request): RedirectResponse
+    {
+        $kitchen = $request->user()->kitchen;
+        $package = DB::transaction(fn (): Package => $this->settle($kitchen, $kitchen->packages()->create($request->package())));
+
+        return redirect('/pantry')->with('undo', ['said' => "“{$package->name}” is in the Pantry.", 'to' => "/pantry/$package->id/remove", 'label' => 'Undo']);
+    }
+
+    public function update(PackageRequest $request, Package $package): RedirectResponse
+    {
+        DB::transaction(function () use ($request, $package): void {
+            $package->update($request->package());
+            $this->settle($request->user()->kitchen, $package);
+        });
+
+        return redirect('/pantry')->with('said', 'Kept.');
+    }
+
+    public function remove(Package $package): RedirectResponse
+    {
+        $package->delete();
+
+        return redirect('/pantry')->with('undo', ['said' => "“{$package->name}” was taken out.", 'to' => "/pantry/$package->id/restore", 'label' => 'Undo']);
+    }
+
+    public function restore(Request $request, Package $package): RedirectResponse
+    {
+        DB::transaction(function () use ($request, $package): void {
+            $package->restore();
+            $this->settle($request->user()->kitchen, $package);
+        });
+
+        return redirect('/pantry')->with('said', "“{$package->name}” is back.");
+    }
+
+    public function forget(Request $request, int $name): RedirectResponse
+    {
+        $request->user()->kitchen->rememberedNames()->findOrFail($name)->delete();
+
+        return redirect('/pantry')->with('said', 'Forgotten.');
+    }
+
+    /** One package at most is the kitchen's usual one of a food. */
+    private function settle(Kitchen $kitchen, Package $package): Package
+    {
+        if ($package->is_default) {
+            $kitchen->packages()->where('food', $package->food)->whereKeyNot($package->id)->update(['is_default' => false]);
+        }
+
+        return $package;
+    }
+
+    private function page(Kitchen $kitchen, Package $package): View
+    {
+        return view('pantry', [
+            'packages' => $kitchen->packages()->orderBy('food')->orderBy('name')->get(),
+            'names' => $kitchen->rememberedNames()->orderBy('name')->get(),
+            'package' => $package,
+            'workshop' => $this->workshop,
+        ]);
+    }
+}

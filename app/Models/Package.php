@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Aglyca\Core\Larder\Label\Label;
+use Aglyca\Core\Larder\LabelLaw;
+use Aglyca\Core\Larder\Package as CorePackage;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
+
+/**
+ * A package of a food with what its label prints.
+ *
+ * @property int $id
+ * @property int $kitchen_id
+ * @property string $food
+ * @property string $name
+ * @property string $law
+ * @property string $serving_g
+ * @property array<string, string> $printed
+ * @property string $polyol
+ * @property ?string $price
+ * @property ?string $size_g
+ * @property bool $is_default
+ */
+final class Package extends Model
+{
+    use SoftDeletes;
+
+    protected $fillable = ['food', 'name', 'law', 'serving_g', 'printed', 'polyol', 'price', 'size_g', 'is_default'];
+
+    protected $casts = ['printed' => 'array', 'is_default' => 'boolean'];
+
+    public function label(): Label
+    {
+        return Label::of(LabelLaw::from($this->law), (float) $this->serving_g, $this->printed, $this->polyol);
+    }
+
+    public function toCore(): CorePackage
+    {
+        return new CorePackage((string) $this->id, $this->name, $this->food, $this->label());
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Larder\Label;
+
+use Aglyca\Core\Larder\LabelLaw;
+use Aglyca\Core\Larder\Nutrients;
+use InvalidArgumentException;
+
+/**
+ * A package's label as printed. Each figure stands for all that the law rounds to it: the middle of that range
+ * is taken, and its width becomes uncertainty, so that 0 g a spoon is not 0 g a jar.
+ */
+final readonly class Label
+{
+    public const FIGURES = ['energy', 'fat', 'carbohydrate', 'fibre', 'sugars', 'polyols', 'allulose', 'protein', 'salt'];
+
+    /** @param  array<string, array{float, float}>  $ranges lowest and highest a serving, of the figures that were printed */
+    private function __construct(public LabelLaw $law, public float $servingGrams, private array $ranges, public string $polyol) {}
+
+    /**
+     * @param  array<string, string>  $printed  by the names of `FIGURES`; "" where the label is silent
+     * @param  string  $polyol  which polyol the label's polyols are; "" where it does not say
+     *
+     * @throws InvalidLabel with a sentence for each figure that cannot be one
+     */
+    public static function of(LabelLaw $law, float $servingGrams, array $printed, string $polyol): self
+    {
+        $faults = $servingGrams > 0 && $servingGrams <= 5000 ? [] : ['serving' => 'The serving is grams: a number above 0.'];
+        $ranges = [];
+        foreach (self::FIGURES as $figure) {
+            $text = trim($printed[$figure] ?? '');
+            if ($text === '') {
+                continue;
+            }
+            try {
+                $ranges[$figure] = LabelRounding::behind($law, $figure, $text);
+            } catch (InvalidArgumentException $fault) {
+                $faults[$figure] = $fault->getMessage();
+            }
+        }
+        if (! isset($ranges['carbohydrate']) && ! isset($faults['carbohydrate'])) {
+            $faults['carbohydrate'] = 'Every label prints its carbohydrate: type it in.';
+        }
+        if ($faults !== []) {
+            throw new InvalidLabel($faults);
+        }
+
+        return new self($law, $servingGrams, self::bounded($ranges), $polyol === '' ? 'erythritol' : $polyol);
+    }
+
+    /** Facts of 100 g, with the total carbohydrate by difference whatever law the label follows. */
+    public function per100(): Nutrients
+    {
+        $f = 100 / $this->servingGrams;
+        $polyols = $this->middle('polyols');
+        $total = $this->law->totalCarbohydrate($this->middle('carbohydrate'), $this->middle('fibre'), $polyols);
+
+        return new Nutrients(
+            $this->middle('energy') * $f, max(0.0, 100 - ($total + $this->middle('fat') + $this->middle('protein')) * $f), $this->middle('protein') * $f, $this->middle('fat') * $f,
+            $total * $f, $this->middle('fibre') * $f, $this->middle('sugars') * $f, $polyols > 0 ? [$this->polyol => $polyols * $f] : [],
+            $this->middle('allulose') * $f, $this->middle('salt') * $f,
+        );
+    }
+
+    /** Standard uncertainty of the net carbs of 100 g that the rounding leaves, in grams: rectangular, independent figures. */
+    public function netCarbsU(): float
+    {
+        $parts = ['carbohydrate', ...($this->law->carbohydrateHasFibre() ? ['fibre'] : []), ...($this->law->carbohydrateHasPolyols() ? ['polyols'] : []), 'allulose'];
+        $variance = 0.0;
+        foreach ($parts as $figure) {
+            [$low, $high] = $this->ranges[$figure] ?? [0.0, 0.0];
+            $variance += (($high - $low) / sqrt(12)) ** 2;
+        }
+
+        return sqrt($variance) * 100 / $this->servingGrams;
+    }
+
+    public function middle(string $figure): float
+    {
+        [$low, $high] = $this->ranges[$figure] ?? [0.0, 0.0];
+
+        return ($low + $high) / 2;
+    }
+
+    public function high(string $figure): float
+    {
+        return $this->ranges[$figure][1] ?? 0.0;
+    }
+
+    public function low(string $figure): float
+    {
+        return $this->ranges[$figure][0] ?? 0.0;
+    }
+
+    public function prints(string $figure): bool
+    {
+        return isset($this->ranges[$figure]);
+    }
+
+    /**
+     * A part printed as 0 of a carbohydrate printed as 0 is taken as none: the doubt is in the whole.
+     *
+     * @param  array<string, array{float, float}>  $ranges
+     * @return array<string, array{float, float}>
+     */
+    private static function bounded(array $ranges): array
+    {
+        foreach (['fibre', 'sugars', 'polyols', 'allulose'] as $part) {
+            if (isset($ranges[$part]) && $ranges[$part][0] === 0.0 && $ranges['carbohydrate'][0] === 0.0) {
+                $ranges[$part] = [0.0, 0.0];
+            }
+        }
+
+        return $ranges;
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Reading\Format;
+
+use Aglyca\Core\Reading\UnreadableRecipe;
+use DOMDocument;
+use DOMXPath;
+
+/** A saved web page: the schema.org Recipe in it, or else its visible text. Nothing is fetched and nothing is run. */
+final readonly class WebPage
+{
+    private function __construct() {}
+
+    /** @throws UnreadableRecipe */
+    public static function text(string $html): string
+    {
+        if (preg_match_all('~<script[^>]*type\s*=\s*["\']?application/ld\+json["\']?[^>]*>(.*?)</script>~is', $html, $found) > 0) {
+            foreach ($found[1] as $json) {
+                $json = preg_replace('~^\s*(?:<!--|//<!\[CDATA\[|<!\[CDATA\[)|(?:-->|//\]\]>|\]\]>)\s*$~', '', trim($json)) ?? $json;
+                $recipe = SchemaRecipe::find(json_decode($json, true, 64, JSON_INVALID_UTF8_SUBSTITUTE));
+                if ($recipe !== null) {
+                    return $recipe->text();
+                }
+            }
+        }
+
+        return self::visible($html);
+    }
+
+    private static function visible(string $html): string
+    {
+        $document = new DOMDocument;
+        $before = libxml_use_internal_errors(true);
+        // LIBXML_NONET, and HTML parsing expands no external entity: nothing outside the file is read.
+        $document->loadHTML('<?xml encoding="UTF-8">'.$html, LIBXML_NONET | LIBXML_COMPACT);
+        libxml_clear_errors();
+        libxml_use_internal_errors($before);
+        foreach (iterator_to_array((new DOMXPath($document))->query('//script|//style|//noscript|//nav|//header|//footer|//form|//head|//template|//svg') ?: []) as $node) {
+            $node->parentNode?->removeChild($node);
+        }
+        foreach (iterator_to_array((new DOMXPath($document))->query('//p|//li|//br|//div|//tr|//h1|//h2|//h3|//h4|//h5|//h6') ?: []) as $node) {
+            $node->parentNode?->insertBefore($document->createTextNode("\n"), $node);
+            $node->appendChild($document->createTextNode("\n"));
+        }
+        $rows = array_filter(array_map(static fn (string $row): string => trim(preg_replace('~\s+~u', ' ', $row) ?? ''), explode("\n", (string) $document->textContent)));
+
+        return $rows === [] ? throw UnreadableRecipe::noRecipeInside() : implode("\n", $rows)."\n";
+    }
+}

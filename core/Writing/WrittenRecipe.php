@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Writing;
+
+use Aglyca\Core\Account\Account;
+use Aglyca\Core\Account\Convention;
+use Aglyca\Core\Formula\Dose;
+
+/** A recipe ready to be written out: as text, as a table, or as a schema.org Recipe. What is written reads back the same. */
+final readonly class WrittenRecipe
+{
+    /** @param  list<string>  $steps */
+    public function __construct(
+        public string $title,
+        public string $pieceWord,
+        public array $steps,
+        public Account $account,
+        public Convention $convention,
+    ) {}
+
+    public function text(): string
+    {
+        $rows = [$this->title, $this->yield(), '', 'Ingredients', ...$this->ingredients()];
+        if ($this->steps !== []) {
+            array_push($rows, '', 'Method', ...$this->steps());
+        }
+
+        return implode("\n", $rows)."\n";
+    }
+
+    /** Columns kind, component, text, grams, food, net_carbs_g; grams and net carbs of the whole recipe. */
+    public function csv(): string
+    {
+        $rows = [['kind', 'component', 'text', 'grams', 'food', 'net_carbs_g'], ['title', '', $this->title, '', '', ''], ['yield', '', $this->yield(), '', '', '']];
+        $parts = $this->account->contributions($this->convention);
+        foreach ($this->ordered() as $i => $dose) {
+            $rows[] = ['ingredient', $this->account->formula->components[$dose->component] ?? '', $dose->text, $dose->grams === null ? '' : (string) round($dose->mass(), 2), $dose->food->key ?? '', (string) round($parts[$i] * $this->account->formula->pieces, 2)];
+        }
+        foreach ($this->steps as $step) {
+            $rows[] = ['step', '', self::oneLine($step), '', '', ''];
+        }
+
+        return implode('', array_map(static fn (array $row): string => implode(',', array_map(self::cell(...), $row))."\r\n", $rows));
+    }
+
+    /** @return array<string, mixed> a schema.org Recipe with its NutritionInformation a piece */
+    public function schema(): array
+    {
+        $piece = $this->account->piece;
+        $net = $this->account->netCarbs($this->convention);
+
+        return [
+            '@context' => 'https://schema.org',
+            '@type' => 'Recipe',
+            'name' => $this->title,
+            'recipeYield' => $this->yield(),
+            'recipeIngredient' => $this->ingredients(),
+            'recipeInstructions' => array_map(static fn (string $s): array => ['@type' => 'HowToStep', 'text' => self::oneLine($s)], $this->steps),
+            'nutrition' => [
+                '@type' => 'NutritionInformation',
+                'servingSize' => '1 '.$this->pieceWord,
+                'calories' => round($piece->energy).' kcal',
+                'carbohydrateContent' => round($piece->carbohydrate, 1).' g',
+                'fiberContent' => round($piece->fibre, 1).' g',
+                'sugarContent' => round($piece->sugars, 1).' g',
+                'fatContent' => round($piece->fat, 1).' g',
+                'proteinContent' => round($piece->protein, 1).' g',
+                'description' => sprintf('Net carbs %.1f g (%.1f to %.1f), counted %s.', $net->value, $this->account->low($this->convention), $this->account->high($this->convention), $this->convention->value),
+            ],
+        ];
+    }
+
+    private function yield(): string
+    {
+        $pieces = rtrim(rtrim(number_format($this->account->formula->pieces, 2, '.', ''), '0'), '.');
+
+        return "Makes $pieces $this->pieceWord".($pieces === '1' || $this->pieceWord === '' ? '' : (str_ends_with($this->pieceWord, 's') ? '' : 's'));
+    }
+
+    /** @return list<string> with a heading before each component that has a name */
+    private function ingredients(): array
+    {
+        $rows = [];
+        $component = 0;
+        $components = $this->account->formula->components;
+        if (($components[0] ?? '') !== '') {
+            $rows[] = "For the $components[0]:";
+        }
+        foreach ($this->ordered() as $dose) {
+            if ($dose->component !== $component) {
+                $component = $dose->component;
+                $rows[] = 'For the '.($components[$component] === '' ? 'rest' : $components[$component]).':';
+            }
+            $rows[] = self::oneLine($dose->text);
+        }
+
+        return $rows;
+    }
+
+    /** @return array<int, Dose> component by component, by place in the formula */
+    private function ordered(): array
+    {
+        $doses = $this->account->formula->doses;
+        uasort($doses, static fn (Dose $a, Dose $b): int => $a->component <=> $b->component);
+
+        return $doses;
+    }
+
+    /** @return list<string> */
+    private function steps(): array
+    {
+        $rows = [];
+        foreach ($this->steps as $n => $step) {
+            $rows[] = ($n + 1).'. '.self::oneLine($step);
+        }
+
+        return $rows;
+    }
+
+    private static function oneLine(string $text): string
+    {
+        return trim(preg_replace('~\s+~u', ' ', $text) ?? $text);
+    }
+
+    /** A cell that a spreadsheet would take for a formula is given a leading space; reading trims it. */
+    private static function cell(string $value): string
+    {
+        $value = preg_match('~^[=+@\t\r-]~', $value) === 1 ? " $value" : $value;
+
+        return preg_match('~[",\r\n;]|^\s~', $value) === 1 ? '"'.str_replace('"', '""', $value).'"' : $value;
+    }
+}

@@ -1,0 +1,3 @@
+@props(['line'])
+{{-- The line as typed, with what was taken for its amount and its food marked where it stands. --}}
+<q class="font-semibold">@foreach (App\View\Spans::of($line) as $part)@switch($part['kind'])@case('amount')<mark class="bg-[#fdf0bd] decoration-2 underline" title="taken for the amount">{{ $part['text'] }}</mark>@break @case('name')<mark class="bg-[#dde6f8] decoration-cobalt decoration-dotted decoration-2 underline" title="taken for the food">{{ $part['text'] }}</mark>@break @default{{ $part['text'] }}@endswitch @endforeach</q>

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Larder\Label;
+
+use Aglyca\Core\Account\Convention;
+use Aglyca\Core\Bench\Document;
+use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Larder\Label\InvalidLabel;
+use Aglyca\Core\Larder\Label\Label;
+use Aglyca\Core\Larder\LabelLaw;
+use Aglyca\Core\Larder\Package;
+use Aglyca\Core\Larder\Stock;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\CoreCase;
+
+final class LabelTest extends CoreCase
+{
+    /** The same flour, 30 g a serving in the US and 100 g in the EU: the net carbs agree within what rounding leaves. */
+    public function test_two_laws_give_one_account(): void
+    {
+        $us = Label::of(LabelLaw::UsCanada, 30, ['carbohydrate' => '6', 'fibre' => '3', 'fat' => '15', 'protein' => '6', 'energy' => '180'], '');
+        $eu = Label::of(LabelLaw::EuUk, 100, ['carbohydrate' => '10', 'fibre' => '10', 'fat' => '50', 'protein' => '20', 'energy' => '590'], '');
+        self::assertEqualsWithDelta(20, $us->per100()->carbohydrate, 1e-9);
+        self::assertEqualsWithDelta(20, $eu->per100()->carbohydrate, 1e-9);
+        self::assertEqualsWithDelta(sqrt(2) / sqrt(12) * 100 / 30, $us->netCarbsU(), 1e-9);
+        self::assertLessThan($us->netCarbsU(), $eu->netCarbsU());
+    }
+
+    /** 0 g in a 5 g spoon may be anything under 0.5 g: up to 10 g in 100 g. */
+    public function test_zero_a_spoon_is_not_zero_a_jar(): void
+    {
+        $label = Label::of(LabelLaw::UsCanada, 5, ['carbohydrate' => '0', 'sugars' => '0'], '');
+        self::assertEqualsWithDelta(5, $label->per100()->carbohydrate, 1e-9);
+        self::assertEqualsWithDelta(10 / sqrt(12), $label->netCarbsU(), 1e-9);
+        self::assertSame(0.0, $label->per100()->sugars);
+    }
+
+    /** @param  array<string, string>  $printed */
+    #[DataProvider('labels')]
+    public function test_contradictions_are_found_with_their_arithmetic(LabelLaw $law, array $printed, string $says): void
+    {
+        $found = implode(' ', self::workshop()->labels->contradictions(Label::of($law, 30, $printed, 'maltitol')));
+        $says === '' ? self::assertSame('', $found) : self::assertStringContainsString($says, $found);
+    }
+
+    /** @return array<string, array{LabelLaw, array<string, string>, string}> */
+    public static function labels(): array
+    {
+        return [
+            'sound' => [LabelLaw::UsCanada, ['carbohydrate' => '6', 'fibre' => '3', 'fat' => '15', 'protein' => '6', 'energy' => '180'], ''],
+            'parts over the whole' => [LabelLaw::UsCanada, ['carbohydrate' => '10', 'fibre' => '8', 'polyols' => '9', 'energy' => '50'], '8 fibre + 9 polyols = 17 g, but the carbohydrate is 10 g'],
+            'fibre beside an EU carbohydrate is no contradiction' => [LabelLaw::EuUk, ['carbohydrate' => '2.0', 'fibre' => '20', 'energy' => '48'], ''],
+            'energy far too low' => [LabelLaw::UsCanada, ['carbohydrate' => '20', 'fat' => '5', 'protein' => '2', 'energy' => '40'], 'but the label prints 40'],
+            'more than the serving' => [LabelLaw::UsCanada, ['carbohydrate' => '25', 'fat' => '10', 'protein' => '5', 'energy' => '210'], 'A serving of 30 g cannot hold 40 g'],
+            'polyols counted by their own factor' => [LabelLaw::UsCanada, ['carbohydrate' => '20', 'polyols' => '18', 'energy' => '45'], ''],
+        ];
+    }
+
+    public function test_all_faults_of_an_input_come_at_once(): void
+    {
+        try {
+            Label::of(LabelLaw::EuUk, 0, ['fat' => 'lots', 'fibre' => '-2'], '');
+            self::fail('it was taken');
+        } catch (InvalidLabel $fault) {
+            self::assertSame(['serving', 'fat', 'fibre', 'carbohydrate'], array_keys($fault->faults));
+        }
+    }
+
+    public function test_a_kitchens_package_and_corrected_name_are_used_everywhere(): void
+    {
+        $label = Label::of(LabelLaw::EuUk, 100, ['carbohydrate' => '3.0', 'fibre' => '12', 'fat' => '50', 'protein' => '25', 'energy' => '586'], '');
+        $stock = new Stock(['magic dust' => 'almond-flour'], ['7' => new Package('7', 'The blue bag', 'almond-flour', $label)], ['almond-flour' => '7']);
+        $workshop = Workshop::open(self::tables(), null, $stock);
+        $text = "Bites\nMakes 10 pieces\n200 g magic dust\n100 g flour";
+        $worked = $workshop->work(new Document($text));
+        self::assertSame('The blue bag', $worked->recipe->lines[0]->food?->name);
+        self::assertFalse($worked->recipe->lines[0]->isDoubtful());
+        self::assertEqualsWithDelta(200 * 3 / 100 / 10, $worked->before->contributions(Convention::LowCarb)[0], 1e-9);
+        self::assertNotEmpty(array_filter($worked->swap->after->doses, static fn ($d): bool => $d->food?->package === '7' && $d->grams?->value < 200));
+        $key = $worked->recipe->lines[0]->key;
+        self::assertSame('Almond flour', $workshop->read(new Document($text, [$key => ['package' => 'none']]))->lines[0]->food?->name);
+        $tied = Workshop::open(self::tables(), null, new Stock([], $stock->packages))->read(new Document(str_replace('magic dust', 'almond flour', $text), ['*' => []]));
+        self::assertSame('Almond flour', $tied->lines[0]->food?->name, 'a package that is nobody\'s default is used only where a line is tied to it');
+        $tied = Workshop::open(self::tables(), null, new Stock([], $stock->packages))->read(new Document(str_replace('magic dust', 'almond flour', $text), [$tied->lines[0]->key => ['package' => '7']]));
+        self::assertSame('The blue bag', $tied->lines[0]->food?->name);
+    }
+}

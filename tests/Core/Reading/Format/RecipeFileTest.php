@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Reading\Format;
+
+use Aglyca\Core\Bench\Document;
+use Aglyca\Core\Reading\Format\RecipeFile;
+use Aglyca\Core\Reading\Format\SchemaRecipe;
+use Aglyca\Core\Reading\Recipe;
+use Aglyca\Core\Reading\UnreadableRecipe;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\CoreCase;
+
+final class RecipeFileTest extends CoreCase
+{
+    private const NODE = ['@type' => ['Thing', 'http://schema.org/Recipe'], 'name' => 'Quince &amp; almond slice', 'recipeYield' => ['12', '12 slices'],
+        'recipeIngredient' => ['200&nbsp;g sugar', '1 cup <b>flour</b>', '3 eggs'], 'cookTime' => 'PT1H5M',
+        'recipeInstructions' => [['@type' => 'HowToSection', 'name' => 'Base', 'itemListElement' => [['@type' => 'HowToStep', 'text' => 'Mix all.<script>alert(1)</script>']]], ['@type' => 'HowToStep', 'text' => 'Bake at 180 °C.']]];
+
+    #[DataProvider('files')]
+    public function test_the_same_recipe_is_found_wherever_it_stands(string $bytes): void
+    {
+        $recipe = self::workshop()->read(new Document(RecipeFile::text($bytes)));
+        self::assertSame(['Quince & almond slice', 12, 'slice'], [$recipe->title, $recipe->pieces, $recipe->pieceWord()]);
+        self::assertSame(['sugar', 'wheat-flour', 'egg'], array_map(static fn ($l): ?string => $l->food?->key, $recipe->lines));
+        self::assertSame(65.0, max(array_map(static fn ($s): float => $s->longestMinutes(), $recipe->steps)));
+    }
+
+    /** @return array<string, array{string}> */
+    public static function files(): array
+    {
+        $json = (string) json_encode(self::NODE);
+
+        return [
+            'JSON' => [$json],
+            'JSON in a @graph' => [(string) json_encode(['@context' => 'https://schema.org', '@graph' => [['@type' => 'WebSite'], self::NODE]])],
+            'a list' => ["[$json]"],
+            'a saved page' => ["<!DOCTYPE html><html><head><script>evil()</script><script type=\"application/ld+json\">{\"@type\":\"Organization\"}</script><script type='application/ld+json'>$json</script></head><body><p>Hello</p></body></html>"],
+            'under mainEntity, with a byte order mark' => ["\xef\xbb\xbf".json_encode(['@type' => 'WebPage', 'mainEntity' => self::NODE])],
+            'UTF-16' => ["\xff\xfe".mb_convert_encoding($json, 'UTF-16LE', 'UTF-8')],
+        ];
+    }
+
+    public function test_a_page_without_structured_data_gives_its_visible_text(): void
+    {
+        $recipe = self::workshop()->read(new Document(RecipeFile::text('<html><body><nav>Home</nav><h1>Fig bars</h1><p>Makes 8 bars</p><h2>Ingredients</h2><ul><li>100 g sugar<li>50 g butter</ul><h2>Method</h2><p>Bake it.</p><script>bad()</script></body></html>')));
+        self::assertSame(['Fig bars', 8, 2, 1], [$recipe->title, $recipe->pieces, count($recipe->lines), count($recipe->steps)]);
+    }
+
+    public function test_no_entity_is_expanded_from_outside(): void
+    {
+        $text = RecipeFile::text('<?xml version="1.0"?><!DOCTYPE r [<!ENTITY x SYSTEM "file:///etc/passwd">]><div>1 cup sugar &x;</div>');
+        self::assertStringNotContainsString('root:', $text);
+    }
+
+    public function test_other_tables_are_read_by_their_columns(): void
+    {
+        self::assertSame(['sugar', 'egg'], $this->foods("Amount;Unit;Ingredient\n200;g;sugar\n3;;eggs\n"));
+        self::assertSame(['sugar', 'butter'], $this->foods("ingredient,grams\nsugar,200\nbutter,\"113,5\"\n"));
+    }
+
+    #[DataProvider('hopeless')]
+    public function test_what_holds_no_recipe_is_refused_with_a_sentence(string $bytes, string $says): void
+    {
+        $this->expectException(UnreadableRecipe::class);
+        $this->expectExceptionMessageMatches("~$says~");
+        RecipeFile::text($bytes);
+    }
+
+    /** @return array<string, array{string, string}> */
+    public static function hopeless(): array
+    {
+        return ['broken JSON' => ['{"@type": "Recipe", ', 'damaged'], 'JSON without one' => ['{"@type":"Person"}', 'No recipe'], 'too large' => [str_repeat('a', 2_000_001), 'larger'], 'binary' => ["GIF89a\0\0", 'not text'], 'empty' => ['  ', 'no text']];
+    }
+
+    #[DataProvider('durations')]
+    public function test_iso_durations(string $duration, ?int $minutes): void
+    {
+        self::assertSame($minutes, SchemaRecipe::minutes($duration));
+    }
+
+    /** @return array<string, array{string, ?int}> */
+    public static function durations(): array
+    {
+        return ['ISO 8601: PT35M' => ['PT35M', 35], 'PT1H30M' => ['PT1H30M', 90], 'P1DT2H' => ['P1DT2H', 1560], 'PT0M' => ['PT0M', null], 'words' => ['half an hour', null]];
+    }
+
+    /** What is written reads back the same, in each form, for every demo dessert as written and swapped. */
+    #[DataProvider('desserts')]
+    public function test_what_is_written_reads_back_the_same(string $text): void
+    {
+        $worked = self::work($text);
+        foreach ([false, true] as $swapped) {
+            $written = $worked->written($swapped);
+            $first = null;
+            foreach ([$written->text(), $written->csv(), (string) json_encode($written->schema())] as $form) {
+                $recipe = self::workshop()->read(new Document(RecipeFile::text($form)));
+                $shape = $this->shape($recipe);
+                $first ??= $shape;
+                self::assertSame($first, $shape);
+                self::assertSame($worked->title, $recipe->title);
+                self::assertSame($worked->before->formula->pieces, (float) $recipe->pieces);
+                $account = self::workshop()->account(new Document(RecipeFile::text($form)));
+                self::assertEqualsWithDelta(($swapped ? $worked->after : $worked->before)->piece->carbohydrate, $account->piece->carbohydrate, 1e-9);
+            }
+            self::assertCount(count(($swapped ? $worked->after : $worked->before)->formula->doses), $first['lines']);
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private function shape(Recipe $recipe): array
+    {
+        return ['components' => $recipe->components, 'lines' => array_map(static fn ($l): array => [$l->component, $l->text, $l->food?->key, $l->grams?->value], $recipe->lines), 'steps' => array_map(static fn ($s): string => $s->text, $recipe->steps)];
+    }
+
+    /** @return list<?string> */
+    private function foods(string $table): array
+    {
+        return array_map(static fn ($l): ?string => $l->food?->key, self::workshop()->read(new Document(RecipeFile::text($table)))->lines);
+    }
+}
