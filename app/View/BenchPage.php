@@ -8,6 +8,7 @@ use Aglyca\Core\Account\Account;
 use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Bench\Worked;
 use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Reading\Line;
 use App\Support\Workpiece;
 use Illuminate\Support\MessageBag;
 
@@ -86,17 +87,23 @@ final readonly class BenchPage
         return Ladder::of($this->worked, $limit === null ? null : (float) $limit);
     }
 
-    /** @return list<array{name: string, share: string, advice: string}> the lines that cause most of the swapped dessert's range */
-    public function doubts(): array
+    /** @return list<string> names of foods that a line not understood may have meant */
+    public function suggestions(Line $line): array
+    {
+        return array_map(fn (string $key): string => $this->workshop->larder->get($key)->name, $this->workshop->foods->suggest($line->name, 3));
+    }
+
+    /** @return list<array{name: string, share: string, advice: string}> the lines that cause most of the range */
+    public function doubts(Account $account): array
     {
         $rows = [];
-        $account = $this->worked->after;
         foreach ($account->worstDoubts($this->worked->document->convention, 4) as $i => $doubt) {
             $food = $account->formula->doses[$i]->food;
             $left = Figures::percent($doubt->rangeWithout());
             $rows[] = ['name' => $food->name ?? '', 'share' => Figures::percent($doubt->share), 'advice' => match (true) {
-                $doubt->isOfAmount() => "weigh it and the range narrows to $left % of this",
+                $doubt->isOfAmount() => $doubt->rangeWithout() < 0.97 ? "weigh it and the range narrows to $left %" : 'weigh it',
                 $food?->package !== '' => "its label's rounding",
+                $doubt->rangeWithout() >= 0.97 => 'what the larder knows of it',
                 default => "type in its package's label and the range may narrow to $left %",
             }];
         }

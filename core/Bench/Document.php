@@ -12,7 +12,7 @@ final readonly class Document
     public const DEFAULTS = ['sweetener' => 'allulose-erythritol', 'school' => 'almond-coconut', 'sweetness' => 0.9, 'convention' => 'low-carb', 'pieces' => null];
 
     /**
-     * @param  array<string, array{food?: string, grams?: float, package?: string}>  $corrections  by line key
+     * @param  array<string, array{food?: string, grams?: float, package?: string, left_out?: bool}>  $corrections  by line key
      * @param  ?float  $pieces  null takes what the text says
      */
     public function __construct(

@@ -85,7 +85,7 @@ final readonly class Workshop
     {
         $corrections = [];
         foreach ($document->corrections as $key => $said) {
-            $corrections[$key] = new Correction(isset($said['food']) ? $this->larder->find($said['food']) : null, $said['grams'] ?? null, $said['package'] ?? null);
+            $corrections[$key] = new Correction(isset($said['food']) ? $this->larder->find($said['food']) : null, $said['grams'] ?? null, $said['package'] ?? null, $said['left_out'] ?? false);
         }
 
         return $this->recipes->read($document->text, $corrections);

@@ -7,6 +7,7 @@ namespace Aglyca\Core\Forecast;
 use Aglyca\Core\Account\Account;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Reading\Flag;
 use Aglyca\Core\Tables;
 
 /** Where work can hurt someone: tolerance, dogs, allergens, the label's own warning, soda with sunflower. */
@@ -43,7 +44,7 @@ final class Cautioner
     private function uncounted(Account $account): array
     {
         $names = [];
-        foreach ($account->uncounted as $i) {
+        foreach (array_filter($account->uncounted, static fn (int $i): bool => ! in_array(Flag::LeftOut, $account->formula->doses[$i]->flags, true)) as $i) {
             $names[] = '“'.mb_strimwidth($account->formula->doses[$i]->text, 0, 60, '…').'”';
         }
 

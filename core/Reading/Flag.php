@@ -21,6 +21,7 @@ enum Flag: string
     case HugeAmount = 'huge-amount';
     case NotAnAmount = 'not-an-amount';
     case Corrected = 'corrected';
+    case LeftOut = 'left-out';
     case CarbsFloored = 'carbs-floored';
 
     /** Whether the baker should look at the line. */
@@ -30,7 +31,7 @@ enum Flag: string
             self::UnknownFood, self::FoodGuessed, self::NoAmount, self::MeasuresDisagree, self::DensityByKind,
             self::HugeAmount, self::NotAnAmount, self::CarbsFloored => true,
             self::OuncesByWeight, self::OuncesByVolume, self::VagueAmount, self::Choice, self::Optional,
-            self::UsedInPart, self::Corrected => false,
+            self::UsedInPart, self::Corrected, self::LeftOut => false,
         };
     }
 
@@ -51,6 +52,7 @@ enum Flag: string
             self::HugeAmount => 'That is a very large amount: is it right?',
             self::NotAnAmount => 'The amount is zero or less: it counts as nothing.',
             self::Corrected => 'Corrected by you.',
+            self::LeftOut => 'Left out by you.',
             self::CarbsFloored => 'Its fibre and sugar alcohols exceed its carbohydrate: its net carbs are counted as zero.',
         };
     }

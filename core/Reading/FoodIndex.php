@@ -72,6 +72,24 @@ final class FoodIndex
         return $index;
     }
 
+    /**
+     * Foods whose names look most like this one, for a name that was not understood.
+     *
+     * @return list<string> food keys, nearest first
+     */
+    public function suggest(string $name, int $most): array
+    {
+        $wanted = self::normal($name);
+        $near = [];
+        foreach ($wanted === '' ? [] : $this->names as $known => $food) {
+            similar_text($wanted, (string) $known, $percent);
+            $near[$food] = max($near[$food] ?? 0.0, $percent);
+        }
+        arsort($near);
+
+        return array_slice(array_keys($near), 0, $most);
+    }
+
     public static function normal(string $name): string
     {
         return implode(' ', self::words($name));

@@ -216,6 +216,9 @@ final class LineReader
             $flags[] = Flag::FoodGuessed;
         }
         $rivals = $match->rivals;
+        if ($correction?->leftOut) {
+            return new Line($key, $text, $split['written'], $split['name'], null, null, $rivals, [Flag::LeftOut], $component, [], Span::of($split['written'], $text), Span::of($split['named'], $text));
+        }
         if ($split['other'] !== '') {
             $other = $this->foods->find(preg_replace('~^[\d\s/.,½¼¾⅓⅔]+(?:\pL+\s+)?~u', '', $split['other']) ?? '')->food;
             $flags[] = Flag::Choice;

@@ -13,6 +13,7 @@ final readonly class Recipe
      * @param  list<string>  $components  names; the first is "" unless the recipe names it
      * @param  list<Line>  $lines
      * @param  list<Step>  $steps
+     * @param  ?Pan  $pan  the first that the method names
      */
     public function __construct(
         public string $title,
@@ -22,6 +23,7 @@ final readonly class Recipe
         public array $components,
         public array $lines,
         public array $steps,
+        public ?Pan $pan = null,
     ) {}
 
     private const SINGULAR = ['people' => 'portion', 'person' => 'portion', 'sandwiches' => 'sandwich', 'glasses' => 'glass', 'servings' => 'serving', 'candies' => 'candy'];

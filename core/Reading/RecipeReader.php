@@ -39,7 +39,12 @@ final readonly class RecipeReader
         }
         [$pieces, $name] = $this->yields->read($sorted->yield);
 
-        return new Recipe($sorted->title, $pieces, $name, $sorted->yield, $sorted->components, $lines, array_map($this->steps->read(...), $sorted->steps));
+        $pan = null;
+        foreach ([...$sorted->steps, $sorted->yield, $sorted->title] as $row) {
+            $pan ??= Pan::in($row);
+        }
+
+        return new Recipe($sorted->title, $pieces, $name, $sorted->yield, $sorted->components, $lines, array_map($this->steps->read(...), $sorted->steps), $pan);
     }
 
     /**

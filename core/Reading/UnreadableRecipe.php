@@ -41,7 +41,7 @@ final class UnreadableRecipe extends DomainException
 
     public static function noRecipeInside(): self
     {
-        return new self('No recipe was found in that file. Open it and paste the title, the ingredients and the method as text.');
+        return new self('No recipe was found in it. Open it where you can read it and paste the title, the ingredients and the method as text.');
     }
 
     public static function noIngredients(): self

@@ -14,6 +14,7 @@ use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Larder\Texture;
+use Aglyca\Core\Reading\Flag;
 
 /**
  * Swaps by proportion: sweetness for sweetness, flour by its school with egg, water, binder and lift, and
@@ -134,6 +135,7 @@ final readonly class ProportionalSwapper implements Swapper
     private function leftAlone(Dose $dose, float $cost): string
     {
         return match (true) {
+            in_array(Flag::LeftOut, $dose->flags, true) => 'left out by you',
             $dose->food === null => 'unknown; carried over as written',
             $dose->grams === null => 'no amount; carried over as written',
             $cost < 0.05 => 'unchanged',

@@ -26,6 +26,9 @@
         </section>
         <section aria-label="Bake">
             <h2 class="text-2xl">Bake</h2>
+            @if ($worked->recipe->pan)
+                <p class="mt-1 text-[15px] text-soft">Pan: {{ Figures::grams($worked->recipe->pan->length) }}{{ $worked->recipe->pan->isRound ? ' cm round' : ' by '.Figures::grams($worked->recipe->pan->width).' cm' }}, {{ Figures::whole($worked->recipe->pan->area()) }} cm².</p>
+            @endif
             @if ($worked->bake->reasons !== [])
                 <p class="mt-1 text-[15px] text-soft">The oven is {{ Figures::whole($worked->bake->lowerBy) }} °C lower and the time a little longer: {{ implode(', and ', $worked->bake->reasons) }}.</p>
             @endif

@@ -26,6 +26,17 @@ abstract class KitchenCase extends TestCase
         return $app;
     }
 
+    /** Each request has its own kitchen's core, as it does on a server. */
+    public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null)
+    {
+        $this->app->forgetScopedInstances();
+        foreach ($this->app->make('router')->getRoutes()->getRoutes() as $route) {
+            $route->flushController();
+        }
+
+        return parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
+    }
+
     protected function baker(string $email = 'maud@example.org'): User
     {
         $kitchen = Kitchen::query()->create(['name' => "Kitchen of $email", 'convention' => 'low-carb']);

@@ -45,7 +45,7 @@ final class PasteTest extends KitchenCase
             'a thousand lines' => [str_repeat("1 egg\n", 1000), 'more than 600 lines', '1 egg'],
             'binary' => ["\x89PNG\0\0\1\2\3", 'That is not text', 'PNG'],
             'emoji' => ['🍰🍰', 'No ingredient was found', '🍰🍰'],
-            'markup' => ['<script>alert(1)</script>', 'No ingredient was found', '&lt;script&gt;'],
+            'markup' => ['<script>alert(1)</script>', 'No recipe was found', '&lt;script&gt;'],
         ];
     }
 

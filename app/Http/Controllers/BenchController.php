@@ -77,16 +77,18 @@ final readonly class BenchController
         $corrections = $piece->document->corrections;
         if ($request->has('reset')) {
             unset($corrections[$key]);
+        } elseif ($request->has('leave_out')) {
+            $corrections[$key] = ['left_out' => true];
         } else {
             [$said, $faults] = $input->read($request);
             if ($faults->isNotEmpty()) {
                 return $this->refuse($request, $piece, $faults, $key);
             }
-            $corrections[$key] = [...($corrections[$key] ?? []), ...$said];
+            $corrections[$key] = array_diff_key([...($corrections[$key] ?? []), ...$said], ['left_out' => true]);
             $this->remember($piece, $key, $said['food'] ?? null);
         }
 
-        return $this->answer($request, $piece->keep($piece->document->with(['corrections' => $corrections])), $request->has('reset') ? null : $key);
+        return $this->answer($request, $piece->keep($piece->document->with(['corrections' => $corrections])), $request->hasAny(['reset', 'leave_out', 'quick']) ? null : $key);
     }
 
     public function export(Workpiece $piece, string $side, string $form): Response

@@ -5,7 +5,7 @@
             @php $line = $left['line']; @endphp
             <li class="flex items-center justify-between gap-2 max-[720px]:block" title="{{ $line->text }}">
                 <div class="min-w-0">
-                    <p class="flex items-center gap-1.5 leading-tight"><x-glyph :role="$group['role']"/><a href="{{ $page->path('bench') }}?line={{ $line->key }}#line-{{ $line->key }}" hx-get="{{ $page->path('bench') }}?line={{ $line->key }}" hx-target="#bench" hx-swap="outerHTML" class="cut font-semibold text-ink decoration-line hover:decoration-cobalt" data-line="{{ $line->key }}">{{ $left['name'] }}</a></p>
+                    <p class="flex items-center gap-1.5 leading-tight">{{ App\View\Glyph::of($group['role']) }}<a href="{{ $page->path('bench') }}?line={{ $line->key }}#line-{{ $line->key }}" hx-get="{{ $page->path('bench') }}?line={{ $line->key }}" hx-target="#bench" hx-swap="outerHTML" class="cut font-semibold text-ink decoration-line hover:decoration-cobalt" data-line="{{ $line->key }}">{{ $left['name'] }}</a></p>
                     <p class="cut text-sm text-soft">@if ($line->isDoubtful())<span class="doubt">check: </span>@elseif ($line->has(Flag::Corrected))<span class="font-semibold text-cobalt">yours: </span>@endif<span class="typed">{{ $left['text'] }}</span></p>
                 </div>
                 <p class="figure text-[17px]">{{ $left['grams'] }}@if ($left['grams'] !== '–') g @endif</p>
@@ -32,6 +32,15 @@
     <p class="border-b border-[#e3e9ef] py-1 text-sm text-soft min-[721px]:hidden">{{ ucfirst($group['why']) }}{{ str_ends_with($group['why'], '.') ? '' : '.' }}</p>
 @endif
 @foreach ($group['left'] as $left)
+    @if ($left['line']->has(Flag::UnknownFood) && $page->open !== $left['line']->key)
+        <form method="post" action="{{ $page->path('bench/lines/'.$left['line']->key) }}" hx-post="{{ $page->path('bench/lines/'.$left['line']->key) }}" hx-target="#bench" hx-swap="outerHTML" class="flex flex-wrap items-center gap-x-4 border-b border-[#e3e9ef] bg-[#fdf6da] px-3 text-[15px]">
+            @csrf
+            <input type="hidden" name="quick" value="1">
+            <span class="doubt">“{{ $left['text'] }}” was not understood:</span>
+            <button class="link-button" name="leave_out" value="1">leave it out</button>
+            @foreach ($page->suggestions($left['line']) as $name)<button class="link-button" name="food" value="{{ $name }}">it is {{ $name }}</button>@endforeach
+        </form>
+    @endif
     @if ($page->open === $left['line']->key)
         @include('bench.line', ['line' => $left['line']])
     @endif

@@ -10,7 +10,7 @@
                     @if ($ladder['limit'])<path d="M{{ $ladder['limit'] }} 0V32" stroke="#fff" stroke-width="6" vector-effect="non-scaling-stroke"/><path d="M{{ $ladder['limit'] }} 0V32" stroke="#14212b" stroke-width="2.5" stroke-dasharray="5 3" vector-effect="non-scaling-stroke"/>@endif
                 </svg>
                 <ul class="mt-0.5 flex flex-wrap gap-x-4 text-[15px]">
-                    @foreach (array_slice($bar['parts'], 0, 8) as $part)<li class="flex items-center gap-1.5"><x-glyph :role="$part['role']"/> {{ $part['name'] }} <span class="figure">{{ $part['figure'] }}</span></li>@endforeach
+                    @foreach (array_slice($bar['parts'], 0, 8) as $part)<li class="flex items-center gap-1.5">{{ App\View\Glyph::of($part['role']) }} {{ $part['name'] }} <span class="figure">{{ $part['figure'] }}</span></li>@endforeach
                 </ul>
             </div>
         </div>
@@ -37,15 +37,19 @@
             </tbody>
         </table>
     </div>
-    @if ($page->doubts() !== [])
-        <div class="mt-4">
-            <h3 class="font-sans text-[15px] font-semibold">What makes the range {{ $page->range($page->worked->after) }} g</h3>
-            <ul class="mt-1 max-w-[76ch]">
-                @foreach ($page->doubts() as $doubt)
-                    <li class="grid grid-cols-[minmax(0,9rem)_6rem_minmax(0,1fr)] items-center gap-3 py-1 text-[15px]"><span>{{ $doubt['name'] }}</span><svg class="h-3 w-full" viewBox="0 0 100 10" preserveAspectRatio="none" role="img" aria-label="{{ $doubt['share'] }} % of the doubt"><rect width="100" height="10" fill="#e3e9ef"/><rect width="{{ $doubt['share'] }}" height="10" fill="#1d3f91"/></svg><span class="text-soft"><span class="figure text-ink">{{ $doubt['share'] }} %</span> {{ $doubt['advice'] }}</span></li>
-                @endforeach
-            </ul>
-        </div>
-    @endif
+    <div class="mt-4 grid gap-x-10 gap-y-4 lg:grid-cols-2">
+        @foreach ([['as written', $page->worked->before], ['swapped', $page->worked->after]] as [$how, $account])
+            @if ($page->doubts($account) !== [])
+                <div>
+                    <h3 class="font-sans text-[15px] font-semibold">What makes the range {{ $how }}, {{ $page->range($account) }} g</h3>
+                    <ul class="mt-1">
+                        @foreach ($page->doubts($account) as $doubt)
+                            <li class="grid grid-cols-[minmax(0,8.5rem)_4.5rem_minmax(0,1fr)] items-center gap-3 border-t border-[#e3e9ef] py-1 text-[15px]"><span>{{ $doubt['name'] }}</span><svg class="h-3 w-full" viewBox="0 0 100 10" preserveAspectRatio="none" role="img" aria-label="{{ $doubt['share'] }} % of the doubt"><rect width="100" height="10" fill="#e3e9ef"/><rect width="{{ $doubt['share'] }}" height="10" fill="#1d3f91"/></svg><span class="text-soft"><span class="figure text-ink">{{ $doubt['share'] }} %</span> {{ $doubt['advice'] }}</span></li>
+                        @endforeach
+                    </ul>
+                </div>
+            @endif
+        @endforeach
+    </div>
     <x-care class="mt-3"/>
 </section>
