@@ -52,6 +52,8 @@ try {
         $browser->picture("$folder/bench.png");
         $open('Cardamom', 'counter');
         $browser->picture("$folder/counter.png");
+        $go('/pantry');
+        $browser->picture("$folder/pantry.png");
         $go('/almanac');
         $browser->picture("$folder/almanac.png");
         $open('Cardamom', 'bench');

@@ -6,6 +6,7 @@ namespace App\Console;
 
 use Aglyca\Core\Bench\Document;
 use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Reading\FoodIndex;
 use App\Models\Kitchen;
 use App\Models\Recipe;
 use App\Models\User;
@@ -34,6 +35,12 @@ final readonly class DemoCommand
         'poppy-seed-cheesecake-squares' => ['wishes' => ['sweetener' => 'allulose-erythritol', 'school' => 'almond', 'sweetness' => 0.8], 'bakes' => []],
     ];
 
+    private const PACKAGES = [
+        ['food' => 'allulose', 'name' => 'Allulose, the two-pound bag', 'law' => 'us-ca', 'serving_g' => '4', 'printed' => ['energy' => '0', 'fat' => '0', 'carbohydrate' => '4', 'fibre' => '0', 'sugars' => '0', 'allulose' => '4', 'protein' => '0'], 'polyol' => '', 'price' => '14.50', 'size_g' => '907', 'is_default' => true],
+        ['food' => 'almond-flour', 'name' => 'Mill almonds, extra fine', 'law' => 'eu-uk', 'serving_g' => '100', 'printed' => ['energy' => '619', 'fat' => '53', 'carbohydrate' => '6.9', 'fibre' => '11', 'sugars' => '4.4', 'protein' => '24', 'salt' => '0.03'], 'polyol' => '', 'price' => '9.80', 'size_g' => '1000', 'is_default' => true],
+        ['food' => 'sugar-free-chocolate', 'name' => 'Baking bar, odd label', 'law' => 'us-ca', 'serving_g' => '30', 'printed' => ['energy' => '110', 'fat' => '11', 'carbohydrate' => '16', 'fibre' => '9', 'sugars' => '0', 'polyols' => '10', 'protein' => '2'], 'polyol' => 'erythritol', 'price' => '4.20', 'size_g' => '85', 'is_default' => false],
+    ];
+
     public function __construct(private Workshop $workshop) {}
 
     public function run(OutputStyle $output): int
@@ -51,6 +58,10 @@ final readonly class DemoCommand
     {
         $kitchen = Kitchen::query()->create(['name' => 'Harrow Cottage', 'limit_g' => '5.0', 'convention' => 'low-carb']);
         User::query()->create(['kitchen_id' => $kitchen->id, 'email' => self::ADDRESS, 'password' => Str::random(40), 'is_demo' => true]);
+        foreach (self::PACKAGES as $package) {
+            $kitchen->packages()->create($package);
+        }
+        $kitchen->rememberedNames()->create(['name' => FoodIndex::normal('Ottilie’s fine almonds'), 'typed' => 'Ottilie’s fine almonds', 'food' => 'almond-flour']);
         $order = now()->subDays(20);
         foreach (array_reverse(self::DESSERTS) as $file => $dessert) {
             $document = (new Document((string) file_get_contents(database_path("demo/$file.txt"))))->with($dessert['wishes']);

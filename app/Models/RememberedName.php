@@ -12,9 +12,10 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $id
  * @property int $kitchen_id
  * @property string $name
+ * @property string $typed as it stood on the line
  * @property string $food
  */
 final class RememberedName extends Model
 {
-    protected $fillable = ['name', 'food'];
+    protected $fillable = ['name', 'typed', 'food'];
 }

@@ -53,9 +53,11 @@ final readonly class Food
     /** The same food as a package of it holds it, by the package's label. */
     public function packaged(Package $package): self
     {
+        $label = $package->label->knowing($this->per100, $this->u);
+
         return new self(
-            $this->key, $package->name, $this->aliases, $this->role, $this->texture, $package->label->per100(), 0.0,
-            $this->allergens, 'label', $this->note, $package->label->netCarbsU(), $package->id,
+            $this->key, $package->name, $this->aliases, $this->role, $this->texture, $label->per100(), 0.0,
+            $this->allergens, 'label', $this->note, $label->netCarbsU(), $package->id,
         );
     }
 

@@ -127,7 +127,7 @@ final readonly class PartMaker
         $part = $this->part($dose->food->key, $dose->mass() * (1 - $cut), '');
         $less = $dose->mass() - $part->grams;
 
-        return new Part($part->food, $part->grams, $part->measure, sprintf('%.0f g less: the %s brings %.0f g of fat', $less, mb_strtolower($this->larder->get($flour->flour)->name), $flour->fat));
+        return new Part($part->food, $part->grams, $part->measure, sprintf('%.0f g less: the %s brings %.0f g of fat', $less, mb_strtolower((string) $this->larder->plain($flour->flour)?->name), $flour->fat));
     }
 
     public function moreEgg(Dose $dose, float $grams): Part

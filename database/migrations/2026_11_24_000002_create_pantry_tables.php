@@ -30,6 +30,7 @@ return new class extends Migration
             $table->id();
             $table->foreignId('kitchen_id')->constrained()->cascadeOnDelete();
             $table->string('name', 190);
+            $table->string('typed', 190);
             $table->string('food', 60);
             $table->timestamps();
             $table->unique(['kitchen_id', 'name']);

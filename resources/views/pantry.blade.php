@@ -15,13 +15,13 @@
             @endif
             <ul>
                 @foreach ($packages as $each)
-                    @php $facts = $each->label()->per100(); $faults = $workshop->labels->contradictions($each->label()); @endphp
+                    @php $food = $workshop->larder->fromPackage((string) $each->id); $facts = $food->per100; $faults = $workshop->labels->contradictions($each->label()); @endphp
                     <li class="border-t border-line py-3">
                         <div class="flex flex-wrap items-baseline justify-between gap-x-6">
                             <h2 class="text-xl"><a class="no-underline hover:underline" href="/pantry/{{ $each->id }}">{{ $each->name }}</a></h2>
                             <p class="text-[15px] text-soft">{{ $workshop->larder->plain($each->food)?->name }}@if ($each->is_default), <strong class="text-ink">your usual</strong>@endif</p>
                         </div>
-                        <p class="text-[15px]">In 100 g: total carbohydrate <span class="figure">{{ Figures::one($facts->carbohydrate) }}</span>, fibre <span class="figure">{{ Figures::one($facts->fibre) }}</span>@if ($facts->polyolGrams() > 0), {{ array_key_first($facts->polyols) }} <span class="figure">{{ Figures::one($facts->polyolGrams()) }}</span>@endif @if ($facts->allulose > 0), allulose <span class="figure">{{ Figures::one($facts->allulose) }}</span>@endif g; its rounding leaves <span class="figure">± {{ Figures::one($each->label()->netCarbsU() * 2) }}</span> g net. <span class="text-soft">{{ $laws[$each->law] }} label, {{ Figures::grams((float) $each->serving_g) }} g a serving.</span></p>
+                        <p class="text-[15px]">In 100 g: total carbohydrate <span class="figure">{{ Figures::one($facts->carbohydrate) }}</span>, fibre <span class="figure">{{ Figures::one($facts->fibre) }}</span>@if ($facts->polyolGrams() > 0), {{ array_key_first($facts->polyols) }} <span class="figure">{{ Figures::one($facts->polyolGrams()) }}</span>@endif<?php ?>@if ($facts->allulose > 0), allulose <span class="figure">{{ Figures::one($facts->allulose) }}</span>@endif g; its rounding leaves <span class="figure">± {{ Figures::one($food->netCarbsU * 2) }}</span> g net. <span class="text-soft">{{ $laws[$each->law] }} label, {{ Figures::grams((float) $each->serving_g) }} g a serving.</span></p>
                         @foreach ($faults as $fault)<p class="doubt mt-1">{{ $fault }}</p>@endforeach
                         <form method="post" action="/pantry/{{ $each->id }}/remove">@csrf<button class="link-button" aria-label="Take {{ $each->name }} out">Take out</button></form>
                     </li>
@@ -31,7 +31,7 @@
                 <h2 class="mt-8 text-2xl">Names you taught</h2>
                 <ul class="mt-1">
                     @foreach ($names as $name)
-                        <li class="flex items-center justify-between border-t border-line"><span>“{{ $name->name }}” is <strong>{{ $workshop->larder->plain($name->food)?->name ?? $name->food }}</strong></span><form method="post" action="/pantry/names/{{ $name->id }}/forget">@csrf<button class="link-button" aria-label="Forget {{ $name->name }}">Forget</button></form></li>
+                        <li class="flex items-center justify-between border-t border-line"><span>“{{ $name->typed }}” is <strong>{{ $workshop->larder->plain($name->food)?->name ?? $name->food }}</strong></span><form method="post" action="/pantry/names/{{ $name->id }}/forget">@csrf<button class="link-button" aria-label="Forget {{ $name->typed }}">Forget</button></form></li>
                     @endforeach
                 </ul>
             @endif

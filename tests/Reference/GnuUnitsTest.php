@@ -41,7 +41,10 @@ final class GnuUnitsTest extends CoreCase
     public static function densities(): array
     {
         $rows = [['sugar', '', 'sugar'], ['powdered-sugar', '', 'powdered_sugar'], ['brown-sugar', '', 'brownsugar_light'], ['honey', '', 'honey'], ['wheat-flour', 'sifted', 'flour_sifted'], ['wheat-flour', '', 'flour_spooned'], ['wheat-flour', 'scooped', 'flour_scooped'],
-            ['cocoa', 'sifted', 'cocoa_sifted'], ['cocoa', '', 'cocoa_spooned'], ['butter', '', 'butter'], ['heavy-cream', '', 'heavycream'], ['milk', '', 'milk'], ['vegetable-oil', '', 'oil'], ['cornflour', '', 'cornstarch']];
+            ['cocoa', 'sifted', 'cocoa_sifted'], ['cocoa', '', 'cocoa_spooned'], ['butter', '', 'butter'], ['heavy-cream', '', 'heavycream'], ['milk', '', 'milk'], ['vegetable-oil', '', 'oil'], ['cornflour', '', 'cornstarch'],
+            ['cake-flour', '', 'cakeflour_spooned'], ['cake-flour', 'sifted', 'cakeflour_sifted'], ['cake-flour', 'scooped', 'cakeflour_scooped'], ['bread-flour', '', 'breadflour_spooned'], ['bread-flour', 'sifted', 'breadflour_sifted'], ['bread-flour', 'scooped', 'breadflour_scooped'],
+            ['dutch-cocoa', '', 'dutchcocoa_spooned'], ['dutch-cocoa', 'sifted', 'dutchcocoa_sifted'], ['cocoa', 'packed', 'cocoa_scooped'], ['sour-cream', '', 'sourcream'], ['molasses', '', 'molasses'], ['corn-syrup', '', 'cornsyrup'], ['shortening', '', 'shortening'], ['ghee', '', 'butter_clarified'],
+            ['salt', '', 'salt'], ['salt', 'kosher', 'koshersalt'], ['baking-powder', '', 'baking_powder']];
         $known = [];
         foreach ($rows as $row) {
             $known[trim("$row[0] $row[1]")] = $row;
@@ -54,7 +57,8 @@ final class GnuUnitsTest extends CoreCase
     {
         $larder = self::workshop()->larder;
         self::assertEqualsWithDelta($this->asked('1 stickbutter', 'g'), $larder->portion($larder->get('butter'), 'stick')->value, 0.1);
-        self::assertEqualsWithDelta(50, $larder->portion($larder->get('egg'), '')->value, 0.1, 'a large egg, by the same definitions');
+        self::assertEqualsWithDelta($this->asked('egg', 'g'), $larder->portion($larder->get('egg'), '')->value, 0.1);
+        self::assertEqualsWithDelta($this->asked('eggwhite', 'g'), $larder->portion($larder->get('egg-white'), '')->value, 0.1);
         self::assertEqualsWithDelta(18.6, $larder->portion($larder->get('egg-yolk'), '')->value, 0.1);
     }
 

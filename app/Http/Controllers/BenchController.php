@@ -113,7 +113,7 @@ final readonly class BenchController
         foreach ($this->workshop->read($piece->document)->lines as $line) {
             $name = FoodIndex::normal($line->name);
             if ($line->key === $key && $name !== '' && mb_strlen($name) <= 190) {
-                $piece->recipe->kitchen->rememberedNames()->updateOrCreate(['name' => $name], ['food' => $food]);
+                $piece->recipe->kitchen->rememberedNames()->updateOrCreate(['name' => $name], ['food' => $food, 'typed' => mb_substr($line->name, 0, 190)]);
             }
         }
     }

@@ -50,6 +50,23 @@ final readonly class Label
         return new self($law, $servingGrams, self::bounded($ranges), $polyol === '' ? 'erythritol' : $polyol);
     }
 
+    /**
+     * The label of a food that the larder knows: where its figure would print the same, the label says nothing
+     * better, and the figure stays; where it would not, the label is right.
+     *
+     * @param  float  $u  relative standard uncertainty of the facts
+     */
+    public function knowing(Nutrients $per100, float $u): self
+    {
+        $n = $per100->times($this->servingGrams / 100);
+        $carbohydrate = $n->carbohydrate - ($this->law->carbohydrateHasFibre() ? 0.0 : $n->fibre) - ($this->law->carbohydrateHasPolyols() ? 0.0 : $n->polyolGrams());
+
+        return new self($this->law, $this->servingGrams, $this->ranges, $this->polyol, [
+            'energy' => $n->energy, 'fat' => $n->fat, 'carbohydrate' => $carbohydrate, 'fibre' => $n->fibre, 'sugars' => $n->sugars,
+            'polyols' => $n->polyolGrams(), 'allulose' => $n->allulose, 'protein' => $n->protein, 'salt' => $n->salt,
+        ], $u);
+    }
+
     /** Facts of 100 g, with the total carbohydrate by difference whatever law the label follows. */
     public function per100(): Nutrients
     {
@@ -71,7 +88,8 @@ final readonly class Label
         $variance = 0.0;
         foreach ($parts as $figure) {
             [$low, $high] = $this->ranges[$figure] ?? [0.0, 0.0];
-            $variance += (($high - $low) / sqrt(12)) ** 2;
+            $rounding = ($high - $low) / sqrt(12);
+            $variance += ($this->isKnown($figure) ? min($rounding, $this->knownU * $this->known[$figure]) : $rounding) ** 2;
         }
 
         return sqrt($variance) * 100 / $this->servingGrams;
@@ -81,7 +99,12 @@ final readonly class Label
     {
         [$low, $high] = $this->ranges[$figure] ?? [0.0, 0.0];
 
-        return ($low + $high) / 2;
+        return $this->isKnown($figure) ? $this->known[$figure] : ($low + $high) / 2;
+    }
+
+    private function isKnown(string $figure): bool
+    {
+        return isset($this->known[$figure], $this->ranges[$figure]) && $this->known[$figure] >= $this->ranges[$figure][0] - 1e-9 && $this->known[$figure] <= $this->ranges[$figure][1] + 1e-9;
     }
 
     public function high(string $figure): float
