@@ -16,8 +16,11 @@ final readonly class Label
 {
     public const FIGURES = ['energy', 'fat', 'carbohydrate', 'fibre', 'sugars', 'polyols', 'allulose', 'protein', 'salt'];
 
-    /** @param  array<string, array{float, float}>  $ranges lowest and highest a serving, of the figures that were printed */
-    private function __construct(public LabelLaw $law, public float $servingGrams, private array $ranges, public string $polyol) {}
+    /**
+     * @param  array<string, array{float, float}>  $ranges  lowest and highest a serving, of the figures that were printed
+     * @param  array<string, float>  $known  what the larder knows of this food, a serving, in the law's own terms
+     */
+    private function __construct(public LabelLaw $law, public float $servingGrams, private array $ranges, public string $polyol, private array $known = [], private float $knownU = 0.0) {}
 
     /**
      * @param  array<string, string>  $printed  by the names of `FIGURES`; "" where the label is silent

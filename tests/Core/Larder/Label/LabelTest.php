@@ -37,6 +37,18 @@ final class LabelTest extends CoreCase
         self::assertSame(0.0, $label->per100()->sugars);
     }
 
+    /** A bag of allulose prints 4 g of carbohydrate and 4 g of allulose in 4 g: that is no reason to doubt what allulose is. */
+    public function test_a_label_that_the_larder_would_print_too_leaves_the_larders_figure(): void
+    {
+        $label = Label::of(LabelLaw::UsCanada, 4, ['carbohydrate' => '4', 'fibre' => '0', 'allulose' => '4'], '');
+        $food = self::workshop()->larder->get('allulose')->packaged(new Package('1', 'Bag', 'allulose', $label));
+        self::assertEqualsWithDelta(99.5, $food->per100->allulose, 1e-9);
+        self::assertSame(0.0, $food->per100->fibre);
+        self::assertLessThan(2, $food->netCarbsU);
+        $sugared = Label::of(LabelLaw::UsCanada, 4, ['carbohydrate' => '4', 'allulose' => '2'], '');
+        self::assertEqualsWithDelta(50, self::workshop()->larder->get('allulose')->packaged(new Package('1', 'Bag', 'allulose', $sugared))->per100->allulose, 1e-9);
+    }
+
     /** @param  array<string, string>  $printed */
     #[DataProvider('labels')]
     public function test_contradictions_are_found_with_their_arithmetic(LabelLaw $law, array $printed, string $says): void
