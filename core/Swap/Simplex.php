@@ -1,0 +1,259 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Swap;
+
+use LogicException;
+
+/**
+ * Primal simplex with bounded variables on a dense tableau. Row i is a·x + b − a' − t = low, where b and a' are
+ * what it is missed by, below and above, and t, between 0 and high − low, is where in the band it lies. One
+ * of the three makes a first basis, so there is no phase one. Of B⁻¹[A | I] the columns of b, a' and t are
+ * plus or minus those of I and are not stored.
+ *
+ * Columns by number, n variables and m rows: 0…n−1 the variables, then b, a' and t of each row.
+ */
+final class Simplex
+{
+    private const EPSILON = 1e-9;
+
+    private int $n;
+
+    private int $m;
+
+    /** @var list<list<float>> m rows and the cost row, each n + m wide */
+    private array $tableau = [];
+
+    /** @var list<int> */
+    private array $basis = [];
+
+    /** @var list<float> */
+    private array $values = [];
+
+    /** @var array<int, true> columns out of the basis that lie at their upper bound */
+    private array $atMost = [];
+
+    /** @var list<bool> rows that were turned round because only their upper bound is finite */
+    private array $turned = [];
+
+    /** @var list<float> */
+    private array $lows = [];
+
+    /** @var list<float> */
+    private array $ranges = [];
+
+    /** @var list<float> */
+    private array $penalties = [];
+
+    private function __construct(private readonly Programme $programme)
+    {
+        $this->n = count($programme->costs);
+        $this->m = count($programme->rows);
+    }
+
+    public static function solve(Programme $programme): Solution
+    {
+        $simplex = new self($programme);
+        $simplex->start();
+        $most = 50 * ($simplex->n + $simplex->m) + 200;
+        for ($round = 0; $simplex->step($round > $most / 2); $round++) {
+            if ($round > $most) {
+                throw new LogicException('The simplex method did not come to an end.');
+            }
+        }
+
+        return $simplex->solution();
+    }
+
+    private function start(): void
+    {
+        $cost = array_merge($this->programme->costs, array_fill(0, $this->m, 0.0));
+        foreach ($this->programme->rows as $i => $row) {
+            $turn = ! is_finite($row->low);
+            $coefficients = $turn ? array_map(static fn (float $a): float => -$a, $row->coefficients) : $row->coefficients;
+            $low = $turn ? -$row->high : $row->low;
+            $range = $turn || ! is_finite($row->high) ? INF : $row->high - $row->low;
+            $this->turned[] = $turn;
+            $this->lows[] = $low;
+            $this->ranges[] = $range;
+            $this->penalties[] = $row->weight / $row->scale;
+            $identity = array_fill(0, $this->m, 0.0);
+            [$column, $sign, $value, $price] = match (true) {
+                $low >= 0 => [$this->n + $i, 1.0, $low, $this->penalties[$i]],
+                -$low <= $range => [$this->n + 2 * $this->m + $i, -1.0, -$low, 0.0],
+                default => [$this->n + $this->m + $i, -1.0, -$low - $range, $this->penalties[$i]],
+            };
+            if ($column === $this->n + $this->m + $i) {
+                $this->atMost[$this->n + 2 * $this->m + $i] = true;
+            }
+            $identity[$i] = $sign;
+            $this->basis[] = $column;
+            $this->values[] = $value;
+            $entries = array_merge($sign < 0 ? array_map(static fn (float $a): float => -$a, $coefficients) : $coefficients, $identity);
+            $this->tableau[] = $entries;
+            if ($price !== 0.0) {
+                foreach ($entries as $k => $entry) {
+                    $cost[$k] -= $price * $entry;
+                }
+            }
+        }
+        $this->tableau[] = $cost;
+    }
+
+    /** One move to a better corner; false where there is none. */
+    private function step(bool $bland): bool
+    {
+        [$enter, $up] = $this->entering($bland);
+        if ($enter < 0) {
+            return false;
+        }
+        $column = $this->column($enter);
+        $direction = $up ? 1.0 : -1.0;
+        $reach = $this->most($enter);
+        [$leave, $toMost] = [-1, false];
+        foreach ($this->values as $i => $value) {
+            $fall = $direction * $column[$i];
+            if ($fall > self::EPSILON) {
+                $limit = max(0.0, $value) / $fall;
+                $most = false;
+            } elseif ($fall < -self::EPSILON && ($bound = $this->most($this->basis[$i])) < INF) {
+                $limit = max(0.0, $bound - $value) / -$fall;
+                $most = true;
+            } else {
+                continue;
+            }
+            if ($limit < $reach - 1e-12 || ($limit <= $reach && $leave >= 0 && abs($column[$i]) > abs($column[$leave]))) {
+                [$reach, $leave, $toMost] = [$limit, $i, $most];
+            }
+        }
+        if ($reach === INF) {
+            throw new LogicException('The programme has no lower end.');
+        }
+        foreach ($column as $i => $entry) {
+            if ($i < $this->m) {
+                $this->values[$i] -= $direction * $entry * $reach;
+            }
+        }
+        if ($leave < 0) {
+            if ($up) {
+                $this->atMost[$enter] = true;
+            } else {
+                unset($this->atMost[$enter]);
+            }
+
+            return true;
+        }
+        $from = $up ? 0.0 : $this->most($enter);
+        unset($this->atMost[$enter]);
+        if ($toMost) {
+            $this->atMost[$this->basis[$leave]] = true;
+        }
+        $this->basis[$leave] = $enter;
+        $this->values[$leave] = $from + $direction * $reach;
+        $this->pivot($leave, $column);
+
+        return true;
+    }
+
+    /** @return array{int, bool} column and whether it goes up; -1 where none betters */
+    private function entering(bool $bland): array
+    {
+        $cost = $this->tableau[$this->m];
+        [$n, $m] = [$this->n, $this->m];
+        $in = array_flip($this->basis);
+        [$best, $found, $up] = [self::EPSILON, -1, true];
+        $try = function (int $column, float $reduced) use (&$best, &$found, &$up, $in, $bland): bool {
+            $gain = isset($this->atMost[$column]) ? $reduced : -$reduced;
+            if ($gain > $best && ! isset($in[$column]) && $this->most($column) > 0) {
+                [$best, $found, $up] = [$gain, $column, ! isset($this->atMost[$column])];
+
+                return $bland;
+            }
+
+            return false;
+        };
+        for ($j = 0; $j < $n; $j++) {
+            if ($try($j, $cost[$j])) {
+                return [$found, $up];
+            }
+        }
+        for ($i = 0; $i < $m; $i++) {
+            $price = $cost[$n + $i];
+            if ($try($n + $i, $this->penalties[$i] + $price) || $try($n + $m + $i, $this->penalties[$i] - $price) || $try($n + 2 * $m + $i, -$price)) {
+                return [$found, $up];
+            }
+        }
+
+        return [$found, $up];
+    }
+
+    /** @return list<float> the column in the tableau, with its reduced cost last */
+    private function column(int $column): array
+    {
+        if ($column < $this->n) {
+            return array_column($this->tableau, $column);
+        }
+        $i = ($column - $this->n) % $this->m;
+        $entries = array_column($this->tableau, $this->n + $i);
+        $below = $column < $this->n + $this->m;
+        if (! $below) {
+            $entries = array_map(static fn (float $a): float => -$a, $entries);
+        }
+        $entries[$this->m] += $column < $this->n + 2 * $this->m ? $this->penalties[$i] : 0.0;
+
+        return $entries;
+    }
+
+    /** @param  list<float>  $column */
+    private function pivot(int $row, array $column): void
+    {
+        $by = $column[$row];
+        $pivot = $this->tableau[$row];
+        foreach ($pivot as $k => $entry) {
+            $pivot[$k] = $entry / $by;
+        }
+        $this->tableau[$row] = $pivot;
+        $used = array_filter($pivot, static fn (float $a): bool => $a !== 0.0);
+        foreach ($column as $i => $factor) {
+            if ($i !== $row && $factor !== 0.0) {
+                foreach ($used as $k => $entry) {
+                    $this->tableau[$i][$k] -= $factor * $entry;
+                }
+            }
+        }
+    }
+
+    private function most(int $column): float
+    {
+        return match (true) {
+            $column < $this->n => $this->programme->most[$column],
+            $column < $this->n + 2 * $this->m => INF,
+            default => $this->ranges[$column - $this->n - 2 * $this->m],
+        };
+    }
+
+    private function solution(): Solution
+    {
+        $at = array_map($this->most(...), array_combine(array_keys($this->atMost), array_keys($this->atMost)));
+        foreach ($this->basis as $i => $column) {
+            $at[$column] = max(0.0, $this->values[$i]);
+        }
+        $grams = [];
+        $objective = 0.0;
+        for ($j = 0; $j < $this->n; $j++) {
+            $grams[$j] = $at[$j] ?? 0.0;
+            $objective += $grams[$j] * $this->programme->costs[$j];
+        }
+        $prices = [];
+        $misses = [];
+        for ($i = 0; $i < $this->m; $i++) {
+            [$below, $above] = [$at[$this->n + $i] ?? 0.0, $at[$this->n + $this->m + $i] ?? 0.0];
+            $objective += ($below + $above) * $this->penalties[$i];
+            $prices[$i] = -$this->tableau[$this->m][$this->n + $i] * ($this->turned[$i] ? -1.0 : 1.0);
+            $misses[$i] = ($above - $below) * ($this->turned[$i] ? -1.0 : 1.0);
+        }
+
+        return new Solution($objective, $grams, $prices, $misses);
+    }
+}

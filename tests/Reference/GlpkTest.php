@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Reference;
+
+use Aglyca\Core\Swap\Programme;
+use Aglyca\Core\Swap\Row;
+use Aglyca\Core\Swap\Simplex;
+use Tests\Core\CoreCase;
+
+/** The optimum against GLPK 5.0 (Debian `glpk-utils`), which reads the same programme as a CPLEX LP file. */
+final class GlpkTest extends CoreCase
+{
+    public function test_random_programmes_have_the_same_optimum(): void
+    {
+        mt_srand(20261124);
+        for ($case = 0; $case < 240; $case++) {
+            $programme = $this->random();
+            $ours = Simplex::solve($programme);
+            self::assertEqualsWithDelta(self::glpk($programme), $ours->objective, 1e-6 * max(1.0, abs($ours->objective)), "programme $case");
+            foreach ($programme->rows as $i => $row) {
+                $value = array_sum(array_map(static fn (float $a, float $x): float => $a * $x, $row->coefficients, $ours->grams));
+                self::assertGreaterThanOrEqual($row->low - 1e-6, $value - $ours->misses[$i]);
+                self::assertLessThanOrEqual($row->high + 1e-6, $value - $ours->misses[$i]);
+            }
+            foreach ($ours->grams as $j => $grams) {
+                self::assertGreaterThanOrEqual(-1e-9, $grams);
+                self::assertLessThanOrEqual($programme->most[$j] + 1e-6, $grams);
+            }
+        }
+    }
+
+    public static function glpk(Programme $programme): float
+    {
+        $file = tempnam(sys_get_temp_dir(), 'lp');
+        file_put_contents($file, $programme->lp());
+        exec('glpsol --lp '.escapeshellarg($file).' -w '.escapeshellarg("$file.raw").' 2>&1', $said);
+        $raw = (string) @file_get_contents("$file.raw");
+        unlink($file);
+        @unlink("$file.raw");
+        self::assertSame(1, preg_match('~^s bas \d+ \d+ f f (\S+)$~m', $raw, $m), implode("\n", $said));
+
+        return (float) $m[1];
+    }
+
+    private function random(): Programme
+    {
+        $n = mt_rand(1, 10);
+        $m = mt_rand(1, 14);
+        $real = static fn (float $low, float $high): float => $low + ($high - $low) * mt_rand() / mt_getrandmax();
+        $rows = [];
+        for ($i = 0; $i < $m; $i++) {
+            $coefficients = array_map(static fn (): float => mt_rand(0, 3) === 0 ? 0.0 : $real(-2, 4), range(1, $n));
+            $low = $real(-60, 200);
+            $high = $low + $real(0, 80);
+            [$low, $high] = match (mt_rand(0, 3)) {
+                0 => [-INF, $high], 1 => [$low, INF], 2 => [$low, $low], default => [$low, $high]
+            };
+            $rows[] = new Row('bulk', $coefficients, $low, $high, mt_rand(0, 5) === 0 ? 10_000.0 : $real(0.1, 8), $real(0.5, 50));
+        }
+
+        return new Programme(array_map(static fn (): float => mt_rand(0, 2) === 0 ? 0.0 : $real(0, 0.2), range(1, $n)), array_map(static fn (): float => mt_rand(0, 1) === 0 ? INF : $real(0, 300), range(1, $n)), $rows);
+    }
+}
