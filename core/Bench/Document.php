@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aglyca\Core\Bench;
 
 use Aglyca\Core\Account\Convention;
+use Aglyca\Core\Swap\Wishes;
 
 /** What a baker has said about one dessert: the text as typed, corrections, wishes. All else is computed from it. */
 final readonly class Document
@@ -14,6 +15,14 @@ final readonly class Document
     /**
      * @param  array<string, array{food?: string, grams?: float, package?: string, left_out?: bool}>  $corrections  by line key
      * @param  ?float  $pieces  null takes what the text says
+     * @param  list<float>  $shares  of the sweetness, where the baker set the blend
+     * @param  array<int, string>  $families  by component, where the baker chose one
+     * @param  array<string, float>  $amounts  "component:food" => grams typed in
+     * @param  list<string>  $left  keys of lines to leave as they are
+     * @param  list<string>  $without  allergens
+     * @param  list<string>  $corners  three sweeteners of the baker's choice
+     * @param  list<string>  $refused  the kitchen's foods never to be used: not stored with the document
+     * @param  ?float  $limit  the kitchen's, g net carbs a piece: not stored with the document
      */
     public function __construct(
         public string $text,
@@ -24,7 +33,24 @@ final readonly class Document
         public ?float $pieces = null,
         public Convention $convention = Convention::LowCarb,
         public string $title = '',
+        public array $shares = [],
+        public array $families = [],
+        public array $amounts = [],
+        public array $left = [],
+        public array $without = [],
+        public float $cooler = 0.0,
+        public array $corners = [],
+        public array $refused = [],
+        public ?float $limit = null,
     ) {}
+
+    public function wishes(): Wishes
+    {
+        return Wishes::of($this->sweetener, $this->school, $this->sweetness, [
+            'shares' => $this->shares, 'families' => $this->families, 'amounts' => $this->amounts, 'left' => $this->left,
+            'refused' => $this->refused, 'without' => $this->without, 'limit' => $this->limit, 'cooler' => $this->cooler, 'corners' => $this->corners,
+        ]);
+    }
 
     /** @param  array<string, mixed>  $stored what `toArray()` gave */
     public static function fromArray(array $stored): self
@@ -34,6 +60,9 @@ final readonly class Document
             (string) ($stored['sweetener'] ?? self::DEFAULTS['sweetener']), (string) ($stored['school'] ?? self::DEFAULTS['school']),
             (float) ($stored['sweetness'] ?? self::DEFAULTS['sweetness']), isset($stored['pieces']) ? (float) $stored['pieces'] : null,
             Convention::tryFrom((string) ($stored['convention'] ?? '')) ?? Convention::LowCarb, (string) ($stored['title'] ?? ''),
+            array_map(floatval(...), array_values((array) ($stored['shares'] ?? []))), array_map(strval(...), (array) ($stored['families'] ?? [])), array_map(floatval(...), (array) ($stored['amounts'] ?? [])),
+            array_values((array) ($stored['left'] ?? [])), array_values((array) ($stored['without'] ?? [])), (float) ($stored['cooler'] ?? 0.0), array_values((array) ($stored['corners'] ?? [])),
+            array_values((array) ($stored['refused'] ?? [])), isset($stored['limit']) ? (float) $stored['limit'] : null,
         );
     }
 
@@ -43,12 +72,13 @@ final readonly class Document
         return [
             'text' => $this->text, 'corrections' => $this->corrections, 'sweetener' => $this->sweetener, 'school' => $this->school,
             'sweetness' => $this->sweetness, 'pieces' => $this->pieces, 'convention' => $this->convention->value, 'title' => $this->title,
+            'shares' => $this->shares, 'families' => $this->families, 'amounts' => $this->amounts, 'left' => $this->left, 'without' => $this->without, 'cooler' => $this->cooler, 'corners' => $this->corners,
         ];
     }
 
     /** @param  array<string, mixed>  $changes by the names of `toArray()` */
     public function with(array $changes): self
     {
-        return self::fromArray([...$this->toArray(), ...$changes]);
+        return self::fromArray([...$this->toArray(), 'refused' => $this->refused, 'limit' => $this->limit, ...$changes]);
     }
 }

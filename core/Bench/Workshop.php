@@ -7,14 +7,17 @@ namespace Aglyca\Core\Bench;
 use Aglyca\Core\Account\Account;
 use Aglyca\Core\Account\Accountant;
 use Aglyca\Core\Account\NetCarbs;
+use Aglyca\Core\Forecast\Assayer;
 use Aglyca\Core\Forecast\Cautioner;
 use Aglyca\Core\Forecast\Forecaster;
+use Aglyca\Core\Forecast\Property;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\KitchenMeasure;
 use Aglyca\Core\Larder\Label\LabelChecker;
 use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Stock;
+use Aglyca\Core\Plan\BakeChange;
 use Aglyca\Core\Plan\BakePlanner;
 use Aglyca\Core\Quantity\UnitTable;
 use Aglyca\Core\Reading\AmountParser;
@@ -28,12 +31,17 @@ use Aglyca\Core\Reading\StepReader;
 use Aglyca\Core\Reading\UnreadableRecipe;
 use Aglyca\Core\Reading\Weigher;
 use Aglyca\Core\Reading\YieldReader;
+use Aglyca\Core\Swap\Families;
+use Aglyca\Core\Swap\Offers;
+use Aglyca\Core\Swap\Oven;
 use Aglyca\Core\Swap\PartMaker;
-use Aglyca\Core\Swap\ProportionalSwapper;
+use Aglyca\Core\Swap\ProblemMaker;
+use Aglyca\Core\Swap\ProgrammeSwapper;
+use Aglyca\Core\Swap\Reasons;
 use Aglyca\Core\Swap\Schools;
 use Aglyca\Core\Swap\Snapper;
-use Aglyca\Core\Swap\Swapper;
-use Aglyca\Core\Swap\Wishes;
+use Aglyca\Core\Swap\Sorter;
+use Aglyca\Core\Swap\Swap;
 use Aglyca\Core\Tables;
 
 /** The whole way from a text to a swapped, counted and planned dessert; the only place that wires the core. */
@@ -47,7 +55,8 @@ final readonly class Workshop
         public RecipeReader $recipes,
         public LineReader $lines,
         public Accountant $accountant,
-        public Swapper $swapper,
+        public ProgrammeSwapper $swapper,
+        public Families $families,
         public Forecaster $forecaster,
         public Cautioner $cautioner,
         public BakePlanner $planner,
@@ -70,12 +79,15 @@ final readonly class Workshop
         $accountant = new Accountant(new NetCarbs($tables, $constants), $constants);
         $schools = new Schools($tables);
         $measures = new KitchenMeasure($larder, $units);
-        $parts = new PartMaker($larder, $schools, new Snapper($larder, $units, $constants), $measures, $constants);
+        $parts = new PartMaker($larder, new Snapper($larder, $units, $constants), $measures, $constants);
+        $assayer = new Assayer($tables, $larder, $constants);
+        $families = new Families($tables);
 
         return new self(
             $larder, $constants, $schools, $foods, $recipes, $lines, $accountant,
-            new ProportionalSwapper($larder, $schools, $accountant, $parts, $constants),
-            new Forecaster($larder), new Cautioner($tables, $constants), new BakePlanner($larder, $schools, $constants), $measures,
+            new ProgrammeSwapper($larder, $schools, $families, $accountant, new Sorter($larder, $schools, $constants), new ProblemMaker($assayer, new Offers($larder, $schools, $parts, $constants), $constants), $parts, new Reasons($tables, $constants), $constants),
+            $families,
+            new Forecaster($assayer, $constants), new Cautioner($tables, $constants), new BakePlanner($schools, $constants), $measures,
             new LabelChecker($tables, $constants),
         );
     }
@@ -102,13 +114,35 @@ final readonly class Workshop
     {
         $recipe = $this->read($document);
         $before = Formula::asWritten($recipe, $document->pieces);
-        $swap = $this->swapper->swap($before, Wishes::of($document->sweetener, $document->school, $document->sweetness));
+        $swap = $this->swapper->swap($before, $document->wishes(), Oven::of($recipe->steps));
         $after = $this->accountant->count($swap->after);
         $bake = $this->planner->change($swap, $recipe->steps);
 
         return new Worked(
             $document, $document->title !== '' ? $document->title : $recipe->title, $recipe, $this->accountant->count($before), $after, $swap,
-            $this->forecaster->compare($before, $swap->after), $this->cautioner->cautions($after), $bake, $this->planner->steps($bake, $recipe->steps),
+            $this->forecast($swap, Oven::of($recipe->steps), $bake), $this->cautioner->cautions($after), $bake, $this->planner->steps($bake, $recipe->steps),
+        );
+    }
+
+    /** @return array<string, Property> by the bands of the family of the heaviest component */
+    private function forecast(Swap $swap, Oven $oven, BakeChange $bake): array
+    {
+        $mass = array_fill(0, count($swap->families), 0.0);
+        foreach ($swap->before->doses as $dose) {
+            $mass[$dose->component] += $dose->mass();
+        }
+        $family = $swap->families[(int) array_search(max($mass), $mass, true)];
+        [$reference, $doubling] = [$this->constants->get('browning-reference'), $this->constants->get('browning-doubling')];
+        $bands = [];
+        foreach (['bulk', 'moisture', 'fat', 'structure', 'browning', 'grain', 'cool'] as $row) {
+            $bands[$row] = [$family->band($row)->low, $family->band($row)->high];
+        }
+        $sweet = $family->band('sweetness');
+        $bands['sweetness'] = [$sweet->low * $swap->wishes->sweetness, $sweet->high * $swap->wishes->sweetness];
+
+        return $this->forecaster->compare(
+            $swap->before, $swap->after, $family->bakeLoss,
+            $oven->minutesAt($family, $reference, $doubling, 0.0, 1.0), $oven->minutesAt($family, $reference, $doubling, $bake->lowerBy, $bake->timeFactor), $bands,
         );
     }
 }

@@ -5,73 +5,48 @@ declare(strict_types=1);
 namespace Aglyca\Core\Forecast;
 
 use Aglyca\Core\Formula\Formula;
-use Aglyca\Core\Larder\Larder;
-use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Larder\Constants;
 
-/** What will differ: sweetness, bulk, moisture, fat and hold, each before and after. */
+/** What will differ: each property that swapping must keep, before and after. */
 final readonly class Forecaster
 {
-    public function __construct(private Larder $larder) {}
+    public function __construct(private Assayer $assayer, private Constants $constants) {}
 
-    /** @return array<string, Property> by key */
-    public function compare(Formula $before, Formula $after): array
+    /**
+     * @param  float  $bakeLoss  share of the mixed mass that the oven takes
+     * @param  float  $minutesBefore  of baking as written, at the reference heat
+     * @param  float  $minutesAfter  of baking as planned, at the reference heat
+     * @param  array<string, array{float, float}>  $bands  by key; of the first five as a share of what was written
+     * @return array<string, Property> by key
+     */
+    public function compare(Formula $before, Formula $after, float $bakeLoss, float $minutesBefore, float $minutesAfter, array $bands): array
     {
-        $properties = [
-            new Property('sweetness', 'Sweetness', 'g sucrose', $this->weighted($before, 'sweetness'), $this->weighted($after, 'sweetness')),
-            new Property('bulk', 'Bulk of sweetener and flour', 'g', $this->bulk($before), $this->bulk($after)),
-            new Property('moisture', 'Moisture against thirst', 'g/g', $this->moisture($before), $this->moisture($after)),
-            new Property('fat', 'Fat', 'g/g', $this->fat($before), $this->fat($after)),
-            new Property('structure', 'Hold', 'g wheat flour', $this->weighted($before, 'holding'), $this->weighted($after, 'holding')),
+        [$was, $is] = [$this->assayer->mix($before->doses), $this->assayer->mix($after->doses)];
+        $relative = [
+            ['sweetness', 'Sweetness', 'g sucrose', $was->sweetness, $is->sweetness], ['bulk', 'Bulk', 'g', $was->solids, $is->solids],
+            ['moisture', 'Moisture', 'g/g', $was->moisture(), $is->moisture()], ['fat', 'Fat', 'g/g', $was->fatShare(), $is->fatShare()],
+            ['structure', 'Hold', 'g wheat flour', $was->hold, $is->hold],
         ];
-
-        return array_column(array_map(static fn (Property $p): array => [$p->key, $p], $properties), 1, 0);
-    }
-
-    private function weighted(Formula $formula, string $property): float
-    {
-        $sum = 0.0;
-        foreach ($formula->doses as $dose) {
-            $sum += $dose->food === null ? 0.0 : $dose->mass() * $this->larder->typical($dose->food, $property);
+        $properties = [];
+        foreach ($relative as [$key, $name, $unit, $old, $new]) {
+            $band = $bands[$key] ?? null;
+            $properties[$key] = new Property($key, $name, $unit, $old, $new, $band === null ? null : $band[0] * $old, $band === null ? null : $band[1] * $old);
+        }
+        $solubility = $this->constants->get('erythritol-solubility');
+        $heat = $this->constants->get('erythritol-heat');
+        $born = $this->constants->get('money-born');
+        [$lostBefore, $lostAfter] = [$bakeLoss * $was->mass, $bakeLoss * $is->mass];
+        $absolute = [
+            ['browning', 'Browning', 'min', $was->browning($minutesBefore), $is->browning($minutesAfter)],
+            ['grain', 'Grain', 'of saturation', $was->grain($solubility, $lostBefore), $is->grain($solubility, $lostAfter)],
+            ['cool', 'Cool taste', 'J/g', $was->cool($solubility, $lostBefore, $heat), $is->cool($solubility, $lostAfter, $heat)],
+            ['water-activity', 'Water activity', '', $was->waterActivity($born, $lostBefore), $is->waterActivity($born, $lostAfter)],
+            ['tolerance', 'Load on the stomach', 'of one dose', $was->load / $before->pieces, $is->load / $after->pieces],
+        ];
+        foreach ($absolute as [$key, $name, $unit, $old, $new]) {
+            $properties[$key] = new Property($key, $name, $unit, $old, $new, null, $bands[$key][1] ?? ($key === 'tolerance' ? 1.0 : null));
         }
 
-        return $sum;
-    }
-
-    /** Solids of sweeteners, flours and binders. */
-    private function bulk(Formula $formula): float
-    {
-        $sum = 0.0;
-        foreach ($formula->doses as $dose) {
-            if (in_array($dose->food?->role, [Role::Sweet, Role::Body, Role::Binder], true)) {
-                $sum += $dose->mass() * (1 - $dose->food->per100->water / 100);
-            }
-        }
-
-        return $sum;
-    }
-
-    /** Grams of water for each gram that the dry parts want. */
-    private function moisture(Formula $formula): float
-    {
-        $water = 0.0;
-        $thirst = 0.0;
-        foreach ($formula->doses as $dose) {
-            if ($dose->food !== null) {
-                $water += $dose->food->nutrients($dose->mass())->water;
-                $thirst += $dose->mass() * $this->larder->typical($dose->food, 'thirst');
-            }
-        }
-
-        return $thirst > 0 ? $water / $thirst : 0.0;
-    }
-
-    private function fat(Formula $formula): float
-    {
-        $fat = 0.0;
-        foreach ($formula->doses as $dose) {
-            $fat += $dose->food?->nutrients($dose->mass())->fat ?? 0.0;
-        }
-
-        return $formula->mass() > 0 ? $fat / $formula->mass() : 0.0;
+        return $properties;
     }
 }

@@ -4,14 +4,23 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Forecast;
 
-/** A property of the dessert before and after the swap, in its own unit. */
+/** A property of the dessert before and after the swap in its own unit, with the band in which it is no fault. */
 final readonly class Property
 {
-    public function __construct(public string $key, public string $name, public string $unit, public float $before, public float $after) {}
+    /**
+     * @param  ?float  $low  of the band, in the property's unit; null where the property has none
+     * @param  ?float  $high  likewise
+     */
+    public function __construct(public string $key, public string $name, public string $unit, public float $before, public float $after, public ?float $low = null, public ?float $high = null) {}
 
     /** After over before; null where there was none before. */
     public function ratio(): ?float
     {
-        return $this->before > 0 ? $this->after / $this->before : null;
+        return $this->before > 0 && is_finite($this->after / $this->before) ? $this->after / $this->before : null;
+    }
+
+    public function isOutside(): bool
+    {
+        return ($this->low !== null && $this->after < $this->low * 0.995) || ($this->high !== null && $this->after > $this->high * 1.005);
     }
 }

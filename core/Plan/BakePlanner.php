@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Aglyca\Core\Plan;
 
 use Aglyca\Core\Larder\Constants;
-use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Quantity\Temperature;
 use Aglyca\Core\Reading\Step;
@@ -15,27 +14,24 @@ use Aglyca\Core\Swap\Swap;
 /** Rewrites the method for the swapped dessert: heats, times, rests and cooling. */
 final readonly class BakePlanner
 {
-    public function __construct(private Larder $larder, private Schools $schools, private Constants $constants) {}
+    public function __construct(private Schools $schools, private Constants $constants) {}
 
     /** @param  list<Step>  $steps */
     public function change(Swap $swap, array $steps): BakeChange
     {
-        $minutes = 0.0;
-        foreach ($steps as $step) {
-            $minutes = $step->isBake ? max($minutes, $step->longestMinutes()) : $minutes;
-        }
+        $bakes = array_filter($steps, static fn (Step $s): bool => $s->isBake && $s->times !== []) !== [];
         $flourSwapped = array_filter($swap->exchanges, static fn ($e): bool => $e->changed && $e->role === Role::Body && count($e->to) > 1) !== [];
         [$lower, $reasons] = [0.0, []];
         if ($flourSwapped) {
             $lower = $this->constants->get('nut-lower-by');
             $reasons[] = 'nut and seed flours brown sooner than wheat';
         }
-        if ($this->alluloseShare($swap) >= $this->constants->get('allulose-share') && $minutes > $this->constants->get('allulose-long-bake')) {
-            $lower = max($lower, $this->constants->get('allulose-lower-by'));
-            $reasons[] = sprintf('allulose turns too dark in more than %.0f minutes', $this->constants->get('allulose-long-bake'));
+        if ($swap->wishes->cooler > 0) {
+            $lower += $swap->wishes->cooler;
+            $reasons[] = 'you asked for a cooler oven, so that it may hold more allulose';
         }
         $rest = $flourSwapped ? (int) $this->schools->school($swap->wishes->school)['rest_min'] : 0;
-        $cool = $minutes > 0 && $this->holdsSweetener($swap) ? (int) $this->constants->get('erythritol-cool-on-sheet') : 0;
+        $cool = $bakes && $this->holdsSweetener($swap) ? (int) $this->constants->get('erythritol-cool-on-sheet') : 0;
 
         return new BakeChange($lower, $lower > 0 ? 1 + $this->constants->get('nut-longer-by') : 1.0, $rest, $cool, $reasons);
     }
@@ -136,20 +132,6 @@ final readonly class BakePlanner
         $high = (int) round($time['high'] * $change->timeFactor);
 
         return $low === $high ? "$low minutes" : "$low to $high minutes";
-    }
-
-    private function alluloseShare(Swap $swap): float
-    {
-        [$all, $allulose] = [0.0, 0.0];
-        foreach ($swap->after->doses as $dose) {
-            if ($dose->food !== null) {
-                $sweet = $dose->mass() * $this->larder->typical($dose->food, 'sweetness');
-                $all += $sweet;
-                $allulose += $dose->food->per100->allulose > 0 ? $sweet : 0.0;
-            }
-        }
-
-        return $all > 0 ? $allulose / $all : 0.0;
     }
 
     private function holdsSweetener(Swap $swap): bool

@@ -9,5 +9,6 @@ use Aglyca\Core\Larder\Food;
 /** One ingredient of the swapped side: grams as the scale or the spoon gives them, and why. */
 final readonly class Part
 {
-    public function __construct(public Food $food, public float $grams, public string $measure, public string $why) {}
+    /** @param  bool  $isTyped the grams were typed in by the baker and stay so */
+    public function __construct(public Food $food, public float $grams, public string $measure, public string $why, public bool $isTyped = false) {}
 }

@@ -54,6 +54,26 @@ final class Schools
         return $this->mixes[$key] ?? throw new OutOfBoundsException("No sweetener '$key'. Known: ".implode(', ', array_keys($this->mixes)).'.');
     }
 
+    /**
+     * The sweeteners of a blend that the baker put together, each with the forms that some mix has it in.
+     *
+     * @param  list<string>  $foods
+     * @return list<array<string, string>> rows like those of `data/sweetener_mixes.csv`
+     */
+    public function corners(array $foods, string $mix): array
+    {
+        $known = array_column(array_merge(...array_values($this->mixes)), null, 'food');
+        $shares = array_column($this->mix($mix), 'share', 'food');
+
+        return array_map(static fn (string $food): array => ['share' => $shares[$food] ?? '0', ...array_intersect_key($known[$food] ?? throw new OutOfBoundsException("No sweetener '$food' for a blend."), ['food' => 1, 'powdered' => 1, 'golden' => 1, 'why' => 1])], $foods);
+    }
+
+    /** @return list<string> food keys that a blend can be made of */
+    public function blendable(): array
+    {
+        return array_values(array_unique(array_column(array_merge(...array_values($this->mixes)), 'food')));
+    }
+
     /** @return array<string, string> a row of `data/flour_schools.csv` */
     public function school(string $key): array
     {

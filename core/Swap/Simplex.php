@@ -38,9 +38,6 @@ final class Simplex
     private array $turned = [];
 
     /** @var list<float> */
-    private array $lows = [];
-
-    /** @var list<float> */
     private array $ranges = [];
 
     /** @var list<float> */
@@ -75,7 +72,6 @@ final class Simplex
             $low = $turn ? -$row->high : $row->low;
             $range = $turn || ! is_finite($row->high) ? INF : $row->high - $row->low;
             $this->turned[] = $turn;
-            $this->lows[] = $low;
             $this->ranges[] = $range;
             $this->penalties[] = $row->weight / $row->scale;
             $identity = array_fill(0, $this->m, 0.0);

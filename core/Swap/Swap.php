@@ -6,9 +6,26 @@ namespace Aglyca\Core\Swap;
 
 use Aglyca\Core\Formula\Formula;
 
-/** The chosen swap: what takes the place of what, and the formula that results. */
+/** The chosen swap: what takes the place of what, why, and the formula that results. */
 final readonly class Swap
 {
-    /** @param  list<Exchange>  $exchanges */
-    public function __construct(public Wishes $wishes, public array $exchanges, public Formula $before, public Formula $after) {}
+    /**
+     * @param  list<Exchange>  $exchanges
+     * @param  list<Family>  $families  by component
+     * @param  list<Binding>  $bindings  the rows that decided
+     */
+    public function __construct(public Wishes $wishes, public array $exchanges, public Formula $before, public Formula $after, public array $families, public array $bindings, public ?Triangle $triangle = null) {}
+
+    /**
+     * Hard rows that could not be kept, or are kept only by leaving the sweetness that was wished: nothing fits all
+     * of what was asked.
+     *
+     * @return list<Binding>
+     */
+    public function collisions(): array
+    {
+        $isDull = array_filter($this->bindings, static fn (Binding $b): bool => $b->row === 'sweetness' && $b->isMissed) !== [];
+
+        return array_values(array_filter($this->bindings, static fn (Binding $b): bool => $b->isHard && ($b->isMissed || $isDull)));
+    }
 }

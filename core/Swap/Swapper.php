@@ -9,5 +9,5 @@ use Aglyca\Core\Formula\Formula;
 /** Converts a dessert by what the baker asks. */
 interface Swapper
 {
-    public function swap(Formula $formula, Wishes $wishes): Swap;
+    public function swap(Formula $formula, Wishes $wishes, Oven $oven): Swap;
 }

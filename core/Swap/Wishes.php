@@ -13,7 +13,34 @@ final readonly class Wishes
 
     public const SWEETNESS_MOST = 1.1;
 
-    private function __construct(public string $sweetener, public string $school, public float $sweetness) {}
+    /**
+     * @param  string  $sweetener  a mix of `data/sweetener_mixes.csv`
+     * @param  string  $school  a school of `data/flour_schools.csv`
+     * @param  float  $sweetness  against the dessert as written
+     * @param  list<float>  $shares  of the sweetness by each sweetener of the mix; empty where the programme may choose
+     * @param  array<int, string>  $families  by component, where the baker chose one
+     * @param  array<string, float>  $amounts  "component:food" => grams typed in
+     * @param  list<string>  $left  keys of lines to leave as they are
+     * @param  list<string>  $refused  foods never to be used
+     * @param  list<string>  $without  allergens never to be used: nuts, egg, milk, …
+     * @param  ?float  $limit  net carbs a piece
+     * @param  list<string>  $corners  three sweeteners in place of the mix's own; empty for the mix
+     * @param  float  $cooler  °C that the oven may go lower than the flour asks
+     */
+    private function __construct(
+        public string $sweetener,
+        public string $school,
+        public float $sweetness,
+        public array $shares = [],
+        public array $families = [],
+        public array $amounts = [],
+        public array $left = [],
+        public array $refused = [],
+        public array $without = [],
+        public ?float $limit = null,
+        public float $cooler = 0.0,
+        public array $corners = [],
+    ) {}
 
     public static function ratioOf(float $percent): float
     {
@@ -21,18 +48,23 @@ final readonly class Wishes
     }
 
     /**
-     * @param  string  $sweetener  a mix of `data/sweetener_mixes.csv`
-     * @param  string  $school  a school of `data/flour_schools.csv`
-     * @param  float  $sweetness  against the dessert as written
+     * @param  array{shares?: list<float>, families?: array<int, string>, amounts?: array<string, float>, left?: list<string>, refused?: list<string>, without?: list<string>, limit?: ?float, cooler?: float, corners?: list<string>}  $more
      *
      * @throws InvalidArgumentException
      */
-    public static function of(string $sweetener, string $school, float $sweetness): self
+    public static function of(string $sweetener, string $school, float $sweetness, array $more = []): self
     {
         if ($sweetness < self::SWEETNESS_LEAST - 1e-9 || $sweetness > self::SWEETNESS_MOST + 1e-9) {
             throw new InvalidArgumentException(sprintf('Sweetness goes from %d to %d %% of the dessert as written.', self::SWEETNESS_LEAST * 100, self::SWEETNESS_MOST * 100));
         }
+        $shares = $more['shares'] ?? [];
+        if ($shares !== [] && (min($shares) < -1e-9 || abs(array_sum($shares) - 1) > 0.01)) {
+            throw new InvalidArgumentException('The shares of a blend are none below 0 and 1 together.');
+        }
 
-        return new self($sweetener, $school, $sweetness);
+        return new self(
+            $sweetener, $school, $sweetness, $shares, $more['families'] ?? [], $more['amounts'] ?? [], $more['left'] ?? [],
+            $more['refused'] ?? [], $more['without'] ?? [], $more['limit'] ?? null, $more['cooler'] ?? 0.0, $more['corners'] ?? [],
+        );
     }
 }

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
+use Aglyca\Core\Bench\Document;
+use Aglyca\Core\Formula\Formula;
+use Aglyca\Core\Swap\Oven;
 use Aglyca\Core\Swap\Programme;
 use Aglyca\Core\Swap\Row;
 use Aglyca\Core\Swap\Simplex;
+use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
+use Tests\Core\Swap\SwapperTest;
 
 /** The optimum against GLPK 5.0 (Debian `glpk-utils`), which reads the same programme as a CPLEX LP file. */
 final class GlpkTest extends CoreCase
@@ -29,6 +34,29 @@ final class GlpkTest extends CoreCase
                 self::assertLessThanOrEqual($programme->most[$j] + 1e-6, $grams);
             }
         }
+    }
+
+    /** Every programme that the demo desserts become, by each sweetener and each school. */
+    #[DataProvider('all')]
+    public function test_the_desserts_programmes_have_the_same_optimum(string $text, string $sweetener, string $school): void
+    {
+        $document = (new Document($text))->with(['sweetener' => $sweetener, 'school' => $school]);
+        $recipe = self::workshop()->read($document);
+        $formula = Formula::asWritten($recipe, null);
+        $swapper = self::workshop()->swapper;
+        foreach ($swapper->lay($formula, $swapper->familiesOf($formula, $document->wishes()), $document->wishes(), Oven::of($recipe->steps)) as $problem) {
+            $programme = $problem->programme();
+            if ($programme->costs !== []) {
+                $ours = Simplex::solve($programme)->objective;
+                self::assertEqualsWithDelta(self::glpk($programme), $ours, 1e-6 * max(1.0, abs($ours)));
+            }
+        }
+    }
+
+    /** @return iterable<string, array{string, string, string}> */
+    public static function all(): iterable
+    {
+        return SwapperTest::all();
     }
 
     public static function glpk(Programme $programme): float

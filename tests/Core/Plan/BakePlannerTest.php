@@ -9,18 +9,10 @@ use Tests\Core\CoreCase;
 
 final class BakePlannerTest extends CoreCase
 {
-    /** Common practice: allulose is fine to 20 minutes; nut flour alone takes 10 °C off. */
-    #[DataProvider('bakes')]
-    public function test_the_oven_follows_sweetener_and_time(string $sweetener, int $minutes, float $lower): void
+    public function test_the_oven_goes_lower_for_nut_flour_and_as_far_as_the_baker_wishes(): void
     {
-        $worked = self::work("Cake\n200 g flour\n200 g sugar\n2 eggs\n\nMethod\nBake at 180 °C for $minutes minutes.", ['sweetener' => $sweetener]);
-        self::assertSame($lower, $worked->bake->lowerBy);
-    }
-
-    /** @return array<string, array{string, int, float}> */
-    public static function bakes(): array
-    {
-        return ['allulose, 19 min' => ['allulose', 19, 10.0], 'allulose, 20 min' => ['allulose', 20, 10.0], 'allulose, 21 min' => ['allulose', 21, 15.0], 'erythritol, 45 min' => ['erythritol', 45, 10.0]];
+        $lower = static fn (string $body, float $cooler): float => self::work("Cake\n$body\n200 g sugar\n2 eggs\n\nMethod\nBake at 180 °C for 40 minutes.", ['cooler' => $cooler])->bake->lowerBy;
+        self::assertSame([10.0, 20.0, 0.0], [$lower('200 g flour', 0), $lower('200 g flour', 10), $lower('200 g ground almonds', 0)]);
     }
 
     #[DataProvider('steps')]

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Forecast;
+
+use Aglyca\Core\Formula\Dose;
+use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Larder\Food;
+use Aglyca\Core\Larder\Larder;
+use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Tables;
+
+/** Gives the traits of a gram of a food, and of what a mix holds. */
+final class Assayer
+{
+    /** @var array<string, Traits> */
+    private array $known = [];
+
+    /** @var array<string, float> */
+    private array $tolerance = [];
+
+    public function __construct(Tables $tables, private readonly Larder $larder, private readonly Constants $constants)
+    {
+        foreach ($tables->rows('polyols') as $row) {
+            if ($row['property'] === 'tolerance') {
+                $this->tolerance[$row['polyol']] = (float) $row['value'];
+            }
+        }
+    }
+
+    /** Of one gram. */
+    public function gram(Food $food): Traits
+    {
+        return $this->known[$food->key.'|'.$food->package] ??= $this->assay($food);
+    }
+
+    /** @param  iterable<Dose>  $doses */
+    public function mix(iterable $doses): Traits
+    {
+        $sum = new Traits;
+        foreach ($doses as $dose) {
+            if ($dose->food !== null && $dose->mass() > 0) {
+                $sum = $sum->plus($this->gram($dose->food), $dose->mass());
+            }
+        }
+
+        return $sum;
+    }
+
+    private function assay(Food $food): Traits
+    {
+        $n = $food->per100;
+        $mass = $this->constants->get('default-body-mass');
+        $load = 0.0;
+        foreach ([...$n->polyols, 'allulose' => $n->allulose] as $name => $grams) {
+            $load += ($this->tolerance[$name] ?? 0.0) > 0 ? $grams / 100 / ($this->tolerance[$name] * $mass) : 0.0;
+        }
+        $isDry = in_array($food->role, [Role::Sweet, Role::Body, Role::Binder], true);
+
+        return new Traits(
+            1.0, $n->water / 100, $this->larder->typical($food, 'thirst'), $n->fat / 100, $this->larder->typical($food, 'holding'), $this->larder->typical($food, 'sweetness'),
+            $isDry ? 1 - $n->water / 100 + $this->larder->typical($food, 'thirst') : 0.0, $this->larder->typical($food, 'reducing'), ($n->polyols['erythritol'] ?? 0.0) / 100,
+            max(0.0, $n->carbohydrate - $n->fibre - $n->polyolGrams() - $n->allulose) / 100, $load, $this->moles($food),
+        );
+    }
+
+    /** Moles of small solutes in a gram: sugars by the molar mass of what they mostly are. */
+    private function moles(Food $food): float
+    {
+        $n = $food->per100;
+        $moles = $n->allulose / $this->constants->get('molar-allulose');
+        foreach (['erythritol', 'xylitol', 'maltitol'] as $polyol) {
+            $moles += ($n->polyols[$polyol] ?? 0.0) / $this->constants->get("molar-$polyol");
+        }
+        $isInvert = in_array($food->key, ['honey', 'agave-syrup', 'corn-syrup', 'golden-syrup'], true);
+
+        return ($moles + $n->sugars / $this->constants->get($isInvert ? 'molar-hexose' : 'molar-sucrose')) / 100;
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Forecast;
+
+/** What decides of a mix: sums in grams, and in the units of `data/properties.csv`, over its foods. */
+final readonly class Traits
+{
+    /** @param  float  $load polyols and allulose as a share of one dose that a stomach takes */
+    public function __construct(
+        public float $mass = 0.0,
+        public float $water = 0.0,
+        public float $thirst = 0.0,
+        public float $fat = 0.0,
+        public float $hold = 0.0,
+        public float $sweetness = 0.0,
+        public float $solids = 0.0,
+        public float $reducing = 0.0,
+        public float $erythritol = 0.0,
+        public float $net = 0.0,
+        public float $load = 0.0,
+        public float $moles = 0.0,
+    ) {}
+
+    public function plus(self $o, float $factor = 1.0): self
+    {
+        return new self(
+            $this->mass + $factor * $o->mass, $this->water + $factor * $o->water, $this->thirst + $factor * $o->thirst, $this->fat + $factor * $o->fat,
+            $this->hold + $factor * $o->hold, $this->sweetness + $factor * $o->sweetness, $this->solids + $factor * $o->solids, $this->reducing + $factor * $o->reducing,
+            $this->erythritol + $factor * $o->erythritol, $this->net + $factor * $o->net, $this->load + $factor * $o->load, $this->moles + $factor * $o->moles,
+        );
+    }
+
+    /** Grams of water for each gram that the dry parts want; 0 where nothing is thirsty. */
+    public function moisture(): float
+    {
+        return $this->thirst > 0 ? $this->water / $this->thirst : 0.0;
+    }
+
+    public function fatShare(): float
+    {
+        return $this->mass > 0 ? $this->fat / $this->mass : 0.0;
+    }
+
+    /** Reducing sugars' share of the mass times minutes, at the reference heat. */
+    public function browning(float $minutesAtReference): float
+    {
+        return $this->mass > 0 ? $this->reducing / $this->mass * $minutesAtReference : 0.0;
+    }
+
+    /** Erythritol against what the water left after baking dissolves at 25 °C. */
+    public function grain(float $solubility, float $evaporated): float
+    {
+        $dissolved = $solubility * max(0.0, $this->water - $evaporated);
+
+        return $this->erythritol <= 0 ? 0.0 : ($dissolved > 0 ? $this->erythritol / $dissolved : INF);
+    }
+
+    /** J a gram of piece that the crystals take up on the tongue. */
+    public function cool(float $solubility, float $evaporated, float $heat): float
+    {
+        $crystals = max(0.0, $this->erythritol - $solubility * max(0.0, $this->water - $evaporated));
+
+        return $this->mass > 0 ? $crystals * $heat / max(1.0, $this->mass - $evaporated) : 0.0;
+    }
+
+    /** Water activity by Money and Born (1951); 1 in pure water. */
+    public function waterActivity(float $constant, float $evaporated): float
+    {
+        $water = $this->water - $evaporated;
+
+        return $water > 0 ? 1 / (1 + $constant * $this->moles / $water * 100) : 0.0;
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Swap;
+
+/** A kind of dessert, with what it allows to differ and how it is baked, cooled and kept. */
+final readonly class Family
+{
+    /**
+     * @param  array<string, Band>  $bands  by row key
+     * @param  float  $bakeLoss  share of the mixed mass
+     * @param  float  $heat  usual °C; 0 where it is not baked
+     * @param  float  $minutes  usual
+     */
+    public function __construct(
+        public string $key,
+        public string $name,
+        public float $bakeLoss,
+        public float $heat,
+        public float $minutes,
+        public bool $crisp,
+        public string $doneness,
+        public string $cooling,
+        public string $keeping,
+        private array $bands,
+    ) {}
+
+    public function band(string $row): Band
+    {
+        return $this->bands[$row];
+    }
+}

@@ -1,0 +1,236 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Swap;
+
+use Aglyca\Core\Account\Accountant;
+use Aglyca\Core\Account\Convention;
+use Aglyca\Core\Formula\Dose;
+use Aglyca\Core\Formula\Formula;
+use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Larder\Larder;
+use Aglyca\Core\Larder\Role;
+
+/**
+ * The swap as one programme a component: all rules as rows, the exact optimum, eggs whole, amounts snapped to
+ * what a kitchen measures. The rows that bind are the reasons.
+ */
+final readonly class ProgrammeSwapper implements Swapper
+{
+    public function __construct(
+        private Larder $larder,
+        private Schools $schools,
+        private Families $families,
+        private Accountant $accountant,
+        private Sorter $sorter,
+        private ProblemMaker $problems,
+        private PartMaker $parts,
+        private Reasons $reasons,
+        private Constants $constants,
+    ) {}
+
+    public function swap(Formula $formula, Wishes $wishes, Oven $oven): Swap
+    {
+        $this->schools->mix($wishes->sweetener);
+        $this->schools->school($wishes->school);
+        $families = $this->familiesOf($formula, $wishes);
+        $chosen = array_map($this->choose(...), $this->lay($formula, $families, $wishes, $oven));
+        $costs = $this->accountant->count($formula)->contributions(Convention::LowCarb);
+        [$exchanges, $bindings] = [[], []];
+        foreach ($chosen as $choice) {
+            array_push($exchanges, ...$this->exchanges($formula, $choice, $costs, $wishes));
+            array_push($bindings, ...$this->reasons->bindings($formula, $choice));
+        }
+        usort($exchanges, static fn (Exchange $a, Exchange $b): int => [$a->component, $a->role->position(), $a->from[0] ?? 0] <=> [$b->component, $b->role->position(), $b->from[0] ?? 0]);
+
+        return new Swap($wishes, $exchanges, $formula, $this->after($formula, $exchanges), $families, $bindings, Triangle::of($this->sweetest($formula, $chosen), $this->larder, $wishes));
+    }
+
+    /**
+     * The component with most of the sugar.
+     *
+     * @param  list<Chosen>  $chosen
+     */
+    private function sweetest(Formula $formula, array $chosen): ?Chosen
+    {
+        $best = null;
+        foreach ($chosen as $choice) {
+            $grams = array_sum(array_map(static fn (int $i): float => $formula->doses[$i]->mass(), $choice->problem->sorting->allSugars()));
+            if ($grams > ($best[0] ?? 0.0)) {
+                $best = [$grams, $choice];
+            }
+        }
+
+        return $best[1] ?? null;
+    }
+
+    /** @return list<Family> by component */
+    public function familiesOf(Formula $formula, Wishes $wishes): array
+    {
+        return array_map(fn (int $i, string $name): Family => $this->families->get($wishes->families[$i] ?? $this->families->propose($formula->title, $name, $i === 0)), array_keys($formula->components), $formula->components);
+    }
+
+    /**
+     * The programmes of a dessert, a component each, before eggs are made whole.
+     *
+     * @param  list<Family>  $families
+     * @return list<Problem>
+     */
+    public function lay(Formula $formula, array $families, Wishes $wishes, Oven $oven): array
+    {
+        $account = $this->accountant->count($formula);
+        $sortings = array_map(fn (int $c): Sorting => $this->sorter->sort($formula, $account, $c, $wishes->left), array_keys($formula->components));
+        $isFlour = array_filter($sortings, static fn (Sorting $s): bool => $s->flours !== []) !== [];
+        $lower = ($isFlour ? $this->constants->get('nut-lower-by') : 0.0) + $wishes->cooler;
+        $time = $lower > 0 ? 1 + $this->constants->get('nut-longer-by') : 1.0;
+        $problems = array_map(fn (Sorting $s, Family $f): Problem => $this->problems->problem($formula, $s, $f, $wishes, $oven, $lower, $time), $sortings, $families);
+
+        return $this->problems->withLimits($formula, $problems, $wishes);
+    }
+
+    /** The optimum; where eggs may be added, of the whole numbers on either side of it the better. */
+    private function choose(Problem $problem): Chosen
+    {
+        $programme = $problem->programme();
+        $solution = Simplex::solve($programme);
+        $eggs = array_keys(array_filter($problem->variables, static fn (Variable $v): bool => $v->use === 'egg'));
+        if ($eggs === []) {
+            return new Chosen($problem, $solution, $programme);
+        }
+        $each = $this->larder->portion($this->larder->get('egg'), '')->value;
+        $best = null;
+        // The least distance is convex in the eggs, so no other whole number can be better.
+        foreach (array_unique([floor($solution->grams[$eggs[0]] / $each + 1e-9), ceil($solution->grams[$eggs[0]] / $each - 1e-9)]) as $count) {
+            if ($count * $each <= $programme->most[$eggs[0]] + 1e-9) {
+                $held = $programme->holding($eggs[0], $count * $each);
+                $answer = Simplex::solve($held);
+                $objective = $answer->objective + $count * $each * $programme->costs[$eggs[0]];
+                if ($best === null || $objective < $best[0] - 1e-12) {
+                    $grams = $answer->grams;
+                    $grams[$eggs[0]] = $count * $each;
+                    $best = [$objective, new Chosen($problem, new Solution($objective, $grams, $answer->prices, $answer->misses), $programme)];
+                }
+            }
+        }
+
+        return $best[1];
+    }
+
+    /**
+     * @param  list<float>  $costs  net carbs a piece of each line as written
+     * @return list<Exchange>
+     */
+    private function exchanges(Formula $formula, Chosen $choice, array $costs, Wishes $wishes): array
+    {
+        $sorting = $choice->problem->sorting;
+        $component = $sorting->component;
+        [$sweet, $flour, $egg, $lines] = [[], [], 0.0, []];
+        foreach ($choice->problem->variables as $j => $v) {
+            $grams = $v->base + $choice->solution->grams[$j];
+            $typed = isset($wishes->amounts["$component:{$v->food->key}"]) && $v->most === 0.0;
+            if ($v->use === 'egg') {
+                $egg = $grams;
+            } elseif (str_contains($v->use, ':')) {
+                $lines[(int) explode(':', $v->use)[1]] = [$v, $grams, $j];
+            } elseif ($typed || ! $this->isNothing($v, $grams)) {
+                $part = $this->parts->part($v->food, $grams, $this->reasons->why($choice, $j), $typed);
+                $v->use === 'sweet' ? $sweet[$v->form][] = $part : $flour[] = $part;
+            }
+        }
+        $exchanges = [];
+        foreach (array_filter($sorting->sugars) as $form => $from) {
+            $exchanges[] = new Exchange(Role::Sweet, $component, $from, [...$sweet[$form] ?? [], ...($exchanges === [] ? $choice->problem->waters : [])], 'sweetness for sweetness', true);
+        }
+        $eggLine = $this->eggLine($formula, $sorting);
+        if ($sorting->flours !== []) {
+            $added = $this->brought($formula, $sorting);
+            if ($eggLine === null && $egg > 0) {
+                $added[] = $this->parts->part($this->larder->get('egg'), $egg, 'holds what the flour held');
+            }
+            $exchanges[] = new Exchange(Role::Body, $component, $sorting->flours, [...$flour, ...$added], $this->schools->school($wishes->school)['sentence'], true);
+        }
+        foreach ($choice->problem->singles as $i => $parts) {
+            $why = $this->schools->single($formula->doses[$i]->food->key)[0]['why'];
+            $exchanges[] = $parts === []
+                ? new Exchange($formula->doses[$i]->food->role, $component, [$i], [], 'nothing allowed takes its place: left as it is', false)
+                : new Exchange($formula->doses[$i]->food->role, $component, [$i], $parts, $why, true);
+        }
+        foreach ($sorting->kept as $i) {
+            $exchanges[] = $this->kept($formula->doses[$i], $i, $component, $costs[$i], $lines[$i] ?? null, $i === $eggLine ? $egg : 0.0, $choice, $wishes);
+        }
+
+        return $exchanges;
+    }
+
+    /** @param  ?array{Variable, float, int}  $varied */
+    private function kept(Dose $dose, int $i, int $component, float $cost, ?array $varied, float $egg, Chosen $choice, Wishes $wishes): Exchange
+    {
+        $role = $dose->food->role ?? Role::Flavour;
+        $part = null;
+        if ($egg > 0) {
+            $each = $this->larder->portion($dose->food, '')->value;
+            $count = (int) round($egg / $each);
+            $part = $this->parts->part($dose->food, (max(1.0, round($dose->mass() / $each)) + $count) * $each, $count === 1 ? 'one more to hold the crumb' : "$count more to hold the crumb");
+        } elseif ($varied !== null && abs($varied[1] - $dose->mass()) > $this->constants->get('scale-step') / 2) {
+            $less = $dose->mass() - $varied[1];
+            $part = $this->parts->part($dose->food, $varied[1], $less > 0 ? sprintf('%.0f g less: %s', $less, $varied[0]->why) : $varied[0]->why);
+        }
+        $typed = $dose->food === null ? null : $wishes->amounts["$component:{$dose->food->key}"] ?? null;
+        if ($typed !== null && $dose->grams !== null) {
+            $part = $this->parts->part($dose->food, $typed, 'as you typed it', true);
+        }
+
+        return $part === null
+            ? new Exchange($role, $component, [$i], [], $this->reasons->leftAlone($dose, $cost, in_array($dose->key, $wishes->left, true)), false)
+            : new Exchange($role, $component, [$i], [$part], $part->why, true);
+    }
+
+    /** Too little to be worth a spoon. */
+    private function isNothing(Variable $v, float $grams): bool
+    {
+        return $grams < ($v->food->role === Role::Wet ? 3 * $this->constants->get('scale-step') : 0.02 * max(1.0, min(1.0, $v->practice)));
+    }
+
+    /** @return list<Part> what a flour brings along of its own, as the lift in self-raising flour */
+    private function brought(Formula $formula, Sorting $sorting): array
+    {
+        $parts = [];
+        foreach ($sorting->flours as $i) {
+            foreach ($this->schools->single($formula->doses[$i]->food->key) as $row) {
+                $parts[] = $this->parts->part($this->larder->get($row['to']), $formula->doses[$i]->mass() * (float) $row['ratio'], $row['why']);
+            }
+        }
+
+        return $parts;
+    }
+
+    private function eggLine(Formula $formula, Sorting $sorting): ?int
+    {
+        foreach ($sorting->kept as $i) {
+            if ($formula->doses[$i]->food?->key === 'egg' && $formula->doses[$i]->grams !== null) {
+                return $i;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  list<Exchange>  $exchanges */
+    private function after(Formula $formula, array $exchanges): Formula
+    {
+        $doses = [];
+        foreach ($exchanges as $exchange) {
+            if (! $exchange->changed) {
+                array_push($doses, ...array_map(static fn (int $i): Dose => $formula->doses[$i], $exchange->from));
+
+                continue;
+            }
+            foreach ($exchange->to as $part) {
+                $doses[] = $this->parts->dose($part, $exchange->component);
+            }
+        }
+
+        return $formula->with($doses);
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Swap;
+
+use Aglyca\Core\Formula\Dose;
+use Aglyca\Core\Formula\Formula;
+use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Reading\Flag;
+use Aglyca\Core\Tables;
+
+/** Says in a sentence why an amount is what it is: the row that decides, or what is usual. */
+final class Reasons
+{
+    /** Rows that hold something back say more than what the ingredient is usually for. */
+    private const HOLDING_BACK = ['browning', 'grain', 'cool', 'tolerance', 'carbs'];
+
+    /** @var array<string, array<string, string>> */
+    private array $rows;
+
+    public function __construct(Tables $tables, private readonly Constants $constants)
+    {
+        $this->rows = array_column($tables->rows('rows'), null, 'row');
+    }
+
+    public function why(Chosen $choice, int $variable): string
+    {
+        $v = $choice->problem->variables[$variable];
+        if ($v->most === 0.0 && $v->base > 0) {
+            return $v->use === 'sweet' ? $v->why : 'as you typed it';
+        }
+        foreach ($choice->deciding($variable) as [$row, $isHigh]) {
+            $pulls = $row->coefficients[$variable] > 0;
+            if ($isHigh && $pulls && in_array($row->key, self::HOLDING_BACK, true)) {
+                return $this->rows[$row->key]['binds_high'];
+            }
+            if (! $isHigh && $pulls && in_array($v->use, ['water'], true)) {
+                return $this->rows[$row->key]['binds_low'] ?: $v->why;
+            }
+        }
+
+        return $v->why;
+    }
+
+    /**
+     * The rows of a component that decided, hard ones that were missed first.
+     *
+     * @return list<Binding>
+     */
+    public function bindings(Formula $formula, Chosen $choice): array
+    {
+        $found = [];
+        foreach ($choice->programme->rows as $i => $row) {
+            $miss = $choice->solution->misses[$i];
+            $isMissed = abs($miss) > 1e-6 * max(1.0, abs($row->high === INF ? $row->low : $row->high));
+            if ($row->key === 'practice' || (! $isMissed && abs($choice->solution->prices[$i]) < 1e-7)) {
+                continue;
+            }
+            $found[] = new Binding($row->key, $this->rows[$row->key]['name'], $choice->problem->sorting->component, $row->hard, $isMissed, $this->rows[$row->key]['relax'], $this->price($row, $choice), $row->hard ? $this->pieces($formula, $row, $choice) : null);
+        }
+        usort($found, static fn (Binding $a, Binding $b): int => [$b->isHard && $b->isMissed, $b->isMissed] <=> [$a->isHard && $a->isMissed, $a->isMissed]);
+
+        return $found;
+    }
+
+    public function leftAlone(Dose $dose, float $cost, bool $isLeft): string
+    {
+        return match (true) {
+            in_array(Flag::LeftOut, $dose->flags, true) => 'left out by you',
+            $dose->food === null => 'unknown; carried over as written',
+            $dose->grams === null => 'no amount; carried over as written',
+            $isLeft => sprintf('left as it is, as you wish; carries %.1f g a piece', $cost),
+            $cost < 0.05 => 'unchanged',
+            $cost >= $this->constants->get('leave-alone') => sprintf('unchanged; carries %.1f g a piece', $cost),
+            default => sprintf('costs %.1f g a piece: leave it', $cost),
+        };
+    }
+
+    /** How many pieces the dessert would have to be cut into for the row to be kept. */
+    private function pieces(Formula $formula, Row $row, Chosen $choice): float
+    {
+        $fixed = $row->key === 'carbs' ? $choice->problem->fixed->net : $choice->problem->fixed->load;
+        $held = $fixed;
+        foreach ($row->coefficients as $j => $a) {
+            $held += $a * max($choice->solution->grams[$j], $choice->problem->variables[$j]->practice);
+        }
+
+        return ceil($formula->pieces * $held / max(1e-9, $row->high + $fixed) - 1e-9);
+    }
+
+    private function price(Row $row, Chosen $choice): string
+    {
+        if ($row->key !== 'browning') {
+            return '';
+        }
+        $step = $this->constants->get('snap-oven-c');
+        foreach ($choice->problem->variables as $j => $v) {
+            $grams = $v->base + $choice->solution->grams[$j];
+            if ($v->food->per100->allulose > 50 && $grams > 0) {
+                return sprintf('%.0f °C less in the oven would allow about %.0f g more %s.', $step, $grams * (2 ** ($step / $this->constants->get('browning-doubling')) - 1), mb_strtolower($v->food->name));
+            }
+        }
+
+        return '';
+    }
+}

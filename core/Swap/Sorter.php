@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Swap;
+
+use Aglyca\Core\Account\Account;
+use Aglyca\Core\Account\Convention;
+use Aglyca\Core\Formula\Formula;
+use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Larder\Food;
+use Aglyca\Core\Larder\Larder;
+use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Larder\Texture;
+
+/** Decides of each line whether it is worth swapping at all: what costs less than the threshold a piece is left alone. */
+final readonly class Sorter
+{
+    public function __construct(private Larder $larder, private Schools $schools, private Constants $constants) {}
+
+    /** @param  list<string>  $left keys of lines that the baker wants left as they are */
+    public function sort(Formula $formula, Account $account, int $component, array $left): Sorting
+    {
+        $sugars = ['' => [], 'powdered' => [], 'golden' => []];
+        [$flours, $singles, $kept, $eggs] = [[], [], [], false];
+        $costs = $account->contributions(Convention::LowCarb);
+        foreach ($formula->doses as $i => $dose) {
+            if ($dose->component !== $component) {
+                continue;
+            }
+            $food = $dose->food;
+            $eggs = $eggs || $food?->role === Role::Egg;
+            match (true) {
+                $food === null, $dose->grams === null, in_array($dose->key, $left, true) => $kept[] = $i,
+                $this->larder->typical($food, 'flour-equivalent') > 0 => $flours[] = $i,
+                $this->schools->single($food->key) !== [] && $this->matters($costs[$i]) => $singles[] = $i,
+                $this->schools->single($food->key) === [] && $this->isSugar($food) => $sugars[$this->form($food)][] = $i,
+                default => $kept[] = $i,
+            };
+        }
+        if (! $this->matters(self::sum($costs, array_merge(...array_values($sugars))))) {
+            $kept = [...$kept, ...array_merge(...array_values($sugars))];
+            $sugars = ['' => [], 'powdered' => [], 'golden' => []];
+        }
+        if (! $this->matters(self::sum($costs, $flours))) {
+            $kept = [...$kept, ...$flours];
+            $flours = [];
+        }
+
+        return new Sorting($component, $sugars, $flours, $singles, $kept, $eggs);
+    }
+
+    public function matters(float $costAPiece): bool
+    {
+        return $costAPiece >= $this->constants->get('leave-alone');
+    }
+
+    private function isSugar(Food $food): bool
+    {
+        $n = $food->per100;
+
+        return $food->role === Role::Sweet && $this->larder->property($food, 'sweetness') !== null
+            && $n->carbohydrate - $n->fibre - $n->polyolGrams() - $n->allulose > $this->constants->get('sugar-food')
+            && $this->larder->typical($food, 'sweetness') < $this->constants->get('concentrate');
+    }
+
+    private function form(Food $food): string
+    {
+        return match (true) {
+            $food->texture === Texture::Powder => 'powdered',
+            in_array($food->key, ['brown-sugar', 'coconut-sugar', 'molasses'], true) => 'golden',
+            default => '',
+        };
+    }
+
+    /**
+     * @param  list<float>  $costs
+     * @param  list<int>  $lines
+     */
+    private static function sum(array $costs, array $lines): float
+    {
+        return array_sum(array_intersect_key($costs, array_flip($lines)));
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Swap;
+
+/** The lines of a component by what becomes of them; numbers are doses of the formula. */
+final readonly class Sorting
+{
+    /**
+     * @param  array<string, list<int>>  $sugars  by the form that takes their place: "", "powdered" or "golden"
+     * @param  list<int>  $flours
+     * @param  list<int>  $singles  with a swap of their own
+     * @param  list<int>  $kept
+     */
+    public function __construct(public int $component, public array $sugars, public array $flours, public array $singles, public array $kept, public bool $hasEggs) {}
+
+    /** @return list<int> */
+    public function allSugars(): array
+    {
+        return array_merge(...array_values($this->sugars));
+    }
+}
