@@ -20,6 +20,15 @@ Route::middleware('throttle:work')->group(function (): void {
     Route::get('/bench', [BenchController::class, 'current']);
     Route::get('/bench/{piece}', [BenchController::class, 'show']);
     Route::post('/bench/{piece}/wishes', [BenchController::class, 'wish']);
+    Route::post('/bench/{piece}/blend', [BenchController::class, 'blend']);
+    Route::post('/bench/{piece}/amounts', [BenchController::class, 'amount']);
+    Route::post('/bench/{piece}/undo', [BenchController::class, 'undo']);
+    Route::post('/bench/{piece}/redo', [BenchController::class, 'redo']);
+    Route::get('/bench/{piece}/proposals', [BenchController::class, 'proposals']);
+    Route::post('/bench/{piece}/never', [BenchController::class, 'refuseFood']);
+    Route::post('/bench/{piece}/version', [BenchController::class, 'version']);
+    Route::get('/bench/{piece}/versions', [BenchController::class, 'versions']);
+    Route::post('/bench/{piece}/leave/{key}', [BenchController::class, 'leave'])->where('key', '[a-f0-9]{10}-\d{1,3}');
     Route::post('/bench/{piece}/lines/{key}', [BenchController::class, 'correct'])->where('key', '[a-f0-9]{10}-\d{1,3}');
     Route::post('/bench/{piece}/text', [BenchController::class, 'text']);
     Route::get('/bench/{piece}/{side}.{form}', [BenchController::class, 'export'])->whereIn('side', ['written', 'swapped'])->whereIn('form', ['txt', 'csv', 'json']);
@@ -56,6 +65,7 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::post('/pantry/{package}/restore', [PantryController::class, 'restore']);
     Route::post('/pantry/names/{name}/forget', [PantryController::class, 'forget'])->whereNumber('name');
     Route::get('/kitchen', [KitchenController::class, 'show']);
+    Route::post('/kitchen/refused', [KitchenController::class, 'allow']);
     Route::post('/kitchen', [KitchenController::class, 'update']);
     Route::post('/kitchen/password', [KitchenController::class, 'password'])->middleware('throttle:sign-in');
 });

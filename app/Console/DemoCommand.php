@@ -10,6 +10,7 @@ use Aglyca\Core\Reading\FoodIndex;
 use App\Models\Kitchen;
 use App\Models\Recipe;
 use App\Models\User;
+use App\Support\History;
 use Illuminate\Console\OutputStyle;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -70,7 +71,7 @@ final readonly class DemoCommand
             foreach ($dessert['bakes'] as [$daysAgo, $mark, $words, $changes]) {
                 $recipe->bakes()->create(['version_id' => $recipe->latest->id, 'baked_on' => now()->subDays($daysAgo), 'mark' => $mark, 'words' => $words]);
                 if ($changes !== []) {
-                    $recipe->keep($recipe->document()->with($changes));
+                    $recipe->keep($recipe->document()->with($changes), new History);
                 }
             }
             $recipe->update(['opened_at' => $order = $order->copy()->addDay()]);

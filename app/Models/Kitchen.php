@@ -13,12 +13,13 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $name
  * @property ?string $limit_g
  * @property string $convention
+ * @property ?list<string> $refused food keys never to be used
  */
 final class Kitchen extends Model
 {
-    protected $fillable = ['name', 'limit_g', 'convention'];
+    protected $fillable = ['name', 'limit_g', 'convention', 'refused'];
 
-    protected $casts = ['limit_g' => 'decimal:1'];
+    protected $casts = ['limit_g' => 'decimal:1', 'refused' => 'array'];
 
     /** @return HasMany<Package, $this> */
     public function packages(): HasMany

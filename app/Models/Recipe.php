@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Aglyca\Core\Bench\Document;
+use App\Support\History;
 use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -47,6 +48,16 @@ final class Recipe extends Model
         });
     }
 
+    /** Sets the newest version down as it is and goes on with a copy. */
+    public function startVersion(): void
+    {
+        DB::transaction(function (): void {
+            $latest = $this->versions()->orderByDesc('number')->lockForUpdate()->firstOrFail();
+            $this->versions()->create(['number' => $latest->following(), 'document' => $latest->document]);
+        });
+        $this->unsetRelation('latest');
+    }
+
     /** @return BelongsTo<Kitchen, $this> */
     public function kitchen(): BelongsTo
     {
@@ -73,18 +84,27 @@ final class Recipe extends Model
 
     public function document(): Document
     {
-        return Document::fromArray([...$this->latest->document, 'title' => $this->title]);
+        return $this->documentOf($this->latest);
+    }
+
+    /** What a version says, with what the kitchen wants of every dessert. */
+    public function documentOf(Version $version): Document
+    {
+        $limit = $this->kitchen->limit_g;
+
+        return Document::fromArray([...$version->document, 'title' => $this->title, 'limit' => $limit, 'refused' => $this->kitchen->refused ?? []]);
     }
 
     /** Changes the newest version; where that was baked, the change makes the next one. */
-    public function keep(Document $document): void
+    public function keep(Document $document, History $history): void
     {
-        DB::transaction(function () use ($document): void {
+        DB::transaction(function () use ($document, $history): void {
+            $stored = ['document' => $document->toArray(), 'past' => $history->past, 'future' => $history->future];
             $latest = $this->versions()->orderByDesc('number')->lockForUpdate()->firstOrFail();
             if ($latest->bakes()->withTrashed()->exists()) {
-                $this->versions()->create(['number' => $latest->following(), 'document' => $document->toArray()]);
+                $this->versions()->create(['number' => $latest->following(), ...$stored]);
             } else {
-                $latest->update(['document' => $document->toArray()]);
+                $latest->update($stored);
             }
             $this->update(['title' => $document->title, 'opened_at' => now()]);
         });

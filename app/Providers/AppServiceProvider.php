@@ -39,7 +39,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
-        Model::shouldBeStrict();
+        Model::shouldBeStrict(! $this->app->isProduction());
         Gate::policy(Recipe::class, RecipePolicy::class);
         $this->bindRoutes();
         Password::defaults(fn (): Password => Password::min(10));
@@ -55,7 +55,7 @@ final class AppServiceProvider extends ServiceProvider
     private function bindRoutes(): void
     {
         $own = static fn () => Recipe::query()->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404));
-        Route::bind('recipe', static fn (string $ulid): Recipe => $own()->withTrashed()->where('ulid', $ulid)->firstOrFail());
+        Route::bind('recipe', static fn (string $ulid): Recipe => $own()->with(['latest', 'kitchen'])->withTrashed()->where('ulid', $ulid)->firstOrFail());
         Route::bind('bake', static fn (string $id): Bake => Bake::query()->withTrashed()->whereIn('recipe_id', $own()->select('id'))->findOrFail((int) $id));
         Route::bind('package', static fn (string $id): Package => Package::query()->withTrashed()->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404))->findOrFail((int) $id));
         Route::bind('piece', fn (string $id): Workpiece => $id === 'draft'

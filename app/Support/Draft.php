@@ -18,14 +18,19 @@ final readonly class Draft
 
     public function document(): ?Document
     {
-        $stored = $this->session->get(self::KEY);
+        $stored = $this->session->get(self::KEY.'.document');
 
         return is_array($stored) ? Document::fromArray($stored) : null;
     }
 
-    public function keep(Document $document): void
+    public function history(): History
     {
-        $this->session->put(self::KEY, $document->toArray());
+        return new History($this->session->get(self::KEY.'.past', []), $this->session->get(self::KEY.'.future', []));
+    }
+
+    public function keep(Document $document, History $history = new History): void
+    {
+        $this->session->put(self::KEY, ['document' => $document->toArray(), 'past' => $history->past, 'future' => $history->future]);
     }
 
     public function claimFor(Kitchen $kitchen): ?Recipe
@@ -35,6 +40,7 @@ final readonly class Draft
             return null;
         }
         $recipe = Recipe::begin($kitchen, $document);
+        $recipe->keep($document, $this->history());
         $this->session->forget(self::KEY);
 
         return $recipe;

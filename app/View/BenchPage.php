@@ -8,7 +8,10 @@ use Aglyca\Core\Account\Account;
 use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Bench\Worked;
 use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Forecast\Property;
+use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Reading\Line;
+use Aglyca\Core\Swap\Binding;
 use App\Support\Workpiece;
 use Illuminate\Support\MessageBag;
 
@@ -127,14 +130,44 @@ final readonly class BenchPage
         ];
     }
 
-    /** @return list<array{name: string, text: string, ratio: float}> */
+    /** @return list<array<string, mixed>> */
     public function differences(): array
     {
+        return DifferenceRows::of($this->worked->properties);
+    }
+
+    /** @return ?array<string, mixed> */
+    public function triangle(): ?array
+    {
+        return $this->worked->swap->triangle === null ? null : TriangleDrawing::of($this->worked->swap->triangle, $this->workshop->larder->names());
+    }
+
+    /** The part that is open, as "component:food". */
+    public function openPart(): string
+    {
+        return $this->typed['part'] ?? '';
+    }
+
+    /** @return list<string> what the rows that decided in a component say, the dearest first */
+    public function decided(int $component): array
+    {
+        return array_values(array_unique(array_map(static fn (Binding $b): string => $b->name.($b->isMissed ? ' could not be kept' : ' decides').($b->price === '' ? '' : ': '.lcfirst($b->price)), array_filter($this->worked->swap->bindings, static fn (Binding $b): bool => $b->component === $component))));
+    }
+
+    /**
+     * Other choices of the same kind, each with its carbs and what it would do.
+     *
+     * @return list<array{field: string, key: string, name: string, net: string, effect: string}>
+     */
+    public function alternatives(Role $role): array
+    {
+        [$field, $names] = $role === Role::Sweet ? ['sweetener', $this->workshop->schools->sweeteners()] : ['school', $this->workshop->schools->flours()];
         $rows = [];
-        foreach ($this->worked->properties as $property) {
-            $ratio = $property->ratio();
-            if ($ratio !== null) {
-                $rows[] = ['name' => $property->name, 'text' => Figures::percent($ratio).' %', 'ratio' => $ratio];
+        foreach ($names as $key => $name) {
+            if ($key !== $this->worked->document->toArray()[$field]) {
+                $other = $this->workshop->work($this->worked->document->with([$field => $key, ...($field === 'sweetener' ? ['shares' => [], 'corners' => []] : [])]));
+                $out = array_map(static fn (Property $p): string => mb_strtolower($p->name).($p->high !== null && $p->after > $p->high ? ' high' : ' low'), array_filter($other->properties, static fn (Property $p): bool => $p->isOutside()));
+                $rows[] = ['field' => $field, 'key' => $key, 'name' => $name, 'net' => $this->net($other->after), 'effect' => $out === [] ? 'all within its bands' : implode(', ', $out)];
             }
         }
 

@@ -124,6 +124,58 @@ final readonly class Workshop
         );
     }
 
+    /**
+     * Up to three clearly different swaps, each named by what a baker would notice.
+     *
+     * @return array<string, Worked> name => the dessert so swapped
+     *
+     * @throws UnreadableRecipe
+     */
+    public function proposals(Document $document): array
+    {
+        $free = $document->with(['shares' => [], 'corners' => [], 'amounts' => []]);
+        $found = [];
+        foreach (['Softest' => ['sweetener' => 'allulose'], 'Sets firmest' => ['sweetener' => 'erythritol'], 'Nearest to wheat' => ['school' => 'starch-tolerant']] as $name => $change) {
+            $found[$name] = $this->work($free->with($change));
+        }
+        $fewest = null;
+        foreach (array_keys($this->schools->flours()) as $school) {
+            $worked = $this->work($free->with(['school' => $school]));
+            if ($worked->swap->collisions() === [] && $this->failures($worked) <= $this->failures($found['Softest']) && ($fewest === null || $worked->after->netCarbs($document->convention)->value < $fewest->after->netCarbs($document->convention)->value)) {
+                $fewest = $worked;
+            }
+        }
+        $found = $fewest === null ? $found : ['Fewest carbs' => $fewest, ...$found];
+        $now = $this->work($document);
+
+        return array_slice(array_filter($found, fn (Worked $w): bool => $this->differs($w, $now)), 0, 3);
+    }
+
+    private function failures(Worked $worked): int
+    {
+        return count(array_filter($worked->properties, static fn (Property $p): bool => $p->isOutside()));
+    }
+
+    /** Clearly: more than a tenth of the mix is something else. */
+    private function differs(Worked $a, Worked $b): bool
+    {
+        $grams = static function (Worked $w): array {
+            $sum = [];
+            foreach ($w->swap->after->doses as $dose) {
+                $sum[$dose->food->key ?? ''] = ($sum[$dose->food->key ?? ''] ?? 0.0) + $dose->mass();
+            }
+
+            return $sum;
+        };
+        [$x, $y] = [$grams($a), $grams($b)];
+        $moved = 0.0;
+        foreach (array_keys($x + $y) as $food) {
+            $moved += abs(($x[$food] ?? 0.0) - ($y[$food] ?? 0.0)) / 2;
+        }
+
+        return $moved > 0.1 * $b->swap->after->mass();
+    }
+
     /** @return array<string, Property> by the bands of the family of the heaviest component */
     private function forecast(Swap $swap, Oven $oven, BakeChange $bake): array
     {

@@ -7,6 +7,9 @@ namespace Aglyca\Core\Forecast;
 /** A property of the dessert before and after the swap in its own unit, with the band in which it is no fault. */
 final readonly class Property
 {
+    /** Amounts are snapped to what a kitchen measures: so much over a bound is not a fault of the swap. */
+    private const SNAPPING = 0.02;
+
     /**
      * @param  ?float  $low  of the band, in the property's unit; null where the property has none
      * @param  ?float  $high  likewise
@@ -21,6 +24,6 @@ final readonly class Property
 
     public function isOutside(): bool
     {
-        return ($this->low !== null && $this->after < $this->low * 0.995) || ($this->high !== null && $this->after > $this->high * 1.005);
+        return ($this->low !== null && $this->after < $this->low * (1 - self::SNAPPING)) || ($this->high !== null && $this->after > $this->high * (1 + self::SNAPPING));
     }
 }

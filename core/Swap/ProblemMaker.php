@@ -208,9 +208,10 @@ final readonly class ProblemMaker
         }
         // What was written browned too: a dessert that was dark may stay as dark.
         $most = max($band->high, $before->browning($minutes));
-        $coefficients = array_map(static fn (Traits $t): float => $t->reducing * $minutes - $most * $t->mass, $forms);
+        // Of the mass as written: more dough would thin the sugar out, but nobody bakes a larger loaf for that.
+        $coefficients = array_map(static fn (Traits $t): float => $t->reducing * $minutes, $forms);
 
-        return [new Row('browning', $coefficients, -INF, $most * $fixed->mass - $fixed->reducing * $minutes, $band->weight, max(1.0, $before->mass * $most / 10))];
+        return [new Row('browning', $coefficients, -INF, $most * $before->mass - $fixed->reducing * $minutes, $band->weight, max(1.0, $before->mass * $most / 10))];
     }
 
     /**
@@ -231,8 +232,8 @@ final readonly class ProblemMaker
         $heat = $this->constants->get('erythritol-heat');
         $share = $grain->high * $solubility;
         $rows = [new Row('grain', array_map(static fn (Traits $t): float => $t->erythritol - $share * $t->water, $forms), -INF, $share * ($fixed->water - $evaporated) - $fixed->erythritol, $grain->weight, max(1.0, $before->mass / 50))];
-        $coefficients = array_map(static fn (Traits $t): float => $heat * ($t->erythritol - $solubility * $t->water) - $cool->high * $t->mass, $forms);
-        $rows[] = new Row('cool', $coefficients, -INF, $cool->high * ($fixed->mass - $evaporated) - $heat * ($fixed->erythritol - $solubility * ($fixed->water - $evaporated)), $cool->weight, max(1.0, $before->mass * $cool->high / 10));
+        $coefficients = array_map(static fn (Traits $t): float => $heat * ($t->erythritol - $solubility * $t->water), $forms);
+        $rows[] = new Row('cool', $coefficients, -INF, $cool->high * ($before->mass - $evaporated) - $heat * ($fixed->erythritol - $solubility * ($fixed->water - $evaporated)), $cool->weight, max(1.0, $before->mass * $cool->high / 10));
 
         return $rows;
     }

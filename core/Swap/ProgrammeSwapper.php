@@ -99,6 +99,9 @@ final readonly class ProgrammeSwapper implements Swapper
             return new Chosen($problem, $solution, $programme);
         }
         $each = $this->larder->portion($this->larder->get('egg'), '')->value;
+        if (abs($solution->grams[$eggs[0]] / $each - round($solution->grams[$eggs[0]] / $each)) < 1e-9) {
+            return new Chosen($problem, $solution, $programme);
+        }
         $best = null;
         // The least distance is convex in the eggs, so no other whole number can be better.
         foreach (array_unique([floor($solution->grams[$eggs[0]] / $each + 1e-9), ceil($solution->grams[$eggs[0]] / $each - 1e-9)]) as $count) {

@@ -42,6 +42,19 @@ final readonly class Wishes
         public array $corners = [],
     ) {}
 
+    /**
+     * Shares that are 1 together, of numbers in any proportion.
+     *
+     * @param  list<float>  $parts
+     * @return ?list<float> null where all are nothing
+     */
+    public static function shares(array $parts): ?array
+    {
+        $sum = array_sum($parts);
+
+        return $sum <= 0 ? null : array_map(static fn (float $p): float => round($p / $sum, 6), $parts);
+    }
+
     public static function ratioOf(float $percent): float
     {
         return round($percent / 100, 4);

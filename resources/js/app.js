@@ -39,6 +39,76 @@ Alpine.data('line', () => ({
     },
 }));
 
+// The triangle: the bead follows the pointer or the arrow keys, and the shares go to the server at most every 60 ms.
+const CORNERS = [[150, 26], [22, 238], [278, 238]];
+const sharesAt = (x, y) => {
+    const [[ax, ay], [bx, by], [cx, cy]] = CORNERS;
+    const area = (by - cy) * (ax - cx) + (cx - bx) * (ay - cy);
+    const a = ((by - cy) * (x - cx) + (cx - bx) * (y - cy)) / area;
+    const b = ((cy - ay) * (x - cx) + (ax - cx) * (y - cy)) / area;
+    const kept = [a, b, 1 - a - b].map((share) => Math.max(0, share));
+    const sum = kept[0] + kept[1] + kept[2];
+    return kept.map((share) => share / sum);
+};
+Alpine.data('blend', () => ({
+    held: false,
+    waits: false,
+    timer: 0,
+    shares() {
+        return sharesAt(Number(this.$refs.bead.getAttribute('cx')), Number(this.$refs.bead.getAttribute('cy')));
+    },
+    place(shares) {
+        this.$refs.bead.setAttribute('cx', shares.reduce((sum, share, i) => sum + share * CORNERS[i][0], 0).toFixed(1));
+        this.$refs.bead.setAttribute('cy', shares.reduce((sum, share, i) => sum + share * CORNERS[i][1], 0).toFixed(1));
+        this.$root.querySelectorAll('input[name="shares[]"]').forEach((field, i) => { field.value = (shares[i] * 100).toFixed(1); });
+        this.waits = true;
+        if (!this.timer) this.send();
+    },
+    send() {
+        this.timer = 0;
+        if (!this.waits) return;
+        this.waits = false;
+        this.$root.dispatchEvent(new CustomEvent('blend'));
+        this.timer = setTimeout(() => this.send(), 60);
+    },
+    at(event) {
+        const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(this.$refs.svg.getScreenCTM().inverse());
+        this.place(sharesAt(point.x, point.y));
+    },
+    grab(event) {
+        this.held = true;
+        this.$refs.svg.setPointerCapture(event.pointerId);
+        this.at(event);
+    },
+    drag(event) {
+        if (this.held) this.at(event);
+    },
+    drop() {
+        this.held = false;
+    },
+    key(event) {
+        const step = event.shiftKey ? 0.1 : 0.02;
+        const move = { ArrowUp: [step, -step / 2, -step / 2], ArrowDown: [-step, step / 2, step / 2], ArrowLeft: [0, step, -step], ArrowRight: [0, -step, step] }[event.key];
+        if (!move) return;
+        event.preventDefault();
+        const next = this.shares().map((share, i) => Math.max(0, share + move[i]));
+        const sum = next[0] + next[1] + next[2];
+        this.place(next.map((share) => share / sum));
+    },
+}));
+
+// Keys of the Bench; they rest while something is being typed.
+document.addEventListener('keydown', (event) => {
+    if (event.ctrlKey || event.metaKey || event.altKey || event.target.closest('input, select, textarea, dialog')) return;
+    const keys = document.getElementById('keys');
+    if (!keys) return;
+    if (event.key === '?') keys.showModal();
+    if (event.key === 'u' || event.key === 'r') document.querySelector(`[data-key="${event.key}"]`)?.click();
+    if (event.key === 'm') document.querySelector('#blend [role=slider]')?.focus();
+    if (event.key === 'p') { event.preventDefault(); document.getElementById('pieces')?.focus(); }
+    if (event.key === 'b') document.querySelector('a[href*="/counter/"].button')?.click();
+});
+
 // A request that never reached the server leaves the page as it is and says so.
 document.addEventListener('htmx:error', () => {
     const notice = document.getElementById('offline');

@@ -12,6 +12,10 @@
         </div>
         <button class="button button-main justify-self-start">Keep</button>
     </form>
+    @if (($kitchen->refused ?? []) !== [])
+        <h2 class="mt-10 text-2xl">Never used here</h2>
+        <ul class="mt-1 max-w-md">@foreach ($kitchen->refused as $food)<li class="flex items-center justify-between border-t border-line">{{ $names[$food] ?? $food }}<form method="post" action="/kitchen/refused">@csrf<button class="link-button" name="allow" value="{{ $food }}" aria-label="Allow {{ $names[$food] ?? $food }}">Allow it</button></form></li>@endforeach</ul>
+    @endif
     <h2 class="mt-10 text-2xl">Password</h2>
     @if ($isDemo)
         <p class="mt-1">The demo kitchen has none. <a href="/sign-up">Open a kitchen of your own</a> after signing out.</p>

@@ -57,6 +57,25 @@ final class MainPathsTest extends TestCase
         self::assertSame([], array_filter(self::$browser->driver->manage()->getLog('browser'), static fn (array $l): bool => $l['level'] === 'SEVERE' && ! str_contains((string) $l['message'], '422')));
     }
 
+    public function test_the_bead_moves_by_keys_and_every_figure_follows_and_goes_back(): void
+    {
+        self::open(true);
+        $this->paste();
+        $mix = $this->text('#blend summary');
+        $bead = self::$browser->driver->findElement(WebDriverBy::cssSelector('#blend [role=slider]'));
+        $bead->sendKeys(WebDriverKeys::ARROW_UP);
+        $this->wait(fn (): bool => $this->text('#blend summary') !== $mix && str_contains($this->text('#bench'), 'let it be worked out'));
+        self::$browser->driver->findElement(WebDriverBy::tagName('body'))->sendKeys('u');
+        $this->wait(fn (): bool => ! str_contains($this->text('#bench'), 'let it be worked out'));
+        $this->click('[data-part="0:almond-flour"]');
+        $this->wait(fn (): bool => str_contains($this->text('#bench'), 'Other choices'));
+        $this->fill('#amount', '222');
+        $this->click('[data-open-part] form button');
+        $this->wait(fn (): bool => str_contains($this->text('.weave'), 'yours:'));
+        self::$browser->driver->findElement(WebDriverBy::tagName('body'))->sendKeys('?');
+        $this->wait(fn (): bool => str_contains($this->text('#keys'), 'arrow keys move the bead'));
+    }
+
     public function test_without_scripts_the_same_path_goes_through(): void
     {
         self::open(false);

@@ -30,6 +30,7 @@ abstract class KitchenCase extends TestCase
     public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null)
     {
         $this->app->forgetScopedInstances();
+        $this->app->make('auth')->user()?->unsetRelations();
         foreach ($this->app->make('router')->getRoutes()->getRoutes() as $route) {
             $route->flushController();
         }

@@ -5,15 +5,18 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aglyca\Core\Account\Convention;
+use Aglyca\Core\Bench\Worked;
 use Aglyca\Core\Bench\Workshop;
 use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Reading\UnreadableRecipe;
 use Aglyca\Core\Reading\YieldReader;
 use Aglyca\Core\Swap\Wishes;
+use App\Models\Version;
 use App\Support\CorrectionInput;
 use App\Support\Draft;
 use App\Support\Workpiece;
 use App\View\BenchPage;
+use App\View\VersionRows;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -21,6 +24,7 @@ use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\MessageBag;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
+use Illuminate\View\View;
 
 final readonly class BenchController
 {
@@ -52,6 +56,11 @@ final readonly class BenchController
             'sweetener' => ['required', 'string', Rule::in(array_keys($this->workshop->schools->sweeteners()))],
             'school' => ['required', 'string', Rule::in(array_keys($this->workshop->schools->flours()))],
             'convention' => ['required', Rule::enum(Convention::class)],
+            'cooler' => ['nullable', 'numeric', 'in:0,5,10,15,20'],
+            'without' => ['nullable', 'array'],
+            'without.*' => ['string', Rule::in(['nuts', 'milk', 'egg', 'coconut', 'peanut'])],
+            'families' => ['nullable', 'array'],
+            'families.*' => ['string', Rule::in(['', ...array_keys($this->workshop->families->names())])],
         ], [
             'pieces.*' => 'Pieces: a number above 0 and up to '.YieldReader::MOST_PIECES.'. The figures still show the last good number.',
             'sweetness.*' => 'Sweetness goes from 60 to 110 %.',
@@ -67,9 +76,104 @@ final readonly class BenchController
             'sweetener' => $said['sweetener'],
             'school' => $said['school'],
             'convention' => $said['convention'],
+            'cooler' => (float) ($said['cooler'] ?? 0),
+            'without' => array_values($said['without'] ?? []),
+            'families' => array_filter($said['families'] ?? []),
+            ...($said['sweetener'] === $piece->document->sweetener ? [] : ['shares' => [], 'corners' => []]),
         ]));
 
         return $this->answer($request, $piece);
+    }
+
+    /** The bead of the triangle: three shares in percent, and the corners that they are of. */
+    public function blend(Request $request, Workpiece $piece): Response|RedirectResponse
+    {
+        if ($request->has('free')) {
+            return $this->answer($request, $piece->keep($piece->document->with(['shares' => [], 'corners' => []])));
+        }
+        $input = Validator::make($request->all(), [
+            'corners' => ['required', 'array', 'size:3'],
+            'corners.*' => ['string', 'distinct', Rule::in($this->workshop->schools->blendable())],
+            'shares' => ['required', 'array', 'size:3'],
+            'shares.*' => ['required', 'numeric', 'between:0,100'],
+        ], ['shares.*' => 'Each share is a number from 0 to 100.', 'corners.*' => 'Three different sweeteners make a blend.']);
+        $shares = $input->fails() ? null : Wishes::shares(array_map(floatval(...), array_values($request->input('shares'))));
+        if ($shares === null) {
+            return $this->refuse($request, $piece, new MessageBag(['blend' => $input->errors()->first() ?: 'The three shares cannot all be nothing.']));
+        }
+
+        return $this->answer($request, $piece->keep($piece->document->with(['shares' => $shares, 'corners' => array_values($request->input('corners'))])));
+    }
+
+    /** An own amount for a swapped ingredient, or the programme's again. */
+    public function amount(Request $request, Workpiece $piece): Response|RedirectResponse
+    {
+        $food = (string) $request->string('food');
+        $key = $request->integer('component').':'.$food;
+        $amounts = $piece->document->amounts;
+        $grams = str_replace(',', '.', trim((string) $request->string('grams')));
+        if ($request->has('reset') || $grams === '') {
+            unset($amounts[$key]);
+        } elseif (is_numeric($grams) && (float) $grams > 0 && (float) $grams <= 20_000 && $this->workshop->larder->find($food) !== null) {
+            $amounts[$key] = (float) $grams;
+        } else {
+            return $this->refuse($request, $piece, new MessageBag(['amount' => 'Grams: a number above 0, such as 120 or 2.5.']), null, $key);
+        }
+
+        return $this->answer($request, $piece->keep($piece->document->with(['amounts' => $amounts])));
+    }
+
+    public function leave(Request $request, Workpiece $piece, string $key): Response|RedirectResponse
+    {
+        $left = $piece->document->left;
+        $left = in_array($key, $left, true) ? array_values(array_diff($left, [$key])) : [...$left, $key];
+
+        return $this->answer($request, $piece->keep($piece->document->with(['left' => $left])));
+    }
+
+    /** A food that this kitchen never uses; said once, it holds for every dessert. */
+    public function refuseFood(Request $request, Workpiece $piece): Response|RedirectResponse
+    {
+        $kitchen = $piece->recipe->kitchen ?? abort(404);
+        $food = (string) $request->string('food');
+        abort_if($this->workshop->larder->find($food) === null, 404);
+        $kitchen->update(['refused' => array_values(array_unique([...($kitchen->refused ?? []), $food]))]);
+
+        return redirect($piece->path('bench'))->with('undo', ['said' => "“{$this->workshop->larder->get($food)->name}” is not used in this kitchen any more.", 'to' => '/kitchen/refused', 'label' => 'Undo', 'fields' => ['allow' => $food]]);
+    }
+
+    public function undo(Request $request, Workpiece $piece): Response|RedirectResponse
+    {
+        return $this->answer($request, $piece->undo());
+    }
+
+    public function redo(Request $request, Workpiece $piece): Response|RedirectResponse
+    {
+        return $this->answer($request, $piece->redo());
+    }
+
+    public function proposals(Request $request, Workpiece $piece): View
+    {
+        return view($request->hasHeader('HX-Request') ? 'bench.proposals' : 'proposals', ['piece' => $piece, 'proposals' => $this->workshop->proposals($piece->document), 'convention' => $piece->document->convention]);
+    }
+
+    /** Two versions side by side, differences only. */
+    public function versions(Request $request, Workpiece $piece): View
+    {
+        $recipe = $piece->recipe ?? abort(404);
+        $all = $recipe->versions()->orderBy('number')->get();
+        $pick = static fn (string $field, ?Version $else): ?Version => $all->firstWhere('number', $request->integer($field)) ?? $else;
+        [$a, $b] = [$pick('a', $all->first()), $pick('b', $all->last())];
+        $work = fn (?Version $v): Worked => $this->workshop->work($recipe->documentOf($v ?? abort(404)));
+
+        return view('versions', ['recipe' => $recipe, 'all' => $all, 'a' => $a, 'b' => $b, 'rows' => VersionRows::of($work($a), $work($b))]);
+    }
+
+    public function version(Workpiece $piece): RedirectResponse
+    {
+        ($piece->recipe ?? abort(404))->startVersion();
+
+        return redirect($piece->path('bench'))->with('said', 'The version is set down as it was. You go on with the next.');
     }
 
     public function correct(Request $request, Workpiece $piece, string $key, CorrectionInput $input): Response|RedirectResponse
@@ -135,9 +239,9 @@ final readonly class BenchController
         return $request->hasHeader('HX-Request') ? $this->fragment($piece, new MessageBag, [], 200, $open) : redirect($piece->path('bench'));
     }
 
-    private function refuse(Request $request, Workpiece $piece, MessageBag $faults, ?string $open = null): Response
+    private function refuse(Request $request, Workpiece $piece, MessageBag $faults, ?string $open = null, ?string $part = null): Response
     {
-        $typed = array_filter($request->except('_token'), is_string(...));
+        $typed = [...array_filter($request->except('_token'), is_string(...)), ...($part === null ? [] : ['part' => $part])];
         if ($request->hasHeader('HX-Request')) {
             return $this->fragment($piece, $faults, $typed, 422, $open);
         }
@@ -147,7 +251,7 @@ final readonly class BenchController
 
     private function page(Request $request, Workpiece $piece): Response
     {
-        return response()->view($request->hasHeader('HX-Request') ? 'bench.tray' : 'bench', ['page' => $this->work($piece, new MessageBag, [], (string) $request->query('line'))]);
+        return response()->view($request->hasHeader('HX-Request') ? 'bench.tray' : 'bench', ['page' => $this->work($piece, new MessageBag, array_filter(['part' => (string) $request->query('part')]), (string) $request->query('line'))]);
     }
 
     /** @param  array<string, string>  $typed */

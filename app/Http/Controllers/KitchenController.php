@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aglyca\Core\Account\Convention;
+use Aglyca\Core\Bench\Workshop;
 use App\View\Conventions;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -15,9 +16,9 @@ use Illuminate\View\View;
 
 final readonly class KitchenController
 {
-    public function show(Request $request, Conventions $conventions): View
+    public function show(Request $request, Conventions $conventions, Workshop $workshop): View
     {
-        return view('kitchen', ['kitchen' => $request->user()->kitchen, 'conventions' => $conventions->all(), 'isDemo' => $request->user()->is_demo]);
+        return view('kitchen', ['kitchen' => $request->user()->kitchen, 'conventions' => $conventions->all(), 'isDemo' => $request->user()->is_demo, 'names' => $workshop->larder->names()]);
     }
 
     public function update(Request $request): RedirectResponse
@@ -34,6 +35,15 @@ final readonly class KitchenController
         $request->user()->kitchen->update($said);
 
         return redirect('/kitchen')->with('said', 'Kept.');
+    }
+
+    /** Takes a food off the list of those never used. */
+    public function allow(Request $request): RedirectResponse
+    {
+        $kitchen = $request->user()->kitchen;
+        $kitchen->update(['refused' => array_values(array_diff($kitchen->refused ?? [], [(string) $request->string('allow')]))]);
+
+        return redirect('/kitchen')->with('said', 'It may be used again.');
     }
 
     public function password(Request $request): RedirectResponse

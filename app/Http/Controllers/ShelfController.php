@@ -14,7 +14,7 @@ final readonly class ShelfController
 {
     public function index(Request $request, ShelfPage $page): View
     {
-        $recipes = $request->user()->kitchen->recipes()->with('latest')->withCount('bakes')->withMax('bakes', 'mark')->orderByDesc('opened_at')->orderByDesc('id')->paginate(40);
+        $recipes = $request->user()->kitchen->recipes()->with(['latest', 'kitchen'])->withCount('bakes')->withMax('bakes', 'mark')->orderByDesc('opened_at')->orderByDesc('id')->paginate(40);
 
         return view('shelf', ['rows' => $page->rows($recipes), 'recipes' => $recipes]);
     }

@@ -1,4 +1,7 @@
-@php $ladder = $page->ladder(); @endphp
+@php
+    $ladder = $page->ladder();
+    $conventions = app(App\View\Conventions::class)->all();
+@endphp
 <section class="tray mt-4 px-4 pt-3 pb-4" aria-label="The ladder: what carries the carbs of a piece">
     <h2 class="text-xl">What carries the carbs</h2>
     @foreach ($ladder['bars'] as $bar)
@@ -21,7 +24,7 @@
             <caption class="pb-1 text-left font-semibold">Net carbs a {{ $page->pieceWord() }}, each way of counting</caption>
             <thead class="text-sm text-soft"><tr><th class="text-left font-normal">counted</th><th class="text-right font-normal">as written</th><th class="text-right font-normal">swapped</th></tr></thead>
             <tbody>
-            @foreach (app(App\View\Conventions::class)->all() as $key => $convention)
+            @foreach ($conventions as $key => $convention)
                 @php $each = Aglyca\Core\Account\Convention::from($key); @endphp
                 <tr class="border-t border-[#e3e9ef]" title="{{ $convention['sentence'] }}"><th scope="row" class="py-1 text-left font-normal">@if ($each === $page->worked->document->convention)<strong>{{ $convention['name'] }}</strong>@else{{ $convention['name'] }}@endif</th><td class="figure text-right">{{ $page->net($page->worked->before, $each) }} g</td><td class="figure text-right">{{ $page->net($page->worked->after, $each) }} g</td></tr>
             @endforeach
@@ -39,11 +42,12 @@
     </div>
     <div class="mt-4 grid gap-x-10 gap-y-4 lg:grid-cols-2">
         @foreach ([['as written', $page->worked->before], ['swapped', $page->worked->after]] as [$how, $account])
-            @if ($page->doubts($account) !== [])
+            @php $doubts = $page->doubts($account); @endphp
+            @if ($doubts !== [])
                 <div>
                     <h3 class="font-sans text-[15px] font-semibold">What makes the range {{ $how }}, {{ $page->range($account) }} g</h3>
                     <ul class="mt-1">
-                        @foreach ($page->doubts($account) as $doubt)
+                        @foreach ($doubts as $doubt)
                             <li class="grid grid-cols-[minmax(0,8.5rem)_4.5rem_minmax(0,1fr)] items-center gap-3 border-t border-[#e3e9ef] py-1 text-[15px]"><span>{{ $doubt['name'] }}</span><svg class="h-3 w-full" viewBox="0 0 100 10" preserveAspectRatio="none" role="img" aria-label="{{ $doubt['share'] }} % of the doubt"><rect width="100" height="10" fill="#e3e9ef"/><rect width="{{ $doubt['share'] }}" height="10" fill="#1d3f91"/></svg><span class="text-soft"><span class="figure text-ink">{{ $doubt['share'] }} %</span> {{ $doubt['advice'] }}</span></li>
                         @endforeach
                     </ul>

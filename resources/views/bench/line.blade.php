@@ -41,6 +41,10 @@
             @endforeach
         </form>
     @endif
+    <form method="post" action="{{ $page->path('bench/leave/'.$line->key) }}" hx-post="{{ $page->path('bench/leave/'.$line->key) }}" hx-target="#bench" hx-swap="outerHTML">
+        @csrf
+        <button class="link-button">{{ in_array($line->key, $page->worked->document->left, true) ? 'Swap it after all' : 'Leave it as it is written' }}</button>
+    </form>
     @if (isset($page->worked->document->corrections[$line->key]))
         <form method="post" action="{{ $page->path('bench/lines/'.$line->key) }}" hx-post="{{ $page->path('bench/lines/'.$line->key) }}" hx-target="#bench" hx-swap="outerHTML">
             @csrf

@@ -11,7 +11,7 @@
             <h1 class="text-3xl text-cobalt lg:text-4xl">{{ $page->title() }}</h1>
             <p class="mt-1 text-soft">
                 {{ $page->pieces() }} {{ $page->worked->recipe->pieceWord((float) $page->pieces()) }} of {{ $page->pieceMass($after) }} g as mixed
-                @if ($recipe) · version {{ $recipe->latest->number }} @else · not kept yet: <a href="/sign-up">open a kitchen</a> or <a href="/sign-in">sign in</a> to keep it @endif
+                @if ($recipe) · <a href="{{ $page->path('bench/versions') }}">version {{ $recipe->latest->number }}</a> @else · not kept yet: <a href="/sign-up">open a kitchen</a> or <a href="/sign-in">sign in</a> to keep it @endif
             </p>
         </div>
         <p class="flex flex-wrap items-center gap-x-4" id="net">
@@ -21,28 +21,32 @@
         </p>
     </div>
 
-    <div class="mt-4 grid gap-4 lg:grid-cols-[minmax(0,1fr)_330px]">
+    @include('bench.collisions')
+    <div class="mt-4 grid gap-4 lg:grid-cols-[minmax(0,1fr)_350px]">
         <section class="tray px-4 pt-3 pb-2" aria-label="The weave: as written beside swapped">
             <div class="weave-head border-b border-line pb-1.5 text-[15px] text-soft">
                 <h2 class="font-sans text-[15px] font-semibold">As written</h2>
-                <p class="text-center">@if ($page->doubtful() > 0)<span class="doubt">{{ $page->doubtful() }} to check</span>@endif</p>
+                <p class="flex items-center justify-center gap-x-4">
+                    <button form="undo-form" class="link-button min-h-0 py-0 disabled:text-soft disabled:no-underline" data-key="u" @disabled($page->piece->history->past === [])>Undo</button>
+                    <button form="redo-form" class="link-button min-h-0 py-0 disabled:text-soft disabled:no-underline" data-key="r" @disabled($page->piece->history->future === [])>Redo</button>
+                    @if ($page->doubtful() > 0)<span class="doubt">{{ $page->doubtful() }} to check</span>@endif</p>
                 <h2 class="font-sans text-[15px] font-semibold">Swapped</h2>
             </div>
+            <form id="undo-form" method="post" action="{{ $page->path('bench/undo') }}" hx-post="{{ $page->path('bench/undo') }}" hx-target="#bench" hx-swap="outerHTML">@csrf</form>
+            <form id="redo-form" method="post" action="{{ $page->path('bench/redo') }}" hx-post="{{ $page->path('bench/redo') }}" hx-target="#bench" hx-swap="outerHTML">@csrf</form>
             <div class="weave">
-                @php $component = null; @endphp
-                @foreach ($page->groups() as $group)
-                    @if ($component !== $group['component'] && count($page->worked->recipe->components) > 1)
-                        <h3 class="mt-3 border-b border-line pb-1 text-lg text-cobalt">{{ $page->worked->recipe->components[$group['component']] ?: 'The dessert' }}</h3>
-                    @endif
-                    @php $component = $group['component']; @endphp
-                    @include('bench.group')
-                @endforeach
+                @include('bench.weave')
             </div>
             @include('bench.text')
         </section>
 
         <div class="grid content-start gap-4 max-lg:order-first">
+            @include('bench.triangle')
             @include('bench.wishes')
+            <section class="tray p-4 max-lg:hidden" aria-label="Other ways">
+                <h2 class="text-xl">Other ways</h2>
+                <div hx-get="{{ $page->path('bench/proposals') }}" hx-trigger="load delay:400ms" hx-swap="innerHTML"><p class="mt-1 text-[15px]"><a href="{{ $page->path('bench/proposals') }}" hx-get="{{ $page->path('bench/proposals') }}" hx-target="closest div" hx-swap="innerHTML">Show up to three clearly different ones</a></p></div>
+            </section>
             <section class="tray p-4 max-lg:hidden" aria-label="How it will differ">
                 <h2 class="text-xl">How it will differ</h2>
                 @include('bench.differences')
@@ -67,7 +71,10 @@
     @endif
     <div class="mt-6 flex flex-wrap gap-3">
         <a class="button button-main" href="{{ $page->path('counter') }}">Bake it</a>
-        @if ($recipe)<a class="button" href="/shelf">To the Shelf</a>@endif
+        @if ($recipe)
+            <a class="button" href="/shelf">To the Shelf</a>
+            <form method="post" action="{{ $page->path('bench/version') }}">@csrf<button class="button">Set this version down and go on</button></form>
+        @endif
     </div>
     <p class="mt-3 text-[15px] text-soft">Take it with you, swapped: <a href="{{ $page->path('bench/swapped.txt') }}">text</a>, <a href="{{ $page->path('bench/swapped.csv') }}">table</a>, <a href="{{ $page->path('bench/swapped.json') }}">schema.org recipe</a>; as written: <a href="{{ $page->path('bench/written.txt') }}">text</a>, <a href="{{ $page->path('bench/written.csv') }}">table</a>, <a href="{{ $page->path('bench/written.json') }}">schema.org recipe</a>.</p>
 </div>

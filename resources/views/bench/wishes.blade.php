@@ -22,6 +22,14 @@
                 @foreach ($page->workshop->schools->flours() as $key => $name)<option value="{{ $key }}" @selected($wishes->school === $key)>{{ $name }}</option>@endforeach
             </select>
         </div>
+        <div class="grid gap-2">
+            @foreach ($page->worked->swap->families as $component => $family)
+                <div class="grid grid-cols-[6.5rem_minmax(0,1fr)] items-center gap-2">
+                    <label class="text-sm font-semibold" for="family-{{ $component }}">{{ $page->worked->recipe->components[$component] ?: 'It is a' }}</label>
+                    <select class="field" id="family-{{ $component }}" name="families[{{ $component }}]">@foreach ($page->workshop->families->names() as $key => $name)<option value="{{ $key }}" @selected($family->key === $key)>{{ $name }}</option>@endforeach</select>
+                </div>
+            @endforeach
+        </div>
         <div class="grid grid-cols-[7rem_minmax(0,1fr)] gap-3">
             <div>
                 <label class="label" for="pieces">Pieces</label>
@@ -34,7 +42,15 @@
                 </select>
             </div>
         </div>
-        @foreach (['pieces', 'sweetness', 'sweetener', 'school', 'convention'] as $field)
+        <details @if ($wishes->without !== [] || $wishes->cooler > 0) open @endif>
+            <summary class="py-1 text-cobalt underline underline-offset-3">Oven, and what must not be in it</summary>
+            <label class="label mt-2" for="cooler">Oven lower than the flour asks</label>
+            <select class="field" id="cooler" name="cooler">@foreach ([0, 5, 10, 15, 20] as $degrees)<option value="{{ $degrees }}" @selected((int) $wishes->cooler === $degrees)>{{ $degrees === 0 ? 'no lower' : $degrees.' °C lower' }}</option>@endforeach</select>
+            <fieldset class="mt-2 flex flex-wrap gap-x-4"><legend class="label">Without</legend>
+                @foreach (['nuts' => 'nuts', 'milk' => 'milk', 'egg' => 'more egg', 'coconut' => 'coconut', 'peanut' => 'peanut'] as $key => $name)<label class="flex min-h-[44px] items-center gap-2"><input class="h-5 w-5 accent-cobalt" type="checkbox" name="without[]" value="{{ $key }}" @checked(in_array($key, $wishes->without, true))> {{ $name }}</label>@endforeach
+            </fieldset>
+        </details>
+        @foreach (['pieces', 'sweetness', 'sweetener', 'school', 'convention', 'cooler'] as $field)
             @if ($page->faults->has($field))<p id="{{ $field }}-fault" class="fault" role="alert">{{ $page->faults->first($field) }}</p>@endif
         @endforeach
         @if ($page->worked->recipe->pieces === null && $wishes->pieces === null)

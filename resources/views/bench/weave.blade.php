@@ -1,11 +1,23 @@
-@php use Aglyca\Core\Reading\Flag; @endphp
+@php
+    use Aglyca\Core\Reading\Flag;
+    $bench = $page->path('bench');
+    $open = $page->openPart();
+    $component = null;
+    $components = $page->worked->recipe->components;
+@endphp
+{{-- One loop and no view a group: a dessert has a dozen of them, and each view costs more than it draws. --}}
+@foreach ($page->groups() as $group)
+@if ($component !== $group['component'] && count($components) > 1)
+    <h3 class="mt-3 border-b border-line pb-1 text-lg text-cobalt">{{ $components[$group['component']] ?: 'The dessert' }}</h3>
+@endif
+@php $component = $group['component']; @endphp
 <div class="weave-group {{ 'rows-'.min(16, $group['rows']) }} border-b border-[#e3e9ef] last:border-0">
     <ul class="weave-lane">
         @foreach ($group['left'] as $left)
             @php $line = $left['line']; @endphp
             <li class="flex items-center justify-between gap-2 max-[720px]:block" title="{{ $line->text }}">
                 <div class="min-w-0">
-                    <p class="flex items-center gap-1.5 leading-tight">{{ App\View\Glyph::of($group['role']) }}<a href="{{ $page->path('bench') }}?line={{ $line->key }}#line-{{ $line->key }}" hx-get="{{ $page->path('bench') }}?line={{ $line->key }}" hx-target="#bench" hx-swap="outerHTML" class="cut font-semibold text-ink decoration-line hover:decoration-cobalt" data-line="{{ $line->key }}">{{ $left['name'] }}</a></p>
+                    <p class="flex items-center gap-1.5 leading-tight">{{ App\View\Glyph::of($group['role']) }}<a href="{{ $bench }}?line={{ $line->key }}#line-{{ $line->key }}" hx-get="{{ $bench }}?line={{ $line->key }}" hx-target="#bench" hx-swap="outerHTML" class="cut font-semibold text-ink decoration-line hover:decoration-cobalt" data-line="{{ $line->key }}">{{ $left['name'] }}</a></p>
                     <p class="cut text-sm text-soft">@if ($line->isDoubtful())<span class="doubt">check: </span>@elseif ($line->has(Flag::Corrected))<span class="font-semibold text-cobalt">yours: </span>@endif<span class="typed">{{ $left['text'] }}</span></p>
                 </div>
                 <p class="figure text-[17px]">{{ $left['grams'] }}@if ($left['grams'] !== '–') g @endif</p>
@@ -20,8 +32,8 @@
         @foreach ($group['right'] as $right)
             <li class="flex items-center justify-between gap-2 max-[720px]:block">
                 <div class="min-w-0">
-                    <p class="cut leading-tight font-semibold">{{ $right['name'] }}</p>
-                    <p class="text-sm leading-tight text-soft max-[720px]:hidden">{{ $right['why'] }}</p>
+                    <p class="cut leading-tight">@if ($right['food'] && $group['changed'])<a href="{{ $bench }}?part={{ $group['component'] }}:{{ $right['food'] }}#part" hx-get="{{ $bench }}?part={{ $group['component'] }}:{{ $right['food'] }}" hx-target="#bench" hx-swap="outerHTML" class="font-semibold text-ink decoration-line hover:decoration-cobalt" data-part="{{ $group['component'] }}:{{ $right['food'] }}">{{ $right['name'] }}</a>@else<span class="font-semibold">{{ $right['name'] }}</span>@endif</p>
+                    <p class="text-sm leading-tight text-soft max-[720px]:hidden">@if ($right['typed'])<strong class="text-cobalt">yours: </strong>@endif{{ $right['why'] }}</p>
                 </div>
                 <p class="text-right leading-tight max-[720px]:text-left"><span class="figure text-[17px]">{{ $right['grams'] }}</span>@if ($right['measure'] !== '')<span class="block text-sm whitespace-nowrap text-soft max-[720px]:ml-1.5 max-[720px]:inline">{{ $right['measure'] }}</span>@endif</p>
             </li>
@@ -31,9 +43,15 @@
 @if ($group['changed'])
     <p class="border-b border-[#e3e9ef] py-1 text-sm text-soft min-[721px]:hidden">{{ ucfirst($group['why']) }}{{ str_ends_with($group['why'], '.') ? '' : '.' }}</p>
 @endif
+@foreach ($group['changed'] ? $group['right'] : [] as $right)
+    @if ($open === $group['component'].':'.$right['food'])
+        @include('bench.part')
+        @break
+    @endif
+@endforeach
 @foreach ($group['left'] as $left)
     @if ($left['line']->has(Flag::UnknownFood) && $page->open !== $left['line']->key)
-        <form method="post" action="{{ $page->path('bench/lines/'.$left['line']->key) }}" hx-post="{{ $page->path('bench/lines/'.$left['line']->key) }}" hx-target="#bench" hx-swap="outerHTML" class="flex flex-wrap items-center gap-x-4 border-b border-[#e3e9ef] bg-[#fdf6da] px-3 text-[15px]">
+        <form method="post" action="{{ $bench }}/lines/{{ $left['line']->key }}" hx-post="{{ $bench }}/lines/{{ $left['line']->key }}" hx-target="#bench" hx-swap="outerHTML" class="flex flex-wrap items-center gap-x-4 border-b border-[#e3e9ef] bg-[#fdf6da] px-3 text-[15px]">
             @csrf
             <input type="hidden" name="quick" value="1">
             <span class="doubt">“{{ $left['text'] }}” was not understood:</span>
@@ -44,4 +62,5 @@
     @if ($page->open === $left['line']->key)
         @include('bench.line', ['line' => $left['line']])
     @endif
+@endforeach
 @endforeach

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Aglyca\Core\Bench\Document;
+
+/** What was changed on a document, to go back and forth: each step holds only the fields that it changed, as they were. */
+final readonly class History
+{
+    private const LONGEST = 60;
+
+    /**
+     * @param  list<array<string, mixed>>  $past  newest last
+     * @param  list<array<string, mixed>>  $future  next to redo last
+     */
+    public function __construct(public array $past = [], public array $future = []) {}
+
+    public function with(Document $before, Document $after): self
+    {
+        $step = self::difference($before, $after);
+
+        return $step === [] ? $this : new self(array_slice([...$this->past, $step], -self::LONGEST), []);
+    }
+
+    /** @return ?array{Document, self} */
+    public function undo(Document $now): ?array
+    {
+        $past = $this->past;
+        $step = array_pop($past);
+        if ($step === null) {
+            return null;
+        }
+        $before = $now->with($step);
+
+        return [$before, new self($past, [...$this->future, self::difference($now, $before)])];
+    }
+
+    /** @return ?array{Document, self} */
+    public function redo(Document $now): ?array
+    {
+        $future = $this->future;
+        $step = array_pop($future);
+        if ($step === null) {
+            return null;
+        }
+        $after = $now->with($step);
+
+        return [$after, new self([...$this->past, self::difference($now, $after)], $future)];
+    }
+
+    /** @return array<string, mixed> the fields of `$old` that differ in `$new` */
+    private static function difference(Document $old, Document $new): array
+    {
+        $now = $new->toArray();
+
+        return array_filter($old->toArray(), static fn (mixed $value, string $field): bool => json_encode($value) !== json_encode($now[$field]), ARRAY_FILTER_USE_BOTH);
+    }
+}

@@ -1,0 +1,35 @@
+<div id="part" class="mb-3 rounded-md bg-[#eef2f7] p-4" data-open-part="{{ $page->openPart() }}">
+    <p class="text-[15px]"><strong>{{ $right['name'] }}</strong>, {{ $right['grams'] }}@if ($right['measure'] !== ''), {{ $right['measure'] }}@endif: {{ $right['why'] }}. <a href="/almanac/foods/{{ $right['food'] }}">where its figures come from</a></p>
+    @foreach ($page->decided($group['component']) as $said)<p class="text-sm text-soft">{{ $said }}</p>@endforeach
+    <form method="post" action="{{ $page->path('bench/amounts') }}" hx-post="{{ $page->path('bench/amounts') }}" hx-target="#bench" hx-swap="outerHTML" class="mt-3 flex flex-wrap items-end gap-3">
+        @csrf
+        <input type="hidden" name="component" value="{{ $group['component'] }}"><input type="hidden" name="food" value="{{ $right['food'] }}">
+        <div class="w-32"><label class="label" for="amount">Your own, g</label><input class="field figure" id="amount" name="grams" inputmode="decimal" value="{{ $page->typed('grams', $right['typed'] ? (string) $right['mass'] : '') }}" placeholder="{{ App\View\Figures::grams($right['mass']) }}" @if ($page->faults->has('amount')) aria-invalid="true" aria-describedby="amount-fault" @endif></div>
+        <button class="button button-main">Hold it so</button>
+        @if ($right['typed'])<button class="button" name="reset" value="1">Let it be worked out</button>@endif
+        <a class="button" href="{{ $page->path('bench') }}" hx-get="{{ $page->path('bench') }}" hx-target="#bench" hx-swap="outerHTML">Close</a>
+    </form>
+    @if ($page->faults->has('amount'))<p id="amount-fault" class="fault" role="alert">{{ $page->faults->first('amount') }}</p>@endif
+    @if (in_array($group['role'], [Aglyca\Core\Larder\Role::Sweet, Aglyca\Core\Larder\Role::Body], true))
+        <form method="post" action="{{ $page->path('bench/wishes') }}" hx-post="{{ $page->path('bench/wishes') }}" hx-target="#bench" hx-swap="outerHTML" class="mt-3">
+            @csrf
+            @include('bench.hidden-wishes')
+            <table class="w-full text-[15px]">
+                <caption class="text-left font-semibold">Other choices</caption>
+                <tbody>
+                @foreach ($page->alternatives($group['role']) as $other)
+                    <tr class="border-t border-line"><th scope="row" class="text-left font-normal"><button class="link-button py-1" name="{{ $other['field'] }}" value="{{ $other['key'] }}">{{ $other['name'] }}</button></th><td class="figure text-right">{{ $other['net'] }} g</td><td class="pl-4 text-soft">{{ $other['effect'] }}</td></tr>
+                @endforeach
+                </tbody>
+            </table>
+        </form>
+    @endif
+    <div class="mt-2 flex flex-wrap gap-x-5">
+        @foreach ($group['left'] as $left)
+            <form method="post" action="{{ $page->path('bench/leave/'.$left['line']->key) }}" hx-post="{{ $page->path('bench/leave/'.$left['line']->key) }}" hx-target="#bench" hx-swap="outerHTML">@csrf<button class="link-button">Leave {{ mb_strtolower($left['name']) }} as it is</button></form>
+        @endforeach
+        @if ($page->piece->recipe)
+            <form method="post" action="{{ $page->path('bench/never') }}">@csrf<input type="hidden" name="food" value="{{ $right['food'] }}"><button class="link-button">Never use {{ mb_strtolower($right['name']) }} in this kitchen</button></form>
+        @endif
+    </div>
+</div>

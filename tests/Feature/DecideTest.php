@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Recipe;
+
+/** The Bench as the place where a baker decides: blend, own amounts, lines left, foods refused, back and forth. */
+final class DecideTest extends KitchenCase
+{
+    private function documentOf(Recipe $recipe): \Aglyca\Core\Bench\Document
+    {
+        return Recipe::query()->findOrFail($recipe->id)->document();
+    }
+
+    public function test_a_blend_is_kept_refused_or_given_back(): void
+    {
+        $recipe = $this->recipeOf($this->baker());
+        $at = "/bench/$recipe->ulid/blend";
+        $this->get("/bench/$recipe->ulid")->assertSee('Sweetener mix')->assertSee('too brown')->assertSee('hatch-browning', false);
+        $this->post($at, ['corners' => ['allulose', 'erythritol-powdered', 'xylitol'], 'shares' => ['30', '30', '60']])->assertRedirect();
+        self::assertEqualsWithDelta([0.25, 0.25, 0.5], $this->documentOf($recipe)->shares, 1e-6);
+        $this->get("/bench/$recipe->ulid")->assertSee('25 : 25 : 50')->assertSee('let it be worked out');
+        foreach ([['corners' => ['allulose', 'allulose', 'xylitol'], 'shares' => ['1', '1', '1']], ['corners' => ['allulose', 'butter', 'xylitol'], 'shares' => ['1', '1', '1']], ['corners' => ['allulose', 'erythritol-powdered', 'xylitol'], 'shares' => ['0', '0', '0']], ['corners' => ['allulose', 'erythritol-powdered', 'xylitol'], 'shares' => ['-1', 'x', '5']]] as $bad) {
+            $this->post($at, $bad)->assertStatus(422)->assertSee('class="fault"', false);
+        }
+        self::assertEqualsWithDelta([0.25, 0.25, 0.5], $this->documentOf($recipe)->shares, 1e-6);
+        $this->post($at, ['free' => '1']);
+        self::assertSame([], $this->documentOf($recipe)->shares);
+    }
+
+    public function test_an_amount_typed_in_holds_and_is_marked_until_it_is_given_back(): void
+    {
+        $recipe = $this->recipeOf($this->baker());
+        $at = "/bench/$recipe->ulid/amounts";
+        $this->get("/bench/$recipe->ulid?part=0:almond-flour")->assertSee('Other choices')->assertSee('Your own, g');
+        $this->post($at, ['component' => '0', 'food' => 'almond-flour', 'grams' => 'lots'])->assertStatus(422)->assertSee('a number above 0')->assertSee('value="lots"', false);
+        $this->post($at, ['component' => '0', 'food' => 'almond-flour', 'grams' => '211']);
+        $this->post("/bench/$recipe->ulid/wishes", $this->wishes(['sweetness' => '70', 'sweetener' => 'xylitol']));
+        $this->get("/bench/$recipe->ulid")->assertSee('yours: ')->assertSeeText('211 g');
+        $this->post($at, ['component' => '0', 'food' => 'almond-flour', 'reset' => '1']);
+        $this->get("/bench/$recipe->ulid")->assertDontSee('yours: ');
+    }
+
+    public function test_undo_and_redo_go_over_everything_and_survive_a_reload(): void
+    {
+        $recipe = $this->recipeOf($this->baker());
+        preg_match('~data-line="([a-f0-9]{10}-1)"~', (string) $this->get("/bench/$recipe->ulid")->getContent(), $m);
+        $states = [$this->documentOf($recipe)->toArray()];
+        foreach ([['wishes', $this->wishes(['pieces' => '7'])], ["lines/$m[1]", ['food' => 'Honey', 'grams' => '50']], ["leave/$m[1]", []], ['amounts', ['component' => '0', 'food' => 'almond-flour', 'grams' => '99']], ['blend', ['corners' => ['allulose', 'erythritol-powdered', 'xylitol'], 'shares' => ['1', '1', '1']]], ['text', ['text' => self::LOAF."\n\n"]]] as [$what, $fields]) {
+            $this->post("/bench/$recipe->ulid/$what", $fields)->assertRedirect();
+            $states[] = $this->documentOf($recipe)->toArray();
+        }
+        for ($i = count($states) - 2; $i >= 0; $i--) {
+            $this->post("/bench/$recipe->ulid/undo");
+            self::assertEquals($states[$i], $this->documentOf($recipe)->toArray(), "back to $i");
+        }
+        $this->post("/bench/$recipe->ulid/undo")->assertRedirect();
+        for ($i = 1; $i < count($states); $i++) {
+            $this->post("/bench/$recipe->ulid/redo");
+            self::assertEquals($states[$i], $this->documentOf($recipe)->toArray(), "forth to $i");
+        }
+        $this->post("/bench/$recipe->ulid/undo");
+        $this->post("/bench/$recipe->ulid/wishes", $this->wishes(['pieces' => '3']));
+        self::assertSame([], Recipe::query()->findOrFail($recipe->id)->latest->history()->future, 'a new change ends what could be redone');
+    }
+
+    public function test_a_guests_draft_can_be_undone_too_and_its_history_comes_along(): void
+    {
+        $this->post('/paste', ['text' => self::LOAF]);
+        $this->post('/bench/draft/wishes', $this->wishes(['pieces' => '5']));
+        $this->post('/sign-up', ['kitchen' => 'K', 'email' => 'k@example.org', 'password' => 'plum-and-almond']);
+        $recipe = Recipe::query()->sole();
+        self::assertSame(5.0, $this->documentOf($recipe)->pieces);
+        $this->post("/bench/$recipe->ulid/undo");
+        self::assertNull($this->documentOf($recipe)->pieces);
+    }
+
+    public function test_a_food_never_used_stays_out_of_every_dessert_until_allowed(): void
+    {
+        $recipe = $this->recipeOf($this->baker());
+        $this->post("/bench/$recipe->ulid/never", ['food' => 'almond-flour'])->assertSessionHas('undo');
+        $this->get("/bench/$recipe->ulid")->assertDontSee('data-part="0:almond-flour"', false);
+        $this->get('/kitchen')->assertSee('Never used here')->assertSee('Almond flour');
+        $this->post('/kitchen/refused', ['allow' => 'almond-flour']);
+        $this->get("/bench/$recipe->ulid")->assertSee('data-part="0:almond-flour"', false);
+        $this->post("/bench/$recipe->ulid/never", ['food' => 'griffin'])->assertNotFound();
+    }
+
+    public function test_what_collides_is_named_and_the_remedy_is_a_button_that_works(): void
+    {
+        $recipe = $this->recipeOf($this->baker(), "Toffee\nMakes 3 pieces\n300 g sugar\n300 g flour\n3 eggs\n100 g butter");
+        $this->post("/bench/$recipe->ulid/wishes", $this->wishes(['sweetener' => 'xylitol', 'sweetness' => '100', 'pieces' => '3']));
+        $page = (string) $this->get("/bench/$recipe->ulid")->assertSee('cannot both be kept')->getContent();
+        self::assertSame(1, preg_match('~name="pieces" value="(\d+)">Cut~', $page, $m));
+        $this->post("/bench/$recipe->ulid/wishes", $this->wishes(['sweetener' => 'xylitol', 'sweetness' => '100', 'pieces' => $m[1]]));
+        $this->get("/bench/$recipe->ulid")->assertDontSee('cannot both be kept');
+    }
+
+    public function test_other_ways_are_clearly_different_and_named(): void
+    {
+        $recipe = $this->recipeOf($this->baker());
+        $this->get("/bench/$recipe->ulid/proposals")->assertOk()->assertSee('Softest');
+        $this->get("/bench/$recipe->ulid/proposals", ['HX-Request' => 'true'])->assertOk()->assertDontSee('<html', false);
+    }
+
+    public function test_two_versions_stand_side_by_side_with_differences_only(): void
+    {
+        $recipe = $this->recipeOf($this->baker());
+        $this->get("/bench/$recipe->ulid/versions")->assertSee('There is one version so far');
+        $this->post("/bench/$recipe->ulid/version")->assertRedirect();
+        $this->post("/bench/$recipe->ulid/wishes", $this->wishes(['sweetener' => 'xylitol']));
+        $this->get("/bench/$recipe->ulid/versions")->assertSee('Xylitol')->assertSee('Allulose')->assertDontSee('Baking powder');
+        $this->get("/bench/$recipe->ulid/versions?a=2&b=2")->assertSee('Nothing differs');
+        $this->actingAs($this->baker('other@example.org'))->get("/bench/$recipe->ulid/versions")->assertNotFound();
+    }
+
+    public function test_allergens_and_the_oven_are_wishes_too(): void
+    {
+        $recipe = $this->recipeOf($this->baker());
+        $this->post("/bench/$recipe->ulid/wishes", $this->wishes(['without' => ['nuts', 'milk'], 'cooler' => '15', 'families' => ['0' => 'muffin']]))->assertRedirect();
+        $document = $this->documentOf($recipe);
+        self::assertSame([['nuts', 'milk'], 15.0, [0 => 'muffin']], [$document->without, $document->cooler, $document->families]);
+        $this->get("/bench/$recipe->ulid")->assertDontSee('data-part="0:almond-flour"', false);
+        $this->post("/bench/$recipe->ulid/wishes", $this->wishes(['families' => ['0' => 'stone']]))->assertStatus(422);
+    }
+}
