@@ -24,6 +24,7 @@ Route::middleware('throttle:work')->group(function (): void {
     Route::post('/bench/{piece}/amounts', [BenchController::class, 'amount']);
     Route::post('/bench/{piece}/undo', [BenchController::class, 'undo']);
     Route::post('/bench/{piece}/redo', [BenchController::class, 'redo']);
+    Route::get('/bench/{piece}/table', [BenchController::class, 'table']);
     Route::get('/bench/{piece}/proposals', [BenchController::class, 'proposals']);
     Route::post('/bench/{piece}/never', [BenchController::class, 'refuseFood']);
     Route::post('/bench/{piece}/version', [BenchController::class, 'version']);

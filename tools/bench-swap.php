@@ -14,7 +14,7 @@ $two = preg_replace('~\n\nMethod~', "\n\nFor the glaze:\n1 cup icing sugar\n1 tb
 $swap = $median(static fn () => $workshop->work(new Document($two)), 60);
 printf("\nprogramme: 17 lines in two components, read, swapped and forecast: %.2f ms of PHP; three such proposals %.2f ms\n", $swap, 3 * $swap);
 $proposals = $median(static fn () => $workshop->proposals(new Document($two)), 20);
-printf("           up to three chosen from ten candidates: %.2f ms of PHP\n", $proposals);
+printf("           up to three chosen from seven candidates: %.2f ms of PHP\n", $proposals);
 
 $browser = Browser::open();
 try {

@@ -7,6 +7,7 @@ namespace Aglyca\Core\Bench;
 use Aglyca\Core\Account\Account;
 use Aglyca\Core\Account\Accountant;
 use Aglyca\Core\Account\NetCarbs;
+use Aglyca\Core\Forecast\AcidBalance;
 use Aglyca\Core\Forecast\Assayer;
 use Aglyca\Core\Forecast\Cautioner;
 use Aglyca\Core\Forecast\Forecaster;
@@ -87,7 +88,7 @@ final readonly class Workshop
             $larder, $constants, $schools, $foods, $recipes, $lines, $accountant,
             new ProgrammeSwapper($larder, $schools, $families, $accountant, new Sorter($larder, $schools, $constants), new ProblemMaker($assayer, new Offers($larder, $schools, $parts, $constants), $constants), $parts, new Reasons($tables, $constants), $constants),
             $families,
-            new Forecaster($assayer, $constants), new Cautioner($tables, $constants), new BakePlanner($schools, $constants), $measures,
+            new Forecaster($assayer, $constants), new Cautioner($tables, new AcidBalance($tables), $constants), new BakePlanner($schools, $constants), $measures,
             new LabelChecker($tables, $constants),
         );
     }
@@ -112,7 +113,11 @@ final readonly class Workshop
     /** @throws UnreadableRecipe */
     public function work(Document $document): Worked
     {
-        $recipe = $this->read($document);
+        return $this->swapped($document, $this->read($document));
+    }
+
+    private function swapped(Document $document, Recipe $recipe): Worked
+    {
         $before = Formula::asWritten($recipe, $document->pieces);
         $swap = $this->swapper->swap($before, $document->wishes(), Oven::of($recipe->steps));
         $after = $this->accountant->count($swap->after);
@@ -134,19 +139,20 @@ final readonly class Workshop
     public function proposals(Document $document): array
     {
         $free = $document->with(['shares' => [], 'corners' => [], 'amounts' => []]);
+        $recipe = $this->read($document);
         $found = [];
         foreach (['Softest' => ['sweetener' => 'allulose'], 'Sets firmest' => ['sweetener' => 'erythritol'], 'Nearest to wheat' => ['school' => 'starch-tolerant']] as $name => $change) {
-            $found[$name] = $this->work($free->with($change));
+            $found[$name] = $this->swapped($free->with($change), $recipe);
         }
         $fewest = null;
-        foreach (array_keys($this->schools->flours()) as $school) {
-            $worked = $this->work($free->with(['school' => $school]));
+        foreach (['almond', 'coconut', 'protein'] as $school) {
+            $worked = $this->swapped($free->with(['school' => $school]), $recipe);
             if ($worked->swap->collisions() === [] && $this->failures($worked) <= $this->failures($found['Softest']) && ($fewest === null || $worked->after->netCarbs($document->convention)->value < $fewest->after->netCarbs($document->convention)->value)) {
                 $fewest = $worked;
             }
         }
         $found = $fewest === null ? $found : ['Fewest carbs' => $fewest, ...$found];
-        $now = $this->work($document);
+        $now = $this->swapped($document, $recipe);
 
         return array_slice(array_filter($found, fn (Worked $w): bool => $this->differs($w, $now)), 0, 3);
     }

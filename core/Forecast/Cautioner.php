@@ -16,7 +16,7 @@ final class Cautioner
     /** @var array<string, float> polyol => g a kg of body mass in one go */
     private array $tolerance = [];
 
-    public function __construct(Tables $tables, private readonly Constants $constants)
+    public function __construct(Tables $tables, private readonly AcidBalance $acids, private readonly Constants $constants)
     {
         foreach ($tables->rows('polyols') as $row) {
             if ($row['property'] === 'tolerance') {
@@ -35,7 +35,7 @@ final class Cautioner
             ...$this->tolerance($account),
             ...$this->xylitol($account),
             ...$this->laxative($account),
-            ...$this->sunflower($formula),
+            ...$this->soda($formula),
             ...$this->allergens($formula),
         ];
     }
@@ -83,11 +83,25 @@ final class Cautioner
         return $share > $this->constants->get('hard-polyol-share') ? [new Warning('laxative', sprintf('Sugar alcohols are %.0f %% of the mix; above 10 %% EU labels must say that excessive consumption may produce laxative effects.', $share * 100))] : [];
     }
 
-    /** @return list<Warning> */
-    private function sunflower(Formula $formula): array
+    /**
+     * Left-over soda tastes of soap and darkens the crumb; with sunflower seed it turns green.
+     *
+     * @return list<Warning>
+     */
+    private function soda(Formula $formula): array
     {
-        return $formula->gramsOf('sunflower-seed-flour') > 0 && ($formula->gramsOf('baking-soda') > 0 || $formula->gramsOf('baking-powder') > 0)
-            ? [new Warning('sunflower-soda', 'Sunflower seed flour may turn green with left-over soda: harmless; a spoon of lemon juice or vinegar keeps it pale.')] : [];
+        $left = $formula->gramsOf('baking-soda') > 0 ? $this->acids->leftOverSoda($formula) : 0.0;
+        $allowed = $this->constants->get('leftover-soda') * $formula->mass() / $this->constants->get('leftover-mass');
+        $warnings = [];
+        if ($left > $allowed) {
+            $vinegar = $left * $this->acids->equivalents('sodium-bicarbonate', 1.0) / max(1e-9, $this->acids->equivalents('acetic', 0.05));
+            $warnings[] = new Warning('leftover-soda', sprintf('%.1f g of the baking soda find no acid: soapy, and a dark crumb. %.0f g of vinegar would use it up; mix it in last, and it foams at once.', $left, $vinegar));
+        }
+        if ($formula->gramsOf('sunflower-seed-flour') > 0 && ($left > 0 || $formula->gramsOf('baking-powder') > 0)) {
+            $warnings[] = new Warning('sunflower-soda', 'Sunflower seed flour may turn green with left-over soda: harmless; a spoon of lemon juice or vinegar keeps it pale.');
+        }
+
+        return $warnings;
     }
 
     /** @return list<Warning> */

@@ -13,6 +13,7 @@ final readonly class Food
     /**
      * @param  list<string>  $aliases
      * @param  list<string>  $allergens
+     * @param  array<string, float>  $acids  grams in 100 g by name
      */
     private function __construct(
         public string $key,
@@ -27,16 +28,13 @@ final readonly class Food
         public string $note,
         public float $netCarbsU = 0.0,
         public string $package = '',
+        public array $acids = [],
     ) {}
 
     /** @param  array<string, string>  $row of `data/foods.csv` */
     public static function fromRow(array $row): self
     {
-        $polyols = [];
-        foreach (array_filter(explode('|', $row['polyols'])) as $pair) {
-            [$name, $grams] = explode('=', $pair);
-            $polyols[$name] = (float) $grams;
-        }
+        $polyols = self::pairs($row['polyols']);
         $facts = new Nutrients(
             (float) $row['energy_kcal'], (float) $row['water_g'], (float) $row['protein_g'], (float) $row['fat_g'],
             (float) $row['carbohydrate_g'], (float) $row['fibre_g'], (float) $row['sugars_g'], $polyols,
@@ -46,7 +44,7 @@ final readonly class Food
         return new self(
             $row['key'], $row['name'], array_values(array_filter(explode('|', $row['aliases']))),
             Role::from($row['role']), Texture::from($row['texture']), $facts, (float) $row['u_percent'] / 100,
-            array_values(array_filter(explode('|', $row['allergens']))), $row['provenance'], $row['note'],
+            array_values(array_filter(explode('|', $row['allergens']))), $row['provenance'], $row['note'], acids: self::pairs($row['acids']),
         );
     }
 
@@ -57,8 +55,20 @@ final readonly class Food
 
         return new self(
             $this->key, $package->name, $this->aliases, $this->role, $this->texture, $label->per100(), 0.0,
-            $this->allergens, 'label', $this->note, $label->netCarbsU(), $package->id,
+            $this->allergens, 'label', $this->note, $label->netCarbsU(), $package->id, $this->acids,
         );
+    }
+
+    /** @return array<string, float> of "name=grams|name=grams" */
+    private static function pairs(string $cell): array
+    {
+        $pairs = [];
+        foreach (array_filter(explode('|', $cell)) as $pair) {
+            [$name, $grams] = explode('=', $pair);
+            $pairs[$name] = (float) $grams;
+        }
+
+        return $pairs;
     }
 
     public function isLiquid(): bool

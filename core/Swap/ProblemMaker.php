@@ -33,7 +33,7 @@ final readonly class ProblemMaker
             ...$this->bulk($formula, $sorting, $family, $variables, $forms),
             ...($sorting->flours === [] ? [] : [...$this->moisture($family, $before, $fixed, $forms), ...$this->fat($family, $before, $fixed, $forms), ...$this->hold($family, $before, $fixed, $forms)]),
             ...$this->browning($family, $before, $fixed, $forms, $browned),
-            ...$this->crystals($family, $before, $fixed, $forms),
+            ...$this->crystals($family, $before, $fixed, $variables, $forms),
             ...$this->practice($family, $variables),
         ];
 
@@ -176,11 +176,8 @@ final readonly class ProblemMaker
             return [];
         }
         $band = $family->band('fat');
-        $row = static function (float $share, bool $isLow) use ($forms, $fixed, $band, $before): Row {
-            $bound = -($fixed->fat - $share * $fixed->mass);
-
-            return new Row('fat', array_map(static fn (Traits $t): float => $t->fat - $share * $t->mass, $forms), $isLow ? $bound : -INF, $isLow ? INF : $bound, $band->weight, max(1.0, $before->fat / 10));
-        };
+        // Of the mass as written: fat is not thinned with water.
+        $row = static fn (float $share, bool $isLow): Row => new Row('fat', array_column($forms, 'fat'), $isLow ? $share * $before->mass - $fixed->fat : -INF, $isLow ? INF : $share * $before->mass - $fixed->fat, $band->weight, max(1.0, $before->fat / 10));
 
         return [$row($band->low * $was, true), $row(max($band->high * $was, $this->constants->get('lean-fat')), false)];
     }
@@ -215,25 +212,27 @@ final readonly class ProblemMaker
     }
 
     /**
-     * Grain and cool taste both come of the erythritol that the water left does not dissolve.
+     * Grain and cool taste both come of the erythritol that the water left does not dissolve. The water is taken as
+     * is usual: nobody thins a dough to dissolve its sweetener.
      *
+     * @param  list<Variable>  $variables
      * @param  list<Traits>  $forms
      * @return list<Row>
      */
-    private function crystals(Family $family, Traits $before, Traits $fixed, array $forms): array
+    private function crystals(Family $family, Traits $before, Traits $fixed, array $variables, array $forms): array
     {
         if (max([0.0, ...array_column($forms, 'erythritol')]) <= 0) {
             return [];
         }
         $solubility = $this->constants->get('erythritol-solubility');
-        $evaporated = $family->bakeLoss * $before->mass;
+        $water = $fixed->water - $family->bakeLoss * $before->mass + array_sum(array_map(static fn (Variable $v, Traits $t): float => $v->practice * $t->water, $variables, $forms));
         $grain = $family->band('grain');
         $cool = $family->band('cool');
         $heat = $this->constants->get('erythritol-heat');
         $share = $grain->high * $solubility;
-        $rows = [new Row('grain', array_map(static fn (Traits $t): float => $t->erythritol - $share * $t->water, $forms), -INF, $share * ($fixed->water - $evaporated) - $fixed->erythritol, $grain->weight, max(1.0, $before->mass / 50))];
-        $coefficients = array_map(static fn (Traits $t): float => $heat * ($t->erythritol - $solubility * $t->water), $forms);
-        $rows[] = new Row('cool', $coefficients, -INF, $cool->high * ($before->mass - $evaporated) - $heat * ($fixed->erythritol - $solubility * ($fixed->water - $evaporated)), $cool->weight, max(1.0, $before->mass * $cool->high / 10));
+        $rows = [new Row('grain', array_column($forms, 'erythritol'), -INF, $share * max(0.0, $water) - $fixed->erythritol, $grain->weight, max(1.0, $before->mass / 50))];
+        $coefficients = array_map(static fn (Traits $t): float => $heat * $t->erythritol, $forms);
+        $rows[] = new Row('cool', $coefficients, -INF, $cool->high * $before->mass * (1 - $family->bakeLoss) - $heat * ($fixed->erythritol - $solubility * max(0.0, $water)), $cool->weight, max(1.0, $before->mass * $cool->high / 10));
 
         return $rows;
     }
@@ -251,6 +250,10 @@ final readonly class ProblemMaker
                 $coefficients = array_fill(0, count($variables), 0.0);
                 $coefficients[$j] = 1.0;
                 $rows[] = new Row('practice', $coefficients, $band->low * $v->practice, $band->high * $v->practice, $band->weight, $v->practice, false, $j);
+                if ($v->use === 'flour' || str_starts_with($v->use, 'lift')) {
+                    $wide = $family->band('practice-flour');
+                    $rows[] = new Row('practice', $coefficients, $wide->low * $v->practice, $wide->high * $v->practice, $wide->weight, $v->practice, false, $j);
+                }
             }
         }
 

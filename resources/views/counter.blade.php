@@ -40,6 +40,14 @@
                     <li class="{{ $step->added ? 'border-l-4 border-here bg-[#fdf6da] px-3 py-2' : 'border-l-4 border-line pl-3' }}">@foreach ($step->pieces as $piece)<x-step-piece :piece="$piece"/>@endforeach</li>
                 @endforeach
             </ol>
+            <dl class="mt-5 grid gap-x-5 gap-y-1 sm:grid-cols-[7rem_minmax(0,1fr)]">
+                @foreach ($worked->swap->families as $n => $family)
+                    @if (count($worked->swap->families) > 1)<dt class="font-serif text-cobalt sm:col-span-2">{{ $worked->recipe->components[$n] ?: 'The dessert' }}, {{ mb_strtolower($family->name) }}</dt>@endif
+                    <dt class="font-semibold">Done when</dt><dd>{{ $family->doneness }}</dd>
+                    <dt class="font-semibold">Cools</dt><dd>{{ $family->cooling }}</dd>
+                    <dt class="font-semibold">Keeps</dt><dd>{{ $family->keeping }}</dd>
+                @endforeach
+            </dl>
             @foreach ($worked->warnings as $warning)
                 @if ($loop->first)<h3 class="mt-6 text-lg">Take care</h3>@endif
                 <p class="mt-1 text-[15px]">{{ $warning->sentence }}</p>

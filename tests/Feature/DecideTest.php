@@ -101,7 +101,7 @@ final class DecideTest extends KitchenCase
     public function test_other_ways_are_clearly_different_and_named(): void
     {
         $recipe = $this->recipeOf($this->baker());
-        $this->get("/bench/$recipe->ulid/proposals")->assertOk()->assertSee('Softest');
+        $this->get("/bench/$recipe->ulid/proposals")->assertOk()->assertSee('Nearest to wheat');
         $this->get("/bench/$recipe->ulid/proposals", ['HX-Request' => 'true'])->assertOk()->assertDontSee('<html', false);
     }
 

@@ -157,6 +157,12 @@ final readonly class BenchController
         return view($request->hasHeader('HX-Request') ? 'bench.proposals' : 'proposals', ['piece' => $piece, 'proposals' => $this->workshop->proposals($piece->document), 'convention' => $piece->document->convention]);
     }
 
+    /** The weave's twin for reading aloud: the same swap as one table. */
+    public function table(Workpiece $piece): View
+    {
+        return view('weave-table', ['page' => $this->work($piece, new MessageBag, [], null)]);
+    }
+
     /** Two versions side by side, differences only. */
     public function versions(Request $request, Workpiece $piece): View
     {

@@ -1,4 +1,5 @@
-<details class="mt-2 border-t border-line pt-1" @if ($page->faults->has('text')) open @endif>
+<p class="mt-2 border-t border-line pt-2"><a class="inline-block py-1" href="{{ $page->path('bench/table') }}">The swap as a table</a></p>
+<details @if ($page->faults->has('text')) open @endif>
     <summary class="py-2 text-cobalt underline underline-offset-3">The recipe as you typed it</summary>
     <form method="post" action="{{ $page->path('bench/text') }}" hx-post="{{ $page->path('bench/text') }}" hx-target="#bench" hx-swap="outerHTML">
         @csrf

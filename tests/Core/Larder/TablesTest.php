@@ -57,6 +57,13 @@ final class TablesTest extends CoreCase
     #[DataProvider('foods')]
     public function test_a_foods_facts_are_possible(string $key): void
     {
+        $row = array_column(self::tables()->rows('foods'), null, 'key')[$key];
+        foreach (['energy_kcal', 'water_g', 'protein_g', 'fat_g', 'carbohydrate_g', 'fibre_g', 'sugars_g', 'starch_g', 'allulose_g', 'salt_g', 'alcohol_g', 'u_percent'] as $column) {
+            self::assertTrue($row[$column] === '' || is_numeric($row[$column]), "$column is a number");
+        }
+        foreach (['polyols', 'acids'] as $column) {
+            self::assertMatchesRegularExpression('~^(?:[a-z]+=[\d.]+(?:\|[a-z]+=[\d.]+)*)?$~', $row[$column]);
+        }
         $food = self::workshop()->larder->get($key);
         $n = $food->per100;
         self::assertLessThanOrEqual(101, $n->water + $n->protein + $n->fat + $n->carbohydrate + $n->alcohol, 'parts within 100 g');

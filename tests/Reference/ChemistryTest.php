@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Reference;
+
+use Aglyca\Core\Forecast\AcidBalance;
+use Aglyca\Core\Forecast\Traits;
+use Aglyca\Core\Formula\Formula;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\CoreCase;
+
+/** Soda and acid, water activity, crystallisation and cooling, worked by hand beside each case. */
+final class ChemistryTest extends CoreCase
+{
+    private static function formula(string $lines): Formula
+    {
+        return self::account("T\n$lines")->formula;
+    }
+
+    /** IUPAC molar masses: NaHCO3 84.01; citric acid 192.12 with three protons; acetic 60.05; bitartrate 188.18. */
+    #[DataProvider('balances')]
+    public function test_soda_and_acid_in_equivalents(string $lines, float $soda): void
+    {
+        self::assertEqualsWithDelta($soda, (new AcidBalance(self::tables()))->leftOverSoda(self::formula($lines)), 0.005);
+    }
+
+    /** @return array<string, array{string, float}> */
+    public static function balances(): array
+    {
+        return [
+            'soda alone' => ['5 g baking soda', 5.0],
+            '5 g soda, 100 g vinegar: 5 g acetic acid, 83.3 meq' => ["5 g baking soda\n100 g vinegar", 5 - 5 / 60.05 * 84.01],
+            '5 g soda, 50 g lemon juice: 2.75 g citric acid, 42.9 meq' => ["5 g baking soda\n50 g lemon juice", 5 - 2.75 * 3 / 192.12 * 84.01],
+            'two to one by mass of cream of tartar, as in baking powder' => ["1 g baking soda\n2.263 g cream of tartar", 1 - 2.263 * 0.99 / 188.18 * 84.01],
+        ];
+    }
+
+    /** Below, at and above what a pound of dough hides. */
+    public function test_left_over_soda_is_named_with_the_vinegar_that_uses_it_up(): void
+    {
+        $warned = static fn (string $soda): array => array_column(self::work("Cake\nMakes 8 slices\n200 g ground almonds\n150 g erythritol\n3 eggs\n$soda g baking soda")->warnings, 'sentence', 'key');
+        self::assertArrayNotHasKey('leftover-soda', $warned('0.4'));
+        self::assertStringContainsString('vinegar', $warned('3')['leftover-soda']);
+        self::assertArrayHasKey('sunflower-soda', array_column(self::work("Cake\n250 g flour\n200 g sugar\n3 eggs\n3 g baking soda", ['school' => 'seed'])->warnings, 'sentence', 'key'));
+    }
+
+    /** Money and Born 1951: aw = 1 / (1 + 0.27 n). One mole of sucrose in 100 g of water: 0.787; none: 1. */
+    public function test_water_activity(): void
+    {
+        self::assertEqualsWithDelta(1 / 1.27, (new Traits(442.3, 100.0, moles: 1.0))->waterActivity(0.27, 0.0), 1e-9);
+        self::assertSame(1.0, (new Traits(100.0, 100.0))->waterActivity(0.27, 0.0));
+        self::assertEqualsWithDelta(1 / (1 + 0.27 * 2), (new Traits(442.3, 100.0, moles: 1.0))->waterActivity(0.27, 50.0), 1e-9);
+    }
+
+    /** 37 g of erythritol in 100 g of solution at 25 °C are 58.7 g in 100 g of water (from memory of solubility tables). */
+    public function test_erythritol_is_just_saturated_where_the_tables_say_so(): void
+    {
+        $solubility = self::workshop()->constants->get('erythritol-solubility');
+        self::assertEqualsWithDelta(37 / 63, $solubility, 0.001);
+        self::assertEqualsWithDelta(1.0, (new Traits(100.0, 63.0, erythritol: 37.0))->grain($solubility, 0.0), 0.002);
+        self::assertEqualsWithDelta(2.0, (new Traits(137.0, 63.0, erythritol: 74.0))->grain($solubility, 0.0), 0.004);
+    }
+
+    /** 100 g of piece with 20 g of erythritol and 17.04 g of water: 10 g stay dissolved, 10 g take up 1800 J, 18 J a gram. */
+    public function test_cooling_is_of_the_crystals_alone(): void
+    {
+        self::assertEqualsWithDelta(18.0, (new Traits(100.0, 10 / 0.587, erythritol: 20.0))->cool(0.587, 0.0, 180.0), 1e-6);
+        self::assertSame(0.0, (new Traits(100.0, 60.0, erythritol: 20.0))->cool(0.587, 0.0, 180.0));
+    }
+}
