@@ -34,10 +34,22 @@ final readonly class DemoCommand
             'bakes' => [[4, 4, 'Fell apart on the sheet at first; after twenty minutes they held. A bit cool on the tongue.', []]],
         ],
         'poppy-seed-cheesecake-squares' => ['wishes' => ['sweetener' => 'allulose-erythritol', 'school' => 'almond', 'sweetness' => 0.8], 'bakes' => []],
+        'pistachio-rose-biscuits' => [
+            'wishes' => ['sweetener' => 'erythritol', 'school' => 'coconut'],
+            'bakes' => [
+                [30, 1, 'Crumbled to sand. The coconut flour drank everything and nothing held them.', ['school' => 'almond']],
+                [23, 4, 'With almond flour and xanthan they snap. Ambrose says roses, not soap.', []],
+            ],
+        ],
+        'rhubarb-crumble-bars' => ['wishes' => ['sweetness' => 0.95], 'bakes' => [[12, 4, 'Sharp and good. A little less cornflour swap next time, it was slightly slick.', []]]],
+        'coffee-custard-tart' => ['wishes' => ['sweetener' => 'allulose'], 'bakes' => []],
+        'walnut-spice-roulade' => ['wishes' => ['school' => 'protein', 'sweetness' => 0.8], 'bakes' => []],
+        'pear-ginger-upside-down-cake' => ['wishes' => ['sweetness' => 0.8], 'bakes' => []],
     ];
 
     private const PACKAGES = [
         ['food' => 'allulose', 'name' => 'Allulose, the two-pound bag', 'law' => 'us-ca', 'serving_g' => '4', 'printed' => ['energy' => '0', 'fat' => '0', 'carbohydrate' => '4', 'fibre' => '0', 'sugars' => '0', 'allulose' => '4', 'protein' => '0'], 'polyol' => '', 'price' => '14.50', 'size_g' => '907', 'is_default' => true],
+        ['food' => 'erythritol-powdered', 'name' => 'Powdered erythritol, kilo bag', 'law' => 'eu-uk', 'serving_g' => '100', 'printed' => ['energy' => '0', 'carbohydrate' => '100', 'polyols' => '100', 'sugars' => '0'], 'polyol' => 'erythritol', 'price' => '6.90', 'size_g' => '1000', 'is_default' => true],
         ['food' => 'almond-flour', 'name' => 'Mill almonds, extra fine', 'law' => 'eu-uk', 'serving_g' => '100', 'printed' => ['energy' => '619', 'fat' => '53', 'carbohydrate' => '6.9', 'fibre' => '11', 'sugars' => '4.4', 'protein' => '24', 'salt' => '0.03'], 'polyol' => '', 'price' => '9.80', 'size_g' => '1000', 'is_default' => true],
         ['food' => 'sugar-free-chocolate', 'name' => 'Baking bar, odd label', 'law' => 'us-ca', 'serving_g' => '30', 'printed' => ['energy' => '110', 'fat' => '11', 'carbohydrate' => '16', 'fibre' => '9', 'sugars' => '0', 'polyols' => '10', 'protein' => '2'], 'polyol' => 'erythritol', 'price' => '4.20', 'size_g' => '85', 'is_default' => false],
     ];

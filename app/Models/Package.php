@@ -40,6 +40,6 @@ final class Package extends Model
 
     public function toCore(): CorePackage
     {
-        return new CorePackage((string) $this->id, $this->name, $this->food, $this->label());
+        return CorePackage::priced((string) $this->id, $this->name, $this->food, $this->label(), $this->price === null ? null : (float) $this->price, $this->size_g === null ? null : (float) $this->size_g);
     }
 }

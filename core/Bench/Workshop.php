@@ -17,6 +17,7 @@ use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\KitchenMeasure;
 use Aglyca\Core\Larder\Label\LabelChecker;
 use Aglyca\Core\Larder\Larder;
+use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Plan\BakeChange;
 use Aglyca\Core\Plan\BakePlanner;
@@ -153,8 +154,44 @@ final readonly class Workshop
         }
         $found = $fewest === null ? $found : ['Fewest carbs' => $fewest, ...$found];
         $now = $this->swapped($document, $recipe);
+        $cheapest = $this->cheapest($free, $recipe, $now);
+        $found = $cheapest === null ? $found : ['Cheapest' => $cheapest, ...$found];
 
         return array_slice(array_filter($found, fn (Worked $w): bool => $this->differs($w, $now)), 0, 3);
+    }
+
+    /** By the prices in the Pantry; null where they do not say enough to tell two blends apart. */
+    private function cheapest(Document $free, Recipe $recipe, Worked $now): ?Worked
+    {
+        $best = $this->price($now) === null ? null : [$this->price($now), null];
+        $known = $best === null ? 0 : 1;
+        foreach (array_keys($this->schools->sweeteners()) as $sweetener) {
+            $priced = array_filter($this->schools->mix($sweetener), fn (array $row): bool => (float) $row['share'] < 0.3 || $this->larder->get($row['food'])->pricePerGram !== null);
+            if (count($priced) === count($this->schools->mix($sweetener))) {
+                $worked = $this->swapped($free->with(['sweetener' => $sweetener]), $recipe);
+                $price = $this->price($worked);
+                $known += $price === null ? 0 : 1;
+                $best = $price !== null && $worked->swap->collisions() === [] && ($best === null || $price < $best[0]) ? [$price, $worked] : $best;
+            }
+        }
+
+        return $known > 1 ? $best[1] : null;
+    }
+
+    /** What the sweeteners cost, whole; null where one that weighs something has no price. */
+    private function price(Worked $worked): ?float
+    {
+        $sum = 0.0;
+        foreach ($worked->swap->after->doses as $dose) {
+            if ($dose->food?->role === Role::Sweet) {
+                if ($dose->food->pricePerGram === null && $dose->mass() > 2 * $this->constants->get('weighed')) {
+                    return null;
+                }
+                $sum += ($dose->food->pricePerGram ?? 0.0) * $dose->mass();
+            }
+        }
+
+        return $sum;
     }
 
     private function failures(Worked $worked): int
@@ -162,7 +199,7 @@ final readonly class Workshop
         return count(array_filter($worked->properties, static fn (Property $p): bool => $p->isOutside()));
     }
 
-    /** Clearly: more than a tenth of the mix is something else. */
+    /** Clearly: enough of the mix is something else. */
     private function differs(Worked $a, Worked $b): bool
     {
         $grams = static function (Worked $w): array {
@@ -179,7 +216,7 @@ final readonly class Workshop
             $moved += abs(($x[$food] ?? 0.0) - ($y[$food] ?? 0.0)) / 2;
         }
 
-        return $moved > 0.1 * $b->swap->after->mass();
+        return $moved > $this->constants->get('clearly-different') * $b->swap->after->mass();
     }
 
     /** @return array<string, Property> by the bands of the family of the heaviest component */

@@ -29,6 +29,7 @@ final readonly class Food
         public float $netCarbsU = 0.0,
         public string $package = '',
         public array $acids = [],
+        public ?float $pricePerGram = null,
     ) {}
 
     /** @param  array<string, string>  $row of `data/foods.csv` */
@@ -55,7 +56,7 @@ final readonly class Food
 
         return new self(
             $this->key, $package->name, $this->aliases, $this->role, $this->texture, $label->per100(), 0.0,
-            $this->allergens, 'label', $this->note, $label->netCarbsU(), $package->id, $this->acids,
+            $this->allergens, 'label', $this->note, $label->netCarbsU(), $package->id, $this->acids, $package->pricePerGram,
         );
     }
 

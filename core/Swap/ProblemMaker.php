@@ -142,7 +142,16 @@ final readonly class ProblemMaker
         $coefficients = array_map(static fn (Traits $t, bool $c): float => $c ? $t->solids : 0.0, $forms, $counts);
         $base = array_sum(array_map(static fn (Variable $v, Traits $t, bool $c): float => $c ? $v->base * $t->solids : 0.0, $variables, $forms, $counts));
 
-        return [new Row('bulk', $coefficients, $band->low * $was - $base, $band->high * $was - $base, $band->weight, $was / 10)];
+        $rows = [new Row('bulk', $coefficients, $band->low * $was - $base, $band->high * $was - $base, $band->weight, $was / 10)];
+        $sugar = $this->assayer->mix(array_map(static fn (int $i): Dose => $formula->doses[$i], $sorting->allSugars()))->solids;
+        if ($sugar > 0) {
+            $band = $family->band('body');
+            $coefficients = array_map(static fn (Variable $v, Traits $t): float => $v->use === 'sweet' ? $t->solids : 0.0, $variables, $forms);
+            $base = array_sum(array_map(static fn (Variable $v, Traits $t): float => $v->use === 'sweet' ? $v->base * $t->solids : 0.0, $variables, $forms));
+            $rows[] = new Row('body', $coefficients, $band->low * $sugar - $base, $band->high * $sugar - $base, $band->weight, $sugar / 10);
+        }
+
+        return $rows;
     }
 
     /**
@@ -230,7 +239,7 @@ final readonly class ProblemMaker
         $cool = $family->band('cool');
         $heat = $this->constants->get('erythritol-heat');
         $share = $grain->high * $solubility;
-        $rows = [new Row('grain', array_column($forms, 'erythritol'), -INF, $share * max(0.0, $water) - $fixed->erythritol, $grain->weight, max(1.0, $before->mass / 50))];
+        $rows = [new Row('grain', array_column($forms, 'erythritol'), -INF, $share * max(0.0, $water) - $fixed->erythritol, $grain->weight, max(1.0, $before->mass / 25))];
         $coefficients = array_map(static fn (Traits $t): float => $heat * $t->erythritol, $forms);
         $rows[] = new Row('cool', $coefficients, -INF, $cool->high * $before->mass * (1 - $family->bakeLoss) - $heat * ($fixed->erythritol - $solubility * max(0.0, $water)), $cool->weight, max(1.0, $before->mass * $cool->high / 10));
 

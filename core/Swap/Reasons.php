@@ -28,6 +28,12 @@ final class Reasons
     {
         $v = $choice->problem->variables[$variable];
         if ($v->most === 0.0 && $v->base > 0) {
+            foreach ($choice->programme->rows as $i => $row) {
+                if ($choice->solution->misses[$i] > 1e-6 && $row->coefficients[$variable] > 0 && isset(Triangle::SPOKEN[$row->key]) && $row->key !== 'body') {
+                    return 'as you set it: '.Triangle::SPOKEN[$row->key];
+                }
+            }
+
             return $v->use === 'sweet' ? $v->why : 'as you typed it';
         }
         foreach ($choice->deciding($variable) as [$row, $isHigh]) {

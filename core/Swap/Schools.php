@@ -62,7 +62,8 @@ final class Schools
      */
     public function corners(array $foods, string $mix): array
     {
-        $known = array_column(array_merge(...array_values($this->mixes)), null, 'food');
+        // The mix's own rows say best what each is for; else the first mix that has the food.
+        $known = array_column(array_reverse([...$this->mix($mix), ...array_merge(...array_values($this->mixes))]), null, 'food');
         $shares = array_column($this->mix($mix), 'share', 'food');
 
         return array_map(static fn (string $food): array => ['share' => $shares[$food] ?? '0', ...array_intersect_key($known[$food] ?? throw new OutOfBoundsException("No sweetener '$food' for a blend."), ['food' => 1, 'powdered' => 1, 'golden' => 1, 'why' => 1])], $foods);

@@ -13,7 +13,7 @@ use Aglyca\Core\Larder\Larder;
  */
 final readonly class Triangle
 {
-    private const SPOKEN = ['browning' => 'too brown', 'grain' => 'grainy', 'cool' => 'cold on the tongue', 'tolerance' => 'more than a stomach takes', 'bulk' => 'no body'];
+    public const SPOKEN = ['browning' => 'too brown', 'grain' => 'grainy', 'cool' => 'cold on the tongue', 'tolerance' => 'more than a stomach takes', 'body' => 'no body'];
 
     private const FILLERS = ['allulose', 'erythritol-powdered', 'monk-fruit-extract', 'xylitol'];
 
@@ -92,7 +92,7 @@ final readonly class Triangle
                     }
                     $value += $row->coefficients[$j] * $grams;
                 }
-                $over[] = is_finite($row->high) && $row->key !== 'bulk' ? $value - $row->high : $row->low - $value;
+                $over[] = is_finite($row->high) && $row->key !== 'body' ? $value - $row->high : $row->low - $value;
             }
             $points = self::clip($over);
             if ($points !== []) {

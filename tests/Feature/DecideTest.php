@@ -105,6 +105,16 @@ final class DecideTest extends KitchenCase
         $this->get("/bench/$recipe->ulid/proposals", ['HX-Request' => 'true'])->assertOk()->assertDontSee('<html', false);
     }
 
+    public function test_the_cheapest_way_goes_by_the_pantrys_prices(): void
+    {
+        $recipe = $this->recipeOf($this->baker());
+        $label = ['law' => 'eu-uk', 'serving_g' => '100', 'is_default' => '1', 'size_g' => '1000'];
+        $this->post('/pantry', $label + ['name' => 'Dear bag', 'food' => 'Allulose', 'price' => '30', 'printed' => ['carbohydrate' => '99', 'allulose' => '99']]);
+        $this->get("/bench/$recipe->ulid/proposals")->assertDontSee('Cheapest');
+        $this->post('/pantry', $label + ['name' => 'Cheap bag', 'food' => 'Powdered erythritol', 'price' => '5', 'printed' => ['carbohydrate' => '100', 'polyols' => '100'], 'polyol' => 'erythritol']);
+        $this->get("/bench/$recipe->ulid/proposals")->assertSee('Cheapest')->assertSee('value="erythritol', false);
+    }
+
     public function test_two_versions_stand_side_by_side_with_differences_only(): void
     {
         $recipe = $this->recipeOf($this->baker());

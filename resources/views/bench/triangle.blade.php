@@ -14,7 +14,7 @@
                 <pattern id="hatch-browning" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width="7" height="7" fill="#eadfd2"/><path d="M0 0V7" stroke="#7a4a2b" stroke-width="2"/></pattern>
                 <pattern id="hatch-grain" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)"><rect width="7" height="7" fill="#dcebef"/><path d="M0 0V7" stroke="#2f7a8a" stroke-width="2"/></pattern>
                 <pattern id="hatch-cool" width="8" height="8" patternUnits="userSpaceOnUse"><rect width="8" height="8" fill="#d5e3ee" fill-opacity=".5"/><circle cx="4" cy="4" r="1.6" fill="#1d3f91"/></pattern>
-                <pattern id="hatch-bulk" width="6" height="6" patternUnits="userSpaceOnUse"><rect width="6" height="6" fill="#e6e0f1"/><path d="M0 3H6" stroke="#7b5ea7" stroke-width="1.6"/></pattern>
+                <pattern id="hatch-body" width="6" height="6" patternUnits="userSpaceOnUse"><rect width="6" height="6" fill="#e6e0f1"/><path d="M0 3H6" stroke="#7b5ea7" stroke-width="1.6"/></pattern>
                 <pattern id="hatch-tolerance" width="8" height="8" patternUnits="userSpaceOnUse"><rect width="8" height="8" fill="#f4d9d7"/><path d="M0 0 8 8M8 0 0 8" stroke="#a1231d" stroke-width="1.2"/></pattern>
             </defs>
             <polygon points="{{ $triangle['outline'] }}" fill="#f2f5fb" stroke="#14212b" stroke-width="1.5"/>
