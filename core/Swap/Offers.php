@@ -44,6 +44,18 @@ final readonly class Offers
         return true;
     }
 
+    /** The school that was asked for, or where its main flour is not allowed the first whose main flour is. */
+    public function school(Wishes $wishes): string
+    {
+        foreach ([$wishes->school, 'seed', 'coconut', ...array_keys($this->schools->flours())] as $school) {
+            if ($this->allows($this->larder->get($this->schools->parts($school)[0]['food']), $wishes)) {
+                return $school;
+            }
+        }
+
+        return $wishes->school;
+    }
+
     /** @param  list<int>  $lines */
     public function sweetnessOf(Formula $formula, array $lines): float
     {
@@ -66,7 +78,7 @@ final readonly class Offers
     public function single(Dose $dose, Wishes $wishes): array
     {
         $parts = [];
-        foreach ($this->schools->single($dose->food->key) as $row) {
+        foreach ($this->schools->single($dose->food->key, $wishes->without) as $row) {
             $grams = $dose->mass() * (float) $row['ratio'];
             if ($row['to'] === '~sweet') {
                 foreach ($this->sweeteners($grams * $wishes->sweetness, '', $wishes) as $offer) {
@@ -78,7 +90,7 @@ final readonly class Offers
 
                 continue;
             }
-            $food = $this->larder->get($row['to'] === '~flour' ? $this->schools->parts($wishes->school)[0]['food'] : $row['to']);
+            $food = $this->larder->get($row['to'] === '~flour' ? $this->schools->parts($this->school($wishes))[0]['food'] : $row['to']);
             if ($this->allows($food, $wishes)) {
                 $parts[] = $this->parts->part($food, $grams, $row['why']);
             }
@@ -115,7 +127,7 @@ final readonly class Offers
         }
         $variables = [];
         $uses = [];
-        foreach ($this->schools->parts($wishes->school) as $row) {
+        foreach ($this->schools->parts($this->school($wishes)) as $row) {
             if (in_array($row['when'], ['always', $sorting->hasEggs ? 'with-eggs' : 'without-eggs'], true)) {
                 $use = in_array($row['food'], ['egg', 'water'], true) ? $row['food'] : 'flour';
                 $variables[] = new Variable($this->larder->get($row['food']), $use, $this->most($use, $flour), $flour / 100 * (float) $row['grams_per_100g_flour'], 0.0, $row['why']);

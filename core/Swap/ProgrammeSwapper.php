@@ -80,7 +80,7 @@ final readonly class ProgrammeSwapper implements Swapper
     public function lay(Formula $formula, array $families, Wishes $wishes, Oven $oven): array
     {
         $account = $this->accountant->count($formula);
-        $sortings = array_map(fn (int $c): Sorting => $this->sorter->sort($formula, $account, $c, $wishes->left), array_keys($formula->components));
+        $sortings = array_map(fn (int $c): Sorting => $this->sorter->sort($formula, $account, $c, $wishes), array_keys($formula->components));
         $isFlour = array_filter($sortings, static fn (Sorting $s): bool => $s->flours !== []) !== [];
         $lower = ($isFlour ? $this->constants->get('nut-lower-by') : 0.0) + $wishes->cooler;
         $time = $lower > 0 ? 1 + $this->constants->get('nut-longer-by') : 1.0;
@@ -154,7 +154,7 @@ final readonly class ProgrammeSwapper implements Swapper
             $exchanges[] = new Exchange(Role::Body, $component, $sorting->flours, [...$flour, ...$added], $this->schools->school($wishes->school)['sentence'], true);
         }
         foreach ($choice->problem->singles as $i => $parts) {
-            $why = $this->schools->single($formula->doses[$i]->food->key)[0]['why'];
+            $why = $this->schools->single($formula->doses[$i]->food->key, $wishes->without)[0]['why'];
             $exchanges[] = $parts === []
                 ? new Exchange($formula->doses[$i]->food->role, $component, [$i], [], 'nothing allowed takes its place: left as it is', false)
                 : new Exchange($formula->doses[$i]->food->role, $component, [$i], $parts, $why, true);

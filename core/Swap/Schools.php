@@ -22,8 +22,14 @@ final class Schools
     /** @var array<string, list<array<string, string>>> */
     private array $parts = [];
 
+    /** @var array<string, array<string, list<array<string, string>>>> allergen => food => rows */
+    private array $free = [];
+
     public function __construct(Tables $tables)
     {
+        foreach ($tables->rows('free_swaps') as $row) {
+            $this->free[$row['without']][$row['from']][] = $row;
+        }
         foreach ($tables->rows('sweetener_mixes') as $row) {
             $this->mixes[$row['mix']][] = $row;
         }
@@ -87,9 +93,36 @@ final class Schools
         return $this->parts[$school] ?? [];
     }
 
-    /** @return list<array<string, string>> rows of `data/single_swaps.csv`; none where the food has no swap of its own */
-    public function single(string $food): array
+    /**
+     * What takes the place of a food that has a swap of its own: of one that must not be in it, the swap without it.
+     *
+     * @param  list<string>  $without  allergens
+     * @return list<array<string, string>> rows of `data/free_swaps.csv` or `data/single_swaps.csv`; none where there is no such swap
+     */
+    public function single(string $food, array $without = []): array
     {
+        foreach ($without as $allergen) {
+            if (isset($this->free[$allergen][$food])) {
+                return $this->free[$allergen][$food];
+            }
+        }
+
         return $this->singles[$food] ?? [];
+    }
+
+    /**
+     * Whether a food that must not be in it has a swap: it is then swapped whatever it costs.
+     *
+     * @param  list<string>  $without
+     */
+    public function isBarred(string $food, array $without): bool
+    {
+        foreach ($without as $allergen) {
+            if (isset($this->free[$allergen][$food])) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

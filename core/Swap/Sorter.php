@@ -18,8 +18,7 @@ final readonly class Sorter
 {
     public function __construct(private Larder $larder, private Schools $schools, private Constants $constants) {}
 
-    /** @param  list<string>  $left keys of lines that the baker wants left as they are */
-    public function sort(Formula $formula, Account $account, int $component, array $left): Sorting
+    public function sort(Formula $formula, Account $account, int $component, Wishes $wishes): Sorting
     {
         $sugars = ['' => [], 'powdered' => [], 'golden' => []];
         [$flours, $singles, $kept, $eggs] = [[], [], [], false];
@@ -29,9 +28,10 @@ final readonly class Sorter
                 continue;
             }
             $food = $dose->food;
-            $eggs = $eggs || $food?->role === Role::Egg;
+            $eggs = $eggs || ($food?->role === Role::Egg && ! in_array('egg', $wishes->without, true));
             match (true) {
-                $food === null, $dose->grams === null, in_array($dose->key, $left, true) => $kept[] = $i,
+                $food === null, $dose->grams === null, in_array($dose->key, $wishes->left, true) => $kept[] = $i,
+                $this->schools->isBarred($food->key, $wishes->without) => $singles[] = $i,
                 $this->larder->typical($food, 'flour-equivalent') > 0 => $flours[] = $i,
                 $this->schools->single($food->key) !== [] && $this->matters($costs[$i]) => $singles[] = $i,
                 $this->schools->single($food->key) === [] && $this->isSugar($food) => $sugars[$this->form($food)][] = $i,

@@ -47,7 +47,7 @@
             <label class="label mt-2" for="cooler">Oven lower than the flour asks</label>
             <select class="field" id="cooler" name="cooler">@foreach ([0, 5, 10, 15, 20] as $degrees)<option value="{{ $degrees }}" @selected((int) $wishes->cooler === $degrees)>{{ $degrees === 0 ? 'no lower' : $degrees.' °C lower' }}</option>@endforeach</select>
             <fieldset class="mt-2 flex flex-wrap gap-x-4"><legend class="label">Without</legend>
-                @foreach (['nuts' => 'nuts', 'milk' => 'milk', 'egg' => 'more egg', 'coconut' => 'coconut', 'peanut' => 'peanut'] as $key => $name)<label class="flex min-h-[44px] items-center gap-2"><input class="h-5 w-5 accent-cobalt" type="checkbox" name="without[]" value="{{ $key }}" @checked(in_array($key, $wishes->without, true))> {{ $name }}</label>@endforeach
+                @foreach (['nuts' => 'nuts', 'milk' => 'milk', 'egg' => 'egg', 'coconut' => 'coconut', 'peanut' => 'peanut'] as $key => $name)<label class="flex min-h-[44px] items-center gap-2"><input class="h-5 w-5 accent-cobalt" type="checkbox" name="without[]" value="{{ $key }}" @checked(in_array($key, $wishes->without, true))> {{ $name }}</label>@endforeach
             </fieldset>
         </details>
         @foreach (['pieces', 'sweetness', 'sweetener', 'school', 'convention', 'cooler'] as $field)

@@ -173,6 +173,19 @@ final class SwapperTest extends CoreCase
         }
     }
 
+    /** Dairy-free, egg-free and nut-free: nothing of it is left, wherever a swap without it is known. */
+    #[DataProvider('desserts')]
+    public function test_a_dessert_without_milk_egg_or_nuts(string $text): void
+    {
+        foreach ([['milk'], ['egg'], ['nuts'], ['milk', 'egg', 'nuts']] as $without) {
+            $worked = self::work($text, ['without' => $without]);
+            foreach ($worked->swap->after->doses as $dose) {
+                $found = array_intersect(array_map(static fn (string $a): string => explode(':', $a)[0], $dose->food->allergens ?? []), $without);
+                self::assertTrue($found === [] || in_array($dose->food->key, ['cream-cheese', 'sugar-free-chocolate'], true), implode(', ', $without).": $dose->text");
+            }
+        }
+    }
+
     public function test_amounts_typed_in_and_lines_left_hold_through_every_other_change(): void
     {
         $text = "Loaf\nMakes 10 slices\n200 g sugar\n250 g flour\n3 eggs\n100 g butter\n100 g milk";

@@ -1,1 +1,0 @@
-@props(['piece'])<?php if ($piece['was'] !== '') { ?><strong class="whitespace-nowrap">{{ $piece['text'] }}</strong> <s class="text-base text-soft">{{ $piece['was'] }}</s><?php } else { ?>{{ $piece['text'] }}<?php } ?>
