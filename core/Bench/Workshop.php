@@ -125,7 +125,7 @@ final readonly class Workshop
         $bake = $this->planner->change($swap, $recipe->steps);
 
         return new Worked(
-            $document, $document->title !== '' ? $document->title : $recipe->title, $recipe, $this->accountant->count($before), $after, $swap,
+            $document, $document->title !== '' ? $document->title : $recipe->title, $recipe, $swap->account, $after, $swap,
             $this->forecast($swap, Oven::of($recipe->steps), $bake), $this->cautioner->cautions($after), $bake, $this->planner->steps($bake, $recipe->steps),
         );
     }

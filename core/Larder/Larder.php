@@ -21,10 +21,10 @@ final class Larder
     /** @var array<string, array<string, float>> food => form => g a millilitre */
     private array $densities = [];
 
-    /** @var array<string, array<string, Estimate>> food => portion => grams */
+    /** @var array<string, array<string, array<string, string>>> food => portion => row; made an estimate when asked for */
     private array $portions = [];
 
-    /** @var array<string, array<string, Range>> food => property => range */
+    /** @var array<string, array<string, array<string, string>>> food => property => row; made a range when asked for */
     private array $properties = [];
 
     public function __construct(Tables $tables, UnitTable $units, private readonly Stock $stock = new Stock)
@@ -34,10 +34,10 @@ final class Larder
             $this->densities[$row['food']][$row['form']] = (float) $row['grams'] / $units->get($row['per'])->size;
         }
         foreach ($tables->rows('portions') as $row) {
-            $this->portions[$row['food']][$row['portion']] = Estimate::of((float) $row['grams'], (float) $row['u_grams']);
+            $this->portions[$row['food']][$row['portion']] = $row;
         }
         foreach ($tables->rows('properties') as $row) {
-            $this->properties[$row['food']][$row['property']] = new Range((float) $row['low'], (float) $row['typical'], (float) $row['high']);
+            $this->properties[$row['food']][$row['property']] = $row;
         }
     }
 
@@ -111,23 +111,21 @@ final class Larder
 
     public function portion(Food $food, string $portion): ?Estimate
     {
-        return $this->portions[$food->key][$portion] ?? null;
-    }
+        $row = $this->portions[$food->key][$portion] ?? null;
 
-    /** @return array<string, Estimate> */
-    public function portions(Food $food): array
-    {
-        return $this->portions[$food->key] ?? [];
+        return $row === null ? null : Estimate::of((float) $row['grams'], (float) $row['u_grams']);
     }
 
     public function property(Food $food, string $property): ?Range
     {
-        return $this->properties[$food->key][$property] ?? null;
+        $row = $this->properties[$food->key][$property] ?? null;
+
+        return $row === null ? null : new Range((float) $row['low'], (float) $row['typical'], (float) $row['high']);
     }
 
     /** The typical value, or 0 where the food does not have the property. */
     public function typical(Food $food, string $property): float
     {
-        return isset($this->properties[$food->key][$property]) ? $this->properties[$food->key][$property]->typical : 0.0;
+        return (float) ($this->properties[$food->key][$property]['typical'] ?? 0.0);
     }
 }

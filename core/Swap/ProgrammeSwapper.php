@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Swap;
 
+use Aglyca\Core\Account\Account;
 use Aglyca\Core\Account\Accountant;
 use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Formula\Dose;
@@ -35,8 +36,9 @@ final readonly class ProgrammeSwapper implements Swapper
         $this->schools->mix($wishes->sweetener);
         $this->schools->school($wishes->school);
         $families = $this->familiesOf($formula, $wishes);
-        $chosen = array_map($this->choose(...), $this->lay($formula, $families, $wishes, $oven));
-        $costs = $this->accountant->count($formula)->contributions(Convention::LowCarb);
+        $account = $this->accountant->count($formula);
+        $chosen = array_map($this->choose(...), $this->lay($account, $families, $wishes, $oven));
+        $costs = $account->contributions(Convention::LowCarb);
         [$exchanges, $bindings] = [[], []];
         foreach ($chosen as $choice) {
             array_push($exchanges, ...$this->exchanges($formula, $choice, $costs, $wishes));
@@ -44,7 +46,7 @@ final readonly class ProgrammeSwapper implements Swapper
         }
         usort($exchanges, static fn (Exchange $a, Exchange $b): int => [$a->component, $a->role->position(), $a->from[0] ?? 0] <=> [$b->component, $b->role->position(), $b->from[0] ?? 0]);
 
-        return new Swap($wishes, $exchanges, $formula, $this->after($formula, $exchanges), $families, $bindings, Triangle::of($this->sweetest($formula, $chosen), $this->larder, $wishes));
+        return new Swap($wishes, $exchanges, $account, $formula, $this->after($formula, $exchanges), $families, $bindings, Triangle::of($this->sweetest($formula, $chosen), $this->larder, $wishes));
     }
 
     /**
@@ -74,12 +76,13 @@ final readonly class ProgrammeSwapper implements Swapper
     /**
      * The programmes of a dessert, a component each, before eggs are made whole.
      *
+     * @param  Account  $account  of the dessert as written
      * @param  list<Family>  $families
      * @return list<Problem>
      */
-    public function lay(Formula $formula, array $families, Wishes $wishes, Oven $oven): array
+    public function lay(Account $account, array $families, Wishes $wishes, Oven $oven): array
     {
-        $account = $this->accountant->count($formula);
+        $formula = $account->formula;
         $sortings = array_map(fn (int $c): Sorting => $this->sorter->sort($formula, $account, $c, $wishes), array_keys($formula->components));
         $isFlour = array_filter($sortings, static fn (Sorting $s): bool => $s->flours !== []) !== [];
         $lower = ($isFlour ? $this->constants->get('nut-lower-by') : 0.0) + $wishes->cooler;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Swap;
 
+use Aglyca\Core\Account\Account;
 use Aglyca\Core\Formula\Formula;
 
 /** The chosen swap: what takes the place of what, why, and the formula that results. */
@@ -11,10 +12,11 @@ final readonly class Swap
 {
     /**
      * @param  list<Exchange>  $exchanges
+     * @param  Account  $account  of the dessert as written
      * @param  list<Family>  $families  by component
      * @param  list<Binding>  $bindings  the rows that decided
      */
-    public function __construct(public Wishes $wishes, public array $exchanges, public Formula $before, public Formula $after, public array $families, public array $bindings, public ?Triangle $triangle = null) {}
+    public function __construct(public Wishes $wishes, public array $exchanges, public Account $account, public Formula $before, public Formula $after, public array $families, public array $bindings, public ?Triangle $triangle = null) {}
 
     /**
      * Hard rows that could not be kept, or are kept only by leaving the sweetness that was wished: nothing fits all

@@ -44,7 +44,7 @@ final class GlpkTest extends CoreCase
         $recipe = self::workshop()->read($document);
         $formula = Formula::asWritten($recipe, null);
         $swapper = self::workshop()->swapper;
-        foreach ($swapper->lay($formula, $swapper->familiesOf($formula, $document->wishes()), $document->wishes(), Oven::of($recipe->steps)) as $problem) {
+        foreach ($swapper->lay(self::workshop()->accountant->count($formula), $swapper->familiesOf($formula, $document->wishes()), $document->wishes(), Oven::of($recipe->steps)) as $problem) {
             $programme = $problem->programme();
             if ($programme->costs !== []) {
                 $ours = Simplex::solve($programme)->objective;
