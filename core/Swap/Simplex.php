@@ -9,7 +9,7 @@ use LogicException;
 /**
  * Primal simplex with bounded variables on a dense tableau. Row i is a·x + b − a' − t = low, where b and a' are
  * what it is missed by, below and above, and t, between 0 and high − low, is where in the band it lies. One
- * of the three makes a first basis, so there is no phase one. Of B⁻¹[A | I] the columns of b, a' and t are
+ * of the three, or a variable of whom the row alone speaks, makes a first basis, so there is no phase one. Of B⁻¹[A | I] the columns of b, a' and t are
  * plus or minus those of I and are not stored.
  *
  * Columns by number, n variables and m rows: 0…n−1 the variables, then b, a' and t of each row.
@@ -65,28 +65,19 @@ final class Simplex
 
     private function start(): void
     {
+        $seats = $this->seats();
+        $at = array_fill(0, $this->n, 0.0);
+        foreach ($seats as $i => $j) {
+            $at[$j] = $this->programme->rows[$i]->low / $this->programme->rows[$i]->coefficients[$j];
+        }
         $cost = array_merge($this->programme->costs, array_fill(0, $this->m, 0.0));
         foreach ($this->programme->rows as $i => $row) {
             $turn = ! is_finite($row->low);
-            $coefficients = $turn ? array_map(static fn (float $a): float => -$a, $row->coefficients) : $row->coefficients;
-            $low = $turn ? -$row->high : $row->low;
-            $range = $turn || ! is_finite($row->high) ? INF : $row->high - $row->low;
             $this->turned[] = $turn;
-            $this->ranges[] = $range;
+            $this->ranges[] = $turn || ! is_finite($row->high) ? INF : $row->high - $row->low;
             $this->penalties[] = $row->weight / $row->scale;
-            $identity = array_fill(0, $this->m, 0.0);
-            [$column, $sign, $value, $price] = match (true) {
-                $low >= 0 => [$this->n + $i, 1.0, $low, $this->penalties[$i]],
-                -$low <= $range => [$this->n + 2 * $this->m + $i, -1.0, -$low, 0.0],
-                default => [$this->n + $this->m + $i, -1.0, -$low - $range, $this->penalties[$i]],
-            };
-            if ($column === $this->n + $this->m + $i) {
-                $this->atMost[$this->n + 2 * $this->m + $i] = true;
-            }
-            $identity[$i] = $sign;
-            $this->basis[] = $column;
-            $this->values[] = $value;
-            $entries = array_merge($sign < 0 ? array_map(static fn (float $a): float => -$a, $coefficients) : $coefficients, $identity);
+            [$sign, $price, $entries] = isset($seats[$i]) ? $this->seated($i, $seats[$i], $at) : $this->opened($i, $row, $seats, $at);
+            $entries[$this->n + $i] += $sign;
             $this->tableau[] = $entries;
             if ($price !== 0.0) {
                 foreach ($entries as $k => $entry) {
@@ -95,6 +86,77 @@ final class Simplex
             }
         }
         $this->tableau[] = $cost;
+    }
+
+    /**
+     * A row that speaks of one variable alone may have it for its first basis, at the row's low: cheaper than to
+     * come there by a move each.
+     *
+     * @return array<int, int> row => variable
+     */
+    private function seats(): array
+    {
+        $seats = [];
+        $taken = [];
+        foreach ($this->programme->rows as $i => $row) {
+            $j = $row->of;
+            if ($j >= 0 && ! isset($taken[$j]) && $row->coefficients[$j] > 0 && $row->low >= 0 && is_finite($row->low) && $row->low / $row->coefficients[$j] <= $this->programme->most[$j]) {
+                $seats[$i] = $j;
+                $taken[$j] = true;
+            }
+        }
+
+        return $seats;
+    }
+
+    /**
+     * @param  list<float>  $at
+     * @return array{float, float, list<float>} sign in the identity, price of the basis, the tableau's row without it
+     */
+    private function seated(int $i, int $j, array $at): array
+    {
+        $this->basis[] = $j;
+        $this->values[] = $at[$j];
+        $entries = array_fill(0, $this->n + $this->m, 0.0);
+        $entries[$j] = 1.0;
+
+        return [1 / $this->programme->rows[$i]->coefficients[$j], $this->programme->costs[$j], $entries];
+    }
+
+    /**
+     * @param  array<int, int>  $seats
+     * @param  list<float>  $at
+     * @return array{float, float, list<float>} as of `seated()`
+     */
+    private function opened(int $i, Row $row, array $seats, array $at): array
+    {
+        $turn = $this->turned[$i] ? -1.0 : 1.0;
+        $low = $turn * ($this->turned[$i] ? $row->high : $row->low);
+        foreach ($at as $j => $grams) {
+            $low -= $turn * $row->coefficients[$j] * $grams;
+        }
+        $range = $this->ranges[$i];
+        [$column, $sign, $value, $price] = match (true) {
+            $low >= 0 => [$this->n + $i, 1.0, $low, $this->penalties[$i]],
+            -$low <= $range => [$this->n + 2 * $this->m + $i, -1.0, -$low, 0.0],
+            default => [$this->n + $this->m + $i, -1.0, -$low - $range, $this->penalties[$i]],
+        };
+        if ($column === $this->n + $this->m + $i) {
+            $this->atMost[$this->n + 2 * $this->m + $i] = true;
+        }
+        $this->basis[] = $column;
+        $this->values[] = $value;
+        $entries = $row->coefficients;
+        foreach ($entries as $k => $a) {
+            $entries[$k] = $sign * $turn * $a;
+        }
+        array_push($entries, ...array_fill(0, $this->m, 0.0));
+        foreach ($seats as $of => $j) {
+            $entries[$this->n + $of] -= $entries[$j] / $this->programme->rows[$of]->coefficients[$j];
+            $entries[$j] = 0.0;
+        }
+
+        return [$sign, $price, $entries];
     }
 
     /** One move to a better corner; false where there is none. */
@@ -221,9 +283,11 @@ final class Simplex
         $used = array_filter($pivot, static fn (float $a): bool => $a !== 0.0);
         foreach ($column as $i => $factor) {
             if ($i !== $row && $factor !== 0.0) {
+                $entries = &$this->tableau[$i];
                 foreach ($used as $k => $entry) {
-                    $this->tableau[$i][$k] -= $factor * $entry;
+                    $entries[$k] -= $factor * $entry;
                 }
+                unset($entries);
             }
         }
     }
