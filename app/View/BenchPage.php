@@ -142,7 +142,24 @@ final readonly class BenchPage
         return $this->worked->swap->triangle === null ? null : TriangleDrawing::of($this->worked->swap->triangle, $this->workshop->larder->names());
     }
 
-    /** The part that is open, as "component:food". */
+    /**
+     * What a teaspoon of molasses would cost where brown sugar was swapped.
+     *
+     * @param  array<string, mixed>  $group
+     * @return ?array{grams: string, net: string} null where there was none, or it is in already
+     */
+    public function molasses(array $group): ?array
+    {
+        $wasBrown = array_filter($group['left'], static fn (array $left): bool => in_array($left['line']->food?->key, ['brown-sugar', 'coconut-sugar'], true)) !== [];
+        if (! $wasBrown || isset($this->worked->swap->wishes->added($group['component'])['molasses'])) {
+            return null;
+        }
+        $spoon = $this->workshop->spoon('molasses');
+
+        return ['grams' => Figures::grams($spoon), 'net' => Figures::one($this->workshop->costOf($this->worked->after, 'molasses', $spoon, $this->worked->document->convention))];
+    }
+
+    /** The part that is open, by `Wishes::amountKey()`. */
     public function openPart(): string
     {
         return $this->typed['part'] ?? '';

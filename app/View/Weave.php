@@ -80,7 +80,7 @@ final readonly class Weave
     /** @return array<string, mixed> */
     private function right(\Aglyca\Core\Swap\Part $part): array
     {
-        return ['name' => $part->food->name, 'food' => $part->food->key, 'mass' => $part->grams, 'grams' => $part->food->role === Role::Egg ? $part->measure : Figures::grams($part->grams).' g', 'typed' => $part->isTyped, 'measure' => $part->food->role === Role::Egg ? Figures::grams($part->grams).' g' : $part->measure, 'why' => $part->why];
+        return ['name' => $part->food->name, 'food' => $part->food->key, 'mass' => $part->grams, 'grams' => $part->food->role === Role::Egg ? $part->measure : Figures::grams($part->grams).' g', 'typed' => $part->isTyped, 'slot' => $part->slot, 'measure' => $part->food->role === Role::Egg ? Figures::grams($part->grams).' g' : $part->measure, 'why' => $part->why];
     }
 
     /** @return array<string, mixed> */
@@ -88,7 +88,7 @@ final readonly class Weave
     {
         $dose = $this->worked->before->formula->doses[$i];
 
-        return ['name' => $dose->food->name ?? $this->worked->recipe->lines[$i]->name, 'food' => $dose->food?->key, 'mass' => $dose->mass(), 'grams' => $this->amount($dose), 'typed' => false, 'measure' => '', 'why' => $exchange->why];
+        return ['name' => $dose->food->name ?? $this->worked->recipe->lines[$i]->name, 'food' => $dose->food?->key, 'mass' => $dose->mass(), 'grams' => $this->amount($dose), 'typed' => false, 'slot' => '', 'measure' => '', 'why' => $exchange->why];
     }
 
     private function amount(Dose $dose): string

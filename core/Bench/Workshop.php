@@ -6,6 +6,7 @@ namespace Aglyca\Core\Bench;
 
 use Aglyca\Core\Account\Account;
 use Aglyca\Core\Account\Accountant;
+use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Account\NetCarbs;
 use Aglyca\Core\Forecast\AcidBalance;
 use Aglyca\Core\Forecast\Assayer;
@@ -64,6 +65,8 @@ final readonly class Workshop
         public BakePlanner $planner,
         public KitchenMeasure $measures,
         public LabelChecker $labels,
+        private UnitTable $units,
+        private NetCarbs $netCarbs,
     ) {}
 
     /** @param  ?array{names: array<string, string>, ignored: array<string, true>}  $index what `FoodIndex::compile()` gave */
@@ -78,7 +81,8 @@ final readonly class Workshop
         $lines = new LineReader($larder, $foods, $amounts, new Weigher($larder, $units, $constants), $constants, $tables);
         $yields = new YieldReader;
         $recipes = new RecipeReader($lines, new StepReader($constants), $yields, new LineSorter($units, $yields));
-        $accountant = new Accountant(new NetCarbs($tables, $constants), $constants);
+        $netCarbs = new NetCarbs($tables, $constants);
+        $accountant = new Accountant($netCarbs, $constants);
         $schools = new Schools($tables);
         $measures = new KitchenMeasure($larder, $units);
         $parts = new PartMaker($larder, new Snapper($larder, $units, $constants), $measures, $constants);
@@ -90,7 +94,7 @@ final readonly class Workshop
             new ProgrammeSwapper($larder, $schools, $families, $accountant, new Sorter($larder, $schools, $constants), new ProblemMaker($assayer, new Offers($larder, $schools, $parts, $constants), $constants), $parts, new Reasons($tables, $constants), $constants),
             $families,
             new Forecaster($assayer, $constants), new Cautioner($tables, new AcidBalance($tables), $constants), new BakePlanner($schools, $constants), $measures,
-            new LabelChecker($tables, $constants),
+            new LabelChecker($tables, $constants), $units, $netCarbs,
         );
     }
 
@@ -109,6 +113,20 @@ final readonly class Workshop
     public function account(Document $document): Account
     {
         return $this->accountant->count(Formula::asWritten($this->read($document), $document->pieces));
+    }
+
+    /** Grams of a level teaspoon. */
+    public function spoon(string $food): float
+    {
+        return $this->units->get('tsp')->size * $this->larder->density($this->larder->get($food))->gramsPerMl;
+    }
+
+    /** Grams of net carbs that so much of a food would add to a piece. */
+    public function costOf(Account $account, string $food, float $grams, Convention $convention): float
+    {
+        $nutrients = $this->larder->get($food)->nutrients($grams / $account->formula->pieces);
+
+        return max(0.0, $this->netCarbs->of($convention, $nutrients, $account->piece->plus($nutrients)));
     }
 
     /** @throws UnreadableRecipe */

@@ -26,8 +26,12 @@ final readonly class Offers
         }
         $flours = $this->flours($formula, $sorting, $wishes);
         array_push($variables, ...$flours, ...$this->fats($formula, $sorting, $flours, $wishes), ...$this->lifts($formula, $sorting, $wishes));
+        $offered = array_map(fn (Variable $v): Variable => $this->typed($v, $wishes, $sorting->component), array_values(array_filter($variables, fn (Variable $v): bool => $this->allows($v->food, $wishes))));
+        foreach ($wishes->added($sorting->component) as $food => $grams) {
+            $offered[] = new Variable($this->larder->get($food), 'added', 0.0, 0.0, 0.0, 'added by you', '', $grams);
+        }
 
-        return array_map(fn (Variable $v): Variable => $this->typed($v, $wishes, $sorting->component), array_values(array_filter($variables, fn (Variable $v): bool => $this->allows($v->food, $wishes))));
+        return $offered;
     }
 
     public function allows(Food $food, Wishes $wishes): bool
@@ -63,7 +67,7 @@ final readonly class Offers
     }
 
     /** @return list<Part> the water that was in the syrups */
-    public function waters(Formula $formula, Sorting $sorting): array
+    public function waters(Formula $formula, Sorting $sorting, Wishes $wishes): array
     {
         $water = 0.0;
         foreach ($sorting->allSugars() as $i) {
@@ -71,7 +75,7 @@ final readonly class Offers
             $water += $dose->food->isLiquid() ? $dose->food->nutrients($dose->mass())->water : 0.0;
         }
 
-        return $water >= $this->constants->get('scale-step') ? [$this->parts->part($this->larder->get('water'), $water, 'the water that was in the syrup')] : [];
+        return $water >= $this->constants->get('scale-step') ? [$this->part('water', $water, 'the water that was in the syrup', $sorting->component, 'syrup', $wishes)] : [];
     }
 
     /** @return list<Part> */
@@ -84,7 +88,7 @@ final readonly class Offers
                 foreach ($this->sweeteners($grams * $wishes->sweetness, '', $wishes) as $offer) {
                     $grams = $offer->practice;
                     if ($this->allows($offer->food, $wishes) && $grams > 0) {
-                        $parts[] = $this->parts->part($offer->food, $grams, $offer->why);
+                        $parts[] = $this->part($offer->food->key, $grams, $offer->why, $dose->component, $dose->key, $wishes);
                     }
                 }
 
@@ -92,11 +96,19 @@ final readonly class Offers
             }
             $food = $this->larder->get($row['to'] === '~flour' ? $this->schools->parts($this->school($wishes))[0]['food'] : $row['to']);
             if ($this->allows($food, $wishes)) {
-                $parts[] = $this->parts->part($food, $grams, $row['why']);
+                $parts[] = $this->part($food->key, $grams, $row['why'], $dose->component, $dose->key, $wishes);
             }
         }
 
         return $parts;
+    }
+
+    /** A part as is usual, or as the baker typed it. */
+    private function part(string $food, float $grams, string $why, int $component, string $slot, Wishes $wishes): Part
+    {
+        $typed = $wishes->amount($component, $food, $slot);
+
+        return $this->parts->part($this->larder->get($food), $typed ?? $grams, $typed === null ? $why : 'as you typed it', $typed !== null, $slot);
     }
 
     /** @return list<Variable> */
@@ -204,7 +216,7 @@ final readonly class Offers
     /** An amount that the baker typed holds, whatever else is decided. */
     private function typed(Variable $v, Wishes $wishes, int $component): Variable
     {
-        $grams = $wishes->amounts["$component:{$v->food->key}"] ?? null;
+        $grams = $wishes->amount($component, $v->food->key);
 
         return $grams === null || str_contains($v->use, ':') || $v->use === 'egg' ? $v : new Variable($v->food, $v->use, 0.0, 0.0, 0.0, $v->why, $v->form, $grams);
     }

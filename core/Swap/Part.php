@@ -9,6 +9,9 @@ use Aglyca\Core\Larder\Food;
 /** One ingredient of the swapped side: grams as the scale or the spoon gives them, and why. */
 final readonly class Part
 {
-    /** @param  bool  $isTyped the grams were typed in by the baker and stay so */
-    public function __construct(public Food $food, public float $grams, public string $measure, public string $why, public bool $isTyped = false) {}
+    /**
+     * @param  bool  $isTyped  the grams were typed in by the baker and stay so
+     * @param  string  $slot  tells parts of one food in one component apart: the line's key, "syrup" or "added"; "" for what the programme chose
+     */
+    public function __construct(public Food $food, public float $grams, public string $measure, public string $why, public bool $isTyped = false, public string $slot = '') {}
 }

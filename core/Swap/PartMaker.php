@@ -17,11 +17,11 @@ final readonly class PartMaker
 {
     public function __construct(private Larder $larder, private Snapper $snapper, private KitchenMeasure $measures, private Constants $constants) {}
 
-    public function part(Food $food, float $grams, string $why, bool $isTyped = false): Part
+    public function part(Food $food, float $grams, string $why, bool $isTyped = false, string $slot = ''): Part
     {
         $grams = $isTyped ? $grams : $this->snapper->snap($food, $grams);
 
-        return new Part($food, $grams, $this->measures->of($food, $grams), $why, $isTyped);
+        return new Part($food, $grams, $this->measures->of($food, $grams), $why, $isTyped, $slot);
     }
 
     /** What the swapped side reads as, so that it counts the same when it is read back. */

@@ -23,7 +23,7 @@ final readonly class ProblemMaker
         foreach ($sorting->singles as $i) {
             $singles[$i] = $this->offers->single($formula->doses[$i], $wishes);
         }
-        $waters = $this->offers->waters($formula, $sorting);
+        $waters = $this->offers->waters($formula, $sorting, $wishes);
         $before = $this->assayer->mix(array_filter($formula->doses, static fn (Dose $d): bool => $d->component === $sorting->component));
         $fixed = $this->fixed($formula, $sorting, $variables, $singles, $waters);
         $browned = $oven->minutesAt($family, $this->constants->get('browning-reference'), $this->constants->get('browning-doubling'), $lowerBy, $timeFactor);
@@ -113,9 +113,10 @@ final readonly class ProblemMaker
     {
         $rows = [];
         $band = $family->band('sweetness');
+        $first = array_key_first(array_filter($sorting->sugars));
         foreach ($sorting->sugars as $form => $lines) {
             $wished = $lines === [] ? 0.0 : $this->offers->sweetnessOf($formula, $lines) * $wishes->sweetness;
-            $mine = array_map(static fn (Variable $v): bool => $v->use === 'sweet' && $v->form === $form, $variables);
+            $mine = array_map(static fn (Variable $v): bool => ($v->use === 'sweet' && $v->form === $form) || ($v->use === 'added' && $form === $first), $variables);
             if ($wished > 0 && in_array(true, $mine, true)) {
                 $coefficients = array_map(static fn (Traits $t, bool $m): float => $m ? $t->sweetness : 0.0, $forms, $mine);
                 $base = array_sum(array_map(static fn (Variable $v, Traits $t, bool $m): float => $m ? $v->base * $t->sweetness : 0.0, $variables, $forms, $mine));

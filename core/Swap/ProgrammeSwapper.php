@@ -131,11 +131,14 @@ final readonly class ProgrammeSwapper implements Swapper
     {
         $sorting = $choice->problem->sorting;
         $component = $sorting->component;
-        [$sweet, $flour, $egg, $lines] = [[], [], 0.0, []];
+        [$sweet, $flour, $egg, $lines, $exchanges] = [[], [], 0.0, [], []];
         foreach ($choice->problem->variables as $j => $v) {
             $grams = $v->base + $choice->solution->grams[$j];
-            $typed = isset($wishes->amounts["$component:{$v->food->key}"]) && $v->most === 0.0;
-            if ($v->use === 'egg') {
+            $typed = $wishes->amount($component, $v->food->key) !== null && $v->most === 0.0;
+            if ($v->use === 'added') {
+                $part = $this->parts->part($v->food, $grams, $v->why, true, 'added');
+                $exchanges[] = new Exchange($v->food->role, $component, [], [$part], 'added by you', true);
+            } elseif ($v->use === 'egg') {
                 $egg = $grams;
             } elseif (str_contains($v->use, ':')) {
                 $lines[(int) explode(':', $v->use)[1]] = [$v, $grams, $j];
@@ -144,13 +147,14 @@ final readonly class ProgrammeSwapper implements Swapper
                 $v->use === 'sweet' ? $sweet[$v->form][] = $part : $flour[] = $part;
             }
         }
-        $exchanges = [];
+        $waters = $choice->problem->waters;
         foreach (array_filter($sorting->sugars) as $form => $from) {
-            $exchanges[] = new Exchange(Role::Sweet, $component, $from, [...$sweet[$form] ?? [], ...($exchanges === [] ? $choice->problem->waters : [])], 'sweetness for sweetness', true);
+            $exchanges[] = new Exchange(Role::Sweet, $component, $from, [...$sweet[$form] ?? [], ...$waters], 'sweetness for sweetness', true);
+            $waters = [];
         }
         $eggLine = $this->eggLine($formula, $sorting);
         if ($sorting->flours !== []) {
-            $added = $this->brought($formula, $sorting);
+            $added = $this->brought($formula, $sorting, $wishes);
             if ($eggLine === null && $egg > 0) {
                 $added[] = $this->parts->part($this->larder->get('egg'), $egg, 'holds what the flour held');
             }
@@ -182,7 +186,7 @@ final readonly class ProgrammeSwapper implements Swapper
             $less = $dose->mass() - $varied[1];
             $part = $this->parts->part($dose->food, $varied[1], $less > 0 ? sprintf('%.0f g less: %s', $less, $varied[0]->why) : $varied[0]->why);
         }
-        $typed = $dose->food === null ? null : $wishes->amounts["$component:{$dose->food->key}"] ?? null;
+        $typed = $dose->food === null ? null : $wishes->amount($component, $dose->food->key);
         if ($typed !== null && $dose->grams !== null) {
             $part = $this->parts->part($dose->food, $typed, 'as you typed it', true);
         }
@@ -199,12 +203,14 @@ final readonly class ProgrammeSwapper implements Swapper
     }
 
     /** @return list<Part> what a flour brings along of its own, as the lift in self-raising flour */
-    private function brought(Formula $formula, Sorting $sorting): array
+    private function brought(Formula $formula, Sorting $sorting, Wishes $wishes): array
     {
         $parts = [];
         foreach ($sorting->flours as $i) {
             foreach ($this->schools->single($formula->doses[$i]->food->key) as $row) {
-                $parts[] = $this->parts->part($this->larder->get($row['to']), $formula->doses[$i]->mass() * (float) $row['ratio'], $row['why']);
+                $dose = $formula->doses[$i];
+                $typed = $wishes->amount($sorting->component, $row['to'], $dose->key);
+                $parts[] = $this->parts->part($this->larder->get($row['to']), $typed ?? $dose->mass() * (float) $row['ratio'], $typed === null ? $row['why'] : 'as you typed it', $typed !== null, $dose->key);
             }
         }
 

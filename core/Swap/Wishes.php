@@ -19,7 +19,7 @@ final readonly class Wishes
      * @param  float  $sweetness  against the dessert as written
      * @param  list<float>  $shares  of the sweetness by each sweetener of the mix; empty where the programme may choose
      * @param  array<int, string>  $families  by component, where the baker chose one
-     * @param  array<string, float>  $amounts  "component:food" => grams typed in
+     * @param  array<string, float>  $amounts  by `amountKey()`: grams typed in
      * @param  list<string>  $left  keys of lines to leave as they are
      * @param  list<string>  $refused  foods never to be used
      * @param  list<string>  $without  allergens never to be used: nuts, egg, milk, …
@@ -41,6 +41,32 @@ final readonly class Wishes
         public float $cooler = 0.0,
         public array $corners = [],
     ) {}
+
+    /** What an amount that the baker typed is kept under. */
+    public static function amountKey(int $component, string $food, string $slot = ''): string
+    {
+        return "$component:$food".($slot === '' ? '' : ":$slot");
+    }
+
+    /** Grams typed in for a food of a component; null where the programme may choose. */
+    public function amount(int $component, string $food, string $slot = ''): ?float
+    {
+        return $this->amounts[self::amountKey($component, $food, $slot)] ?? null;
+    }
+
+    /** @return array<string, float> foods that the baker put into a component on top of the swap => grams */
+    public function added(int $component): array
+    {
+        $found = [];
+        foreach ($this->amounts as $key => $grams) {
+            [$of, $food, $slot] = [...explode(':', $key), '', ''];
+            if ($slot === 'added' && (int) $of === $component) {
+                $found[$food] = $grams;
+            }
+        }
+
+        return $found;
+    }
 
     /**
      * Shares that are 1 together, of numbers in any proportion.

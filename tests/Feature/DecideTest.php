@@ -43,6 +43,18 @@ final class DecideTest extends KitchenCase
         $this->get("/bench/$recipe->ulid")->assertDontSee('yours: ');
     }
 
+    public function test_something_more_is_put_in_by_name_and_taken_out_again(): void
+    {
+        $recipe = $this->recipeOf($this->baker());
+        $at = "/bench/$recipe->ulid/amounts";
+        $this->post($at, ['component' => '0', 'food' => 'moon dust', 'slot' => 'added', 'grams' => '5'])->assertStatus(422)->assertSee('The larder has no “moon dust”')->assertSee('value="moon dust"', false);
+        $this->post($at, ['component' => '0', 'food' => 'black treacle', 'slot' => 'added', 'grams' => '6,6'])->assertRedirect();
+        self::assertSame(['0:molasses:added' => 6.6], $this->documentOf($recipe)->amounts);
+        $this->get("/bench/$recipe->ulid")->assertSee('added by you')->assertSee('Molasses');
+        $this->post($at, ['component' => '0', 'food' => 'molasses', 'slot' => 'added', 'reset' => '1']);
+        self::assertSame([], $this->documentOf($recipe)->amounts);
+    }
+
     public function test_undo_and_redo_go_over_everything_and_survive_a_reload(): void
     {
         $recipe = $this->recipeOf($this->baker());

@@ -109,15 +109,23 @@ final readonly class BenchController
     public function amount(Request $request, Workpiece $piece): Response|RedirectResponse
     {
         $food = (string) $request->string('food');
-        $key = $request->integer('component').':'.$food;
+        $slot = (string) $request->string('slot');
+        abort_unless(preg_match('~^(?:|syrup|added|[a-f0-9]{10}-\d{1,3})$~', $slot) === 1, 422);
+        if ($slot === 'added') {
+            $match = $this->workshop->foods->find($food);
+            $food = $match->sure ? (string) $match->food : $food;
+        }
+        $key = Wishes::amountKey($request->integer('component'), $food, $slot);
         $amounts = $piece->document->amounts;
         $grams = str_replace(',', '.', trim((string) $request->string('grams')));
         if ($request->has('reset') || $grams === '') {
             unset($amounts[$key]);
         } elseif (is_numeric($grams) && (float) $grams > 0 && (float) $grams <= 20_000 && $this->workshop->larder->find($food) !== null) {
             $amounts[$key] = (float) $grams;
+        } elseif ($this->workshop->larder->find($food) === null) {
+            return $this->refuse($request, $piece, new MessageBag(['added' => 'The larder has no “'.mb_strimwidth($food, 0, 40, '…').'”. Choose a food from the list.']));
         } else {
-            return $this->refuse($request, $piece, new MessageBag(['amount' => 'Grams: a number above 0, such as 120 or 2.5.']), null, $key);
+            return $this->refuse($request, $piece, new MessageBag([$slot === 'added' ? 'added' : 'amount' => 'Grams: a number above 0, such as 120 or 2.5.']), null, $key);
         }
 
         return $this->answer($request, $piece->keep($piece->document->with(['amounts' => $amounts])));

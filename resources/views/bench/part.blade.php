@@ -3,13 +3,20 @@
     @foreach ($page->decided($group['component']) as $said)<p class="text-sm text-soft">{{ $said }}</p>@endforeach
     <form method="post" action="{{ $page->path('bench/amounts') }}" hx-post="{{ $page->path('bench/amounts') }}" hx-target="#bench" hx-swap="outerHTML" class="mt-3 flex flex-wrap items-end gap-3">
         @csrf
-        <input type="hidden" name="component" value="{{ $group['component'] }}"><input type="hidden" name="food" value="{{ $right['food'] }}">
+        <input type="hidden" name="component" value="{{ $group['component'] }}"><input type="hidden" name="food" value="{{ $right['food'] }}"><input type="hidden" name="slot" value="{{ $right['slot'] }}">
         <div class="w-32"><label class="label" for="amount">Your own, g</label><input class="field figure" id="amount" name="grams" inputmode="decimal" value="{{ $page->typed('grams', $right['typed'] ? (string) $right['mass'] : '') }}" placeholder="{{ App\View\Figures::grams($right['mass']) }}" @if ($page->faults->has('amount')) aria-invalid="true" aria-describedby="amount-fault" @endif></div>
         <button class="button button-main">Hold it so</button>
-        @if ($right['typed'])<button class="button" name="reset" value="1">Let it be worked out</button>@endif
+        @if ($right['typed'])<button class="button" name="reset" value="1">{{ $right['slot'] === 'added' ? 'Take it out again' : 'Let it be worked out' }}</button>@endif
         <a class="button" href="{{ $page->path('bench') }}" hx-get="{{ $page->path('bench') }}" hx-target="#bench" hx-swap="outerHTML">Close</a>
     </form>
     @if ($page->faults->has('amount'))<p id="amount-fault" class="fault" role="alert">{{ $page->faults->first('amount') }}</p>@endif
+    @if ($spoon = $page->molasses($group))
+        <form method="post" action="{{ $page->path('bench/amounts') }}" hx-post="{{ $page->path('bench/amounts') }}" hx-target="#bench" hx-swap="outerHTML">
+            @csrf
+            <input type="hidden" name="component" value="{{ $group['component'] }}"><input type="hidden" name="food" value="molasses"><input type="hidden" name="slot" value="added"><input type="hidden" name="grams" value="{{ $spoon['grams'] }}">
+            <p class="mt-2 text-[15px]">A teaspoon of molasses gives the brown note and costs <span class="figure">{{ $spoon['net'] }}</span> g a {{ $page->pieceWord() }}. <button class="link-button">Add it</button></p>
+        </form>
+    @endif
     @if (in_array($group['role'], [Aglyca\Core\Larder\Role::Sweet, Aglyca\Core\Larder\Role::Body], true))
         <form method="post" action="{{ $page->path('bench/wishes') }}" hx-post="{{ $page->path('bench/wishes') }}" hx-target="#bench" hx-swap="outerHTML" class="mt-3">
             @csrf

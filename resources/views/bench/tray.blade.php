@@ -22,8 +22,9 @@
     </div>
 
     @include('bench.collisions')
-    <div class="mt-4 grid gap-4 lg:grid-cols-[minmax(0,1fr)_350px] lg:grid-rows-[auto_1fr]">
-        <section class="tray px-4 pt-3 pb-2 lg:row-span-2" aria-label="The weave: as written beside swapped">
+    <div class="mt-4 grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_350px]">
+        <div class="grid min-w-0 gap-4">
+        <section class="tray px-4 pt-3 pb-2" aria-label="The weave: as written beside swapped">
             <div class="weave-head border-b border-line pb-1.5 text-[15px] text-soft">
                 <h2 class="font-sans text-[15px] font-semibold">As written</h2>
                 <p class="flex items-center justify-center gap-x-4">
@@ -39,16 +40,14 @@
             </div>
             @include('bench.text')
         </section>
-
-        <div class="grid content-start gap-4 max-lg:order-first">
-            @include('bench.triangle')
-            @include('bench.wishes')
-        </div>
-        <div class="grid content-start gap-4">
             <section class="tray p-4" aria-label="How it will differ">
                 <h2 class="text-xl">How it will differ</h2>
                 @include('bench.differences')
             </section>
+        </div>
+        <div class="grid content-start gap-4 max-lg:order-first">
+            @include('bench.triangle')
+            @include('bench.wishes')
             <section class="tray p-4" aria-label="Other ways">
                 <h2 class="text-xl">Other ways</h2>
                 <div hx-get="{{ $page->path('bench/proposals') }}" hx-trigger="load delay:400ms" hx-swap="innerHTML"><p class="mt-1 text-[15px]"><a href="{{ $page->path('bench/proposals') }}" hx-get="{{ $page->path('bench/proposals') }}" hx-target="closest div" hx-swap="innerHTML">Show up to three clearly different ones</a></p></div>

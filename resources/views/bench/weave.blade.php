@@ -30,9 +30,10 @@
     </svg>
     <ul class="weave-lane">
         @foreach ($group['right'] as $right)
+            @php $key = Aglyca\Core\Swap\Wishes::amountKey($group['component'], $right['food'] ?? '', $right['slot']); @endphp
             <li class="flex items-center justify-between gap-2 max-[720px]:block">
                 <div class="min-w-0">
-                    <p class="cut leading-tight">@if ($right['food'] && $group['changed'])<a href="{{ $bench }}?part={{ $group['component'] }}:{{ $right['food'] }}#part" hx-get="{{ $bench }}?part={{ $group['component'] }}:{{ $right['food'] }}" hx-target="#bench" hx-swap="outerHTML" class="font-semibold text-ink decoration-line hover:decoration-cobalt" data-part="{{ $group['component'] }}:{{ $right['food'] }}">{{ $right['name'] }}</a>@else<span class="font-semibold">{{ $right['name'] }}</span>@endif</p>
+                    <p class="cut leading-tight">@if ($right['food'] && $group['changed'])<a href="{{ $bench }}?part={{ $key }}#part" hx-get="{{ $bench }}?part={{ $key }}" hx-target="#bench" hx-swap="outerHTML" class="font-semibold text-ink decoration-line hover:decoration-cobalt" data-part="{{ $key }}">{{ $right['name'] }}</a>@else<span class="font-semibold">{{ $right['name'] }}</span>@endif</p>
                     <p class="text-sm leading-tight text-soft max-[720px]:hidden">@if ($right['typed'])<strong class="text-cobalt">yours: </strong>@endif{{ $right['why'] }}</p>
                 </div>
                 <p class="text-right leading-tight max-[720px]:text-left"><span class="figure text-[17px]">{{ $right['grams'] }}</span>@if ($right['measure'] !== '')<span class="block text-sm whitespace-nowrap text-soft max-[720px]:ml-1.5 max-[720px]:inline">{{ $right['measure'] }}</span>@endif</p>
@@ -44,7 +45,7 @@
     <p class="border-b border-[#e3e9ef] py-1 text-sm text-soft min-[721px]:hidden">{{ ucfirst($group['why']) }}{{ str_ends_with($group['why'], '.') ? '' : '.' }}</p>
 @endif
 @foreach ($group['changed'] ? $group['right'] : [] as $right)
-    @if ($open === $group['component'].':'.$right['food'])
+    @if ($open === Aglyca\Core\Swap\Wishes::amountKey($group['component'], $right['food'], $right['slot']))
         @include('bench.part')
         @break
     @endif

@@ -7,6 +7,7 @@ namespace Tests\Core\Swap;
 use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Bench\Document;
 use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Swap\Wishes;
 use InvalidArgumentException;
 use OutOfBoundsException;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -195,6 +196,20 @@ final class SwapperTest extends CoreCase
             self::assertSame(111.0, $worked->swap->after->gramsOf('almond-flour'));
             self::assertSame(100.0, $worked->swap->after->gramsOf('milk'));
         }
+    }
+
+    /** Parts of a line with a swap of its own, and what the baker puts in on top, hold as well. */
+    public function test_amounts_of_single_swaps_and_things_put_in_hold(): void
+    {
+        $text = "Ginger cake\nMakes 10 slices\n200 g brown sugar\n250 g flour\n3 eggs\n100 g butter\n250 g milk";
+        $milk = self::work($text)->recipe->lines[4]->key;
+        $worked = self::work($text, ['amounts' => [Wishes::amountKey(0, 'heavy-cream', $milk) => 80.0, Wishes::amountKey(0, 'molasses', 'added') => 7.0]]);
+        self::assertSame(80.0, $worked->swap->after->gramsOf('heavy-cream'));
+        self::assertSame(7.0, $worked->swap->after->gramsOf('molasses'));
+        self::assertEqualsWithDelta(0.9, $worked->properties['sweetness']->ratio(), 0.02, 'what was put in sweetens too');
+        self::assertNotNull($worked->swap->triangle);
+        // 7 g of molasses hold 74.7 % carbohydrate: 5.2 g in ten slices.
+        self::assertEqualsWithDelta(0.523, self::workshop()->costOf($worked->before, 'molasses', 7.0, Convention::LowCarb), 0.001);
     }
 
     /** The piece holds no more than a stomach takes; where it cannot, the row is named and cutting smaller offered. */
