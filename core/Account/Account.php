@@ -14,30 +14,34 @@ use Aglyca\Core\Quantity\Estimate;
  */
 final readonly class Account
 {
+    public Nutrients $piece;
+
+    /** @var list<int> doses whose net carbs were below zero */
+    public array $floored;
+
+    public float $coverage;
+
     /**
-     * @param  list<Nutrients>  $lines  of each dose, whole recipe
-     * @param  array<string, Estimate>  $net  convention => grams a piece
-     * @param  array<string, list<float>>  $contributions  convention => grams a piece of each dose
-     * @param  array<string, list<Doubt>>  $doubts  convention => each dose's share of the variance
-     * @param  list<int>  $floored  doses whose net carbs were below zero
+     * @param  list<Nutrients>  $lines  of each dose, all of it
+     * @param  Nutrients  $whole  of all that goes in, what is left over among it
+     * @param  Serving  $serving  the mean full piece
      * @param  list<int>  $uncounted  doses with no known food or grams
      */
     public function __construct(
         public Formula $formula,
         public array $lines,
         public Nutrients $whole,
-        public Nutrients $piece,
-        public array $net,
-        public array $contributions,
-        public array $doubts,
-        public array $floored,
+        public Serving $serving,
         public array $uncounted,
-        public float $coverage,
-    ) {}
+    ) {
+        $this->piece = $serving->sum;
+        $this->floored = $serving->floored;
+        $this->coverage = $serving->coverage;
+    }
 
     public function netCarbs(Convention $convention): Estimate
     {
-        return $this->net[$convention->value];
+        return $this->serving->netCarbs($convention);
     }
 
     public function low(Convention $convention): float
@@ -53,13 +57,13 @@ final readonly class Account
     /** @return list<float> grams a piece, a dose each */
     public function contributions(Convention $convention): array
     {
-        return $this->contributions[$convention->value];
+        return $this->serving->contributions[$convention->value];
     }
 
     /** Grams of one piece as mixed, before baking. */
     public function pieceMass(): float
     {
-        return $this->formula->mass() / $this->formula->pieces;
+        return $this->serving->mass();
     }
 
     /**
@@ -69,7 +73,7 @@ final readonly class Account
      */
     public function worstDoubts(Convention $convention, int $most): array
     {
-        $doubts = array_filter($this->doubts[$convention->value], static fn (Doubt $d): bool => $d->share > 0.02);
+        $doubts = array_filter($this->serving->doubts[$convention->value], static fn (Doubt $d): bool => $d->share > 0.02);
         uasort($doubts, static fn (Doubt $a, Doubt $b): int => $b->share <=> $a->share);
 
         return array_slice($doubts, 0, $most, true);

@@ -4,79 +4,139 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Account;
 
+use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Nutrients;
 use Aglyca\Core\Quantity\Estimate;
+use Closure;
 
-/** Counts a formula by all conventions, with the range of each by the law of propagation of uncertainty. */
+/** Counts servings by all conventions, with the range of each figure by the law of propagation of uncertainty. */
 final readonly class Accountant
 {
     public function __construct(private NetCarbs $netCarbs, private Constants $constants) {}
 
     public function count(Formula $formula): Account
     {
+        $piece = $this->serve('a piece', $formula->doses, $formula->shares());
         $lines = [];
         $uncounted = [];
         $whole = new Nutrients;
         foreach ($formula->doses as $i => $dose) {
-            $known = $dose->food !== null && $dose->grams !== null;
-            $lines[$i] = $known ? $dose->food->nutrients($dose->grams->value) : new Nutrients;
-            $whole = $known ? $whole->plus($lines[$i]) : $whole;
-            if (! $known) {
+            $lines[$i] = $dose->isCounted() ? $dose->food->nutrients($dose->grams->value) : new Nutrients;
+            $whole = $dose->isCounted() ? $whole->plus($lines[$i]) : $whole;
+            if (! $dose->isCounted()) {
                 $uncounted[] = $i;
             }
         }
-        $piece = $whole->times(1 / $formula->pieces);
+
+        return new Account($formula, $lines, $whole, $piece, $uncounted);
+    }
+
+    /**
+     * @param  list<Dose>  $doses
+     * @param  list<float>  $shares  of each dose
+     */
+    public function serve(string $name, array $doses, array $shares): Serving
+    {
+        $lines = [];
+        $sum = new Nutrients;
+        foreach ($doses as $i => $dose) {
+            $counts = $dose->isCounted() && $shares[$i] > 0;
+            $lines[$i] = $counts ? $dose->food->nutrients($dose->grams->value * $shares[$i]) : new Nutrients;
+            $sum = $counts ? $sum->plus($lines[$i]) : $sum;
+        }
         [$net, $contributions, $doubts, $floored] = [[], [], [], []];
         foreach (Convention::cases() as $convention) {
-            [$net[$convention->value], $contributions[$convention->value], $doubts[$convention->value], $below]
-                = $this->net($convention, $formula, $lines, $piece);
+            [$grams, $below] = $this->contributions($convention, $doses, $shares, $lines, $sum);
+            [$net[$convention->value], $doubts[$convention->value]] = $this->estimate($doses, $shares, $grams, static fn (Food $food): float => $food->netCarbsU);
+            $contributions[$convention->value] = $grams;
             $floored = [...$floored, ...$below];
         }
 
-        return new Account($formula, $lines, $whole, $piece, $net, $contributions, $doubts, array_values(array_unique($floored)), $uncounted, $this->constants->get('coverage-factor'));
+        return new Serving($name, $doses, $shares, $lines, $sum, $net, $contributions, $doubts, array_values(array_unique($floored)), $this->constants->get('coverage-factor'));
+    }
+
+    /** So many times a serving. */
+    public function times(Serving $serving, float $factor, string $name): Serving
+    {
+        return $this->serve($name, $serving->doses, array_map(static fn (float $share): float => $share * $factor, $serving->shares));
+    }
+
+    /** @param  list<Dose>  $more  on top of the serving, whole */
+    public function plus(Serving $serving, array $more, string $name): Serving
+    {
+        return $this->serve($name, [...$serving->doses, ...$more], [...$serving->shares, ...array_fill(0, count($more), 1.0)]);
+    }
+
+    /** A figure of a serving with its uncertainty. */
+    public function figure(Serving $serving, Figure $figure): Estimate
+    {
+        return $this->estimate($serving->doses, $serving->shares, array_map($figure->of(...), $serving->lines), static fn (Food $food): float => $food->labelU[$figure->value] ?? 0.0)[0];
+    }
+
+    public function polyol(Serving $serving, string $polyol): Estimate
+    {
+        return $this->estimate($serving->doses, $serving->shares, array_map(static fn (Nutrients $n): float => $n->polyols[$polyol] ?? 0.0, $serving->lines), static fn (Food $food): float => isset($food->per100->polyols[$polyol]) ? $food->labelU[Figure::Polyols->value] ?? 0.0 : 0.0)[0];
+    }
+
+    /**
+     * Net carbs of each dose, floored at zero.
+     *
+     * @param  list<Dose>  $doses
+     * @param  list<float>  $shares
+     * @param  list<Nutrients>  $lines
+     * @return array{list<float>, list<int>} grams, and the doses that were below zero by more than a table's rounding
+     */
+    private function contributions(Convention $convention, array $doses, array $shares, array $lines, Nutrients $sum): array
+    {
+        [$contributions, $floored] = [[], []];
+        foreach ($lines as $i => $nutrients) {
+            $grams = $this->netCarbs->of($convention, $nutrients, $sum);
+            if ($grams < -$this->constants->get('floor-slack') * $doses[$i]->mass() * $shares[$i]) {
+                $floored[] = $i;
+            }
+            $contributions[$i] = max(0.0, $grams);
+        }
+
+        return [$contributions, $floored];
     }
 
     /**
      * The amounts are independent from line to line; a food's composition is one unknown wherever it stands.
      *
-     * @param  list<Nutrients>  $lines
-     * @return array{Estimate, list<float>, list<Doubt>, list<int>}
+     * @param  list<Dose>  $doses
+     * @param  list<float>  $shares
+     * @param  list<float>  $contributions  of each dose
+     * @param  Closure(Food): float  $label  uncertainty that a label's rounding leaves, in 100 g of the food
+     * @return array{Estimate, list<Doubt>}
      */
-    private function net(Convention $convention, Formula $formula, array $lines, Nutrients $piece): array
+    private function estimate(array $doses, array $shares, array $contributions, Closure $label): array
     {
-        $contributions = [];
         $variances = [];
-        $floored = [];
         $byFood = [];
-        foreach ($formula->doses as $i => $dose) {
-            $grams = $this->netCarbs->of($convention, $lines[$i], $piece) / $formula->pieces;
-            if ($grams < 0) {
-                // Rounding in the table alone can leave a hair below zero; more than that is a fault of the food's facts.
-                if ($grams * $formula->pieces < -$this->constants->get('floor-slack') * $dose->mass()) {
-                    $floored[] = $i;
-                }
-                $grams = 0.0;
-            }
-            $contributions[$i] = $grams;
+        $part = $this->constants->get('used-in-part');
+        foreach ($doses as $i => $dose) {
             $variances[$i] = 0.0;
-            if ($dose->food !== null && $dose->grams !== null && $dose->grams->value > 0) {
-                $variances[$i] = ($grams * $dose->grams->u / $dose->grams->value) ** 2;
-                $byFood[$dose->food->key.'|'.$dose->food->package][] = [$i, $grams, $dose->grams->value / $formula->pieces, $dose->food];
+            if ($dose->isCounted() && $dose->grams->value > 0 && $shares[$i] > 0) {
+                $relative = $dose->grams->u / $dose->grams->value;
+                $variances[$i] = $contributions[$i] ** 2 * ($relative ** 2 + ($dose->used < 1 ? $part ** 2 : 0.0));
+                $byFood[$dose->food->key.'|'.$dose->food->package][] = [$i, $contributions[$i], $dose->grams->value * $shares[$i], $dose->food];
             }
         }
         $byAmount = $variances;
         foreach ($byFood as $uses) {
             $sum = array_sum(array_column($uses, 1));
             $mass = array_sum(array_column($uses, 2));
+            $rounding = ($label($uses[0][3]) / 100) ** 2;
             foreach ($uses as [$i, $grams, $used, $food]) {
-                $variances[$i] += $food->u ** 2 * $sum * $grams + ($food->netCarbsU / 100) ** 2 * $mass * $used;
+                $variances[$i] += $food->u ** 2 * $sum * $grams + $rounding * $mass * $used;
             }
         }
         $variance = array_sum($variances);
         $doubts = array_map(static fn (float $v, float $a): Doubt => new Doubt($variance > 0 ? $v / $variance : 0.0, $variance > 0 ? $a / $variance : 0.0), $variances, $byAmount);
 
-        return [Estimate::of(array_sum($contributions), sqrt($variance)), $contributions, $doubts, $floored];
+        return [Estimate::of(array_sum($contributions), sqrt($variance)), $doubts];
     }
 }

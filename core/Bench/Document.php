@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aglyca\Core\Bench;
 
 use Aglyca\Core\Account\Convention;
+use Aglyca\Core\Formula\Sharing;
 use Aglyca\Core\Swap\Wishes;
 
 /** What a baker has said about one dessert: the text as typed, corrections, wishes. All else is computed from it. */
@@ -21,8 +22,11 @@ final readonly class Document
      * @param  list<string>  $left  keys of lines to leave as they are
      * @param  list<string>  $without  allergens
      * @param  list<string>  $corners  three sweeteners of the baker's choice
+     * @param  float  $scale  how much of the recipe is made
+     * @param  ?array{to: array{length: float, width: float, round: bool, depth: ?float}, from?: array{length: float, width: float, round: bool, depth: ?float}}  $pan  the baker's own, and the recipe's where its text does not say
      * @param  list<string>  $refused  the kitchen's foods never to be used: not stored with the document
      * @param  ?float  $limit  the kitchen's, g net carbs a piece: not stored with the document
+     * @param  ?float  $bodyMass  of whom the kitchen bakes for, kg: not stored with the document
      */
     public function __construct(
         public string $text,
@@ -42,13 +46,19 @@ final readonly class Document
         public array $corners = [],
         public array $refused = [],
         public ?float $limit = null,
+        public Sharing $sharing = new Sharing,
+        public float $scale = 1.0,
+        public ?array $pan = null,
+        public ?float $bodyMass = null,
     ) {}
 
-    public function wishes(): Wishes
+    /** @param  float  $longer  what another pan makes of the time */
+    public function wishes(float $longer = 1.0): Wishes
     {
         return Wishes::of($this->sweetener, $this->school, $this->sweetness, [
             'shares' => $this->shares, 'families' => $this->families, 'amounts' => $this->amounts, 'left' => $this->left,
             'refused' => $this->refused, 'without' => $this->without, 'limit' => $this->limit, 'cooler' => $this->cooler, 'corners' => $this->corners,
+            'longer' => $longer, 'bodyMass' => $this->bodyMass,
         ]);
     }
 
@@ -63,6 +73,7 @@ final readonly class Document
             array_map(floatval(...), array_values((array) ($stored['shares'] ?? []))), array_map(strval(...), (array) ($stored['families'] ?? [])), array_map(floatval(...), (array) ($stored['amounts'] ?? [])),
             array_values((array) ($stored['left'] ?? [])), array_values((array) ($stored['without'] ?? [])), (float) ($stored['cooler'] ?? 0.0), array_values((array) ($stored['corners'] ?? [])),
             array_values((array) ($stored['refused'] ?? [])), isset($stored['limit']) ? (float) $stored['limit'] : null,
+            Sharing::fromArray((array) ($stored['sharing'] ?? [])), (float) ($stored['scale'] ?? 1.0), isset($stored['pan']) ? (array) $stored['pan'] : null, isset($stored['bodyMass']) ? (float) $stored['bodyMass'] : null,
         );
     }
 
@@ -73,12 +84,13 @@ final readonly class Document
             'text' => $this->text, 'corrections' => $this->corrections, 'sweetener' => $this->sweetener, 'school' => $this->school,
             'sweetness' => $this->sweetness, 'pieces' => $this->pieces, 'convention' => $this->convention->value, 'title' => $this->title,
             'shares' => $this->shares, 'families' => $this->families, 'amounts' => $this->amounts, 'left' => $this->left, 'without' => $this->without, 'cooler' => $this->cooler, 'corners' => $this->corners,
+            'sharing' => $this->sharing->toArray(), 'scale' => $this->scale, 'pan' => $this->pan,
         ];
     }
 
     /** @param  array<string, mixed>  $changes by the names of `toArray()` */
     public function with(array $changes): self
     {
-        return self::fromArray([...$this->toArray(), 'refused' => $this->refused, 'limit' => $this->limit, ...$changes]);
+        return self::fromArray([...$this->toArray(), 'refused' => $this->refused, 'limit' => $this->limit, 'bodyMass' => $this->bodyMass, ...$changes]);
     }
 }

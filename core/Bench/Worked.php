@@ -8,9 +8,11 @@ use Aglyca\Core\Account\Account;
 use Aglyca\Core\Forecast\Property;
 use Aglyca\Core\Forecast\Warning;
 use Aglyca\Core\Plan\BakeChange;
+use Aglyca\Core\Plan\PanChange;
 use Aglyca\Core\Plan\PlannedStep;
 use Aglyca\Core\Reading\Recipe;
 use Aglyca\Core\Reading\Step;
+use Aglyca\Core\Swap\Family;
 use Aglyca\Core\Swap\Swap;
 use Aglyca\Core\Writing\WrittenRecipe;
 
@@ -33,13 +35,26 @@ final readonly class Worked
         public array $warnings,
         public BakeChange $bake,
         public array $steps,
+        public ?PanChange $pan = null,
     ) {}
+
+    /** The family of the heaviest component. */
+    public function family(): Family
+    {
+        return $this->swap->families[$this->swap->before->heaviest()];
+    }
+
+    /** The account of one side: as written, or swapped. */
+    public function account(bool $swapped): Account
+    {
+        return $swapped ? $this->after : $this->before;
+    }
 
     /** The dessert as it goes out: as written, or swapped with the steps that go with it. */
     public function written(bool $swapped): WrittenRecipe
     {
         $steps = $swapped ? array_map(static fn (PlannedStep $s): string => $s->text(), $this->steps) : array_map(static fn (Step $s): string => $s->text, $this->recipe->steps);
 
-        return new WrittenRecipe($this->title, $this->recipe->pieceWord(), $steps, $swapped ? $this->after : $this->before, $this->document->convention);
+        return new WrittenRecipe($this->title, $this->recipe->pieceWord(), $steps, $this->account($swapped), $this->document->convention);
     }
 }

@@ -8,26 +8,40 @@ use Aglyca\Core\Account\Account;
 use Aglyca\Core\Account\Accountant;
 use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Account\NetCarbs;
+use Aglyca\Core\Account\Serving;
+use Aglyca\Core\Account\Sharer;
+use Aglyca\Core\Account\SweetenerPrices;
+use Aglyca\Core\Account\WhatIf;
 use Aglyca\Core\Forecast\AcidBalance;
 use Aglyca\Core\Forecast\Assayer;
 use Aglyca\Core\Forecast\Cautioner;
 use Aglyca\Core\Forecast\Forecaster;
 use Aglyca\Core\Forecast\Property;
+use Aglyca\Core\Formula\Batch;
+use Aglyca\Core\Formula\Cut;
+use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
+use Aglyca\Core\Formula\LayoutMaker;
+use Aglyca\Core\Formula\Scaler;
+use Aglyca\Core\Formula\Sharing;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\KitchenMeasure;
 use Aglyca\Core\Larder\Label\LabelChecker;
 use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Larder\Snapper;
 use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Plan\BakeChange;
 use Aglyca\Core\Plan\BakePlanner;
+use Aglyca\Core\Plan\PanChange;
+use Aglyca\Core\Quantity\Estimate;
 use Aglyca\Core\Quantity\UnitTable;
 use Aglyca\Core\Reading\AmountParser;
 use Aglyca\Core\Reading\Correction;
 use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Reading\LineReader;
 use Aglyca\Core\Reading\LineSorter;
+use Aglyca\Core\Reading\Pan;
 use Aglyca\Core\Reading\Recipe;
 use Aglyca\Core\Reading\RecipeReader;
 use Aglyca\Core\Reading\StepReader;
@@ -35,6 +49,7 @@ use Aglyca\Core\Reading\UnreadableRecipe;
 use Aglyca\Core\Reading\Weigher;
 use Aglyca\Core\Reading\YieldReader;
 use Aglyca\Core\Swap\Families;
+use Aglyca\Core\Swap\Family;
 use Aglyca\Core\Swap\Offers;
 use Aglyca\Core\Swap\Oven;
 use Aglyca\Core\Swap\PartMaker;
@@ -42,7 +57,6 @@ use Aglyca\Core\Swap\ProblemMaker;
 use Aglyca\Core\Swap\ProgrammeSwapper;
 use Aglyca\Core\Swap\Reasons;
 use Aglyca\Core\Swap\Schools;
-use Aglyca\Core\Swap\Snapper;
 use Aglyca\Core\Swap\Sorter;
 use Aglyca\Core\Swap\Swap;
 use Aglyca\Core\Tables;
@@ -65,6 +79,11 @@ final readonly class Workshop
         public BakePlanner $planner,
         public KitchenMeasure $measures,
         public LabelChecker $labels,
+        public Scaler $scaler,
+        public LayoutMaker $layouts,
+        public Sharer $sharer,
+        public WhatIf $whatIf,
+        public SweetenerPrices $sweetenerPrices,
         private UnitTable $units,
         private NetCarbs $netCarbs,
     ) {}
@@ -85,7 +104,9 @@ final readonly class Workshop
         $accountant = new Accountant($netCarbs, $constants);
         $schools = new Schools($tables);
         $measures = new KitchenMeasure($larder, $units);
-        $parts = new PartMaker($larder, new Snapper($larder, $units, $constants), $measures, $constants);
+        $snapper = new Snapper($larder, $units, $constants);
+        $scaler = new Scaler($larder, $snapper, $constants);
+        $parts = new PartMaker($snapper, $measures, $scaler);
         $assayer = new Assayer($tables, $larder, $constants);
         $families = new Families($tables);
 
@@ -94,7 +115,8 @@ final readonly class Workshop
             new ProgrammeSwapper($larder, $schools, $families, $accountant, new Sorter($larder, $schools, $constants), new ProblemMaker($assayer, new Offers($larder, $schools, $parts, $constants), $constants), $parts, new Reasons($tables, $constants), $constants),
             $families,
             new Forecaster($assayer, $constants), new Cautioner($tables, new AcidBalance($tables), $constants), new BakePlanner($schools, $constants), $measures,
-            new LabelChecker($tables, $constants), $units, $netCarbs,
+            new LabelChecker($tables, $constants), $scaler, new LayoutMaker($tables, $larder, $units), new Sharer($accountant), new WhatIf($accountant), new SweetenerPrices($larder, $netCarbs),
+            $units, $netCarbs,
         );
     }
 
@@ -112,7 +134,11 @@ final readonly class Workshop
     /** @throws UnreadableRecipe */
     public function account(Document $document): Account
     {
-        return $this->accountant->count(Formula::asWritten($this->read($document), $document->pieces));
+        $recipe = $this->read($document);
+        $written = $this->written($document, $recipe);
+        $families = $this->swapper->familiesOf($written, $document->wishes());
+
+        return $this->accountant->count($this->laidOut($written, $document->sharing, $families[$written->heaviest()]));
     }
 
     /** Grams of a level teaspoon. */
@@ -135,17 +161,106 @@ final readonly class Workshop
         return $this->swapped($document, $this->read($document));
     }
 
+    /** As much of the recipe as is made, of which so much is eaten. */
+    private function written(Document $document, Recipe $recipe): Formula
+    {
+        $pieces = $document->pieces ?? ($recipe->pieces === null ? null : Scaler::pieces($recipe->pieces, $document->scale));
+
+        return $this->scaler->scaled(Formula::asWritten($recipe, $pieces)->using($document->sharing->used), $document->scale);
+    }
+
+    private function laidOut(Formula $formula, Sharing $sharing, Family $family, ?Cut $like = null): Formula
+    {
+        return $sharing->isPlain() ? $formula : $formula->laidOut($this->layouts->layout($formula, $sharing, $family->key, $family->bakeLoss, $like));
+    }
+
     private function swapped(Document $document, Recipe $recipe): Worked
     {
-        $before = Formula::asWritten($recipe, $document->pieces);
-        $swap = $this->swapper->swap($before, $document->wishes(), Oven::of($recipe->steps));
-        $after = $this->accountant->count($swap->after);
-        $bake = $this->planner->change($swap, $recipe->steps);
+        $pan = $this->panChange($document, $recipe);
+        $wishes = $document->wishes($pan->timeFactor ?? 1.0);
+        $written = $this->written($document, $recipe);
+        $families = $this->swapper->familiesOf($written, $wishes);
+        $family = $families[$written->heaviest()];
+        // The swap is of all that is mixed; where it goes is the account's business.
+        $before = $written->cutInto($this->laidOut($written, $document->sharing, $family)->pieces);
+        $swap = $this->swapper->swap($before, $wishes, Oven::of($recipe->steps));
+        $shared = $this->laidOut($swap->after, $document->sharing, $family);
+        $after = $this->accountant->count($shared);
+        $isPlain = $shared->layout === null;
+        $bake = $this->planner->change($swap, $recipe->steps, $pan);
 
         return new Worked(
-            $document, $document->title !== '' ? $document->title : $recipe->title, $recipe, $swap->account, $after, $swap,
-            $this->forecast($swap, Oven::of($recipe->steps), $bake), $this->cautioner->cautions($after), $bake, $this->planner->steps($bake, $recipe->steps),
+            $document, $document->title !== '' ? $document->title : $recipe->title, $recipe,
+            $isPlain ? $swap->account : $this->accountant->count($this->laidOut($before, $document->sharing, $family, $shared->layout->cut)), $after, $swap,
+            $this->forecast($swap, Oven::of($recipe->steps), $bake), $this->cautioner->cautions($after, array_map(static fn (Family $f): bool => $f->minutes > 0, $swap->families), $document->bodyMass),
+            $bake, $this->planner->steps($bake, $recipe->steps), $pan,
         );
+    }
+
+    /** Another pan than the recipe's; null where the baker has the recipe's, or neither says how large that is. */
+    private function panChange(Document $document, Recipe $recipe): ?PanChange
+    {
+        $from = isset($document->pan['from']) ? Pan::fromArray($document->pan['from']) : $recipe->pan;
+
+        return $document->pan === null || $from === null ? null : PanChange::of($from, Pan::fromArray($document->pan['to']), $document->scale, $this->constants);
+    }
+
+    /**
+     * Toppings as they are read: each with its doses, and the lines that were not understood.
+     *
+     * @return list<array{name: string, doses: list<Dose>, unread: list<string>}>
+     */
+    public function toppings(Document $document): array
+    {
+        return array_map(fn (array $topping): array => ['name' => $topping['name'], ...$this->topping($topping['text'])], $document->sharing->toppings);
+    }
+
+    /** @return array{doses: list<Dose>, unread: list<string>} of a few ingredient lines */
+    public function topping(string $text): array
+    {
+        [$doses, $unread] = [[], []];
+        foreach (array_filter(array_map(trim(...), preg_split('~\R~u', $text) ?: [])) as $row) {
+            foreach ($this->lines->read($row, 'topping') as $line) {
+                $line->food !== null && $line->grams !== null ? $doses[] = new Dose($line->text, $line->food, $line->grams) : $unread[] = $line->text;
+            }
+        }
+
+        return ['doses' => $doses, 'unread' => $unread];
+    }
+
+    /** The piece as it is eaten: with its toppings, as often as it is eaten. */
+    public function eaten(Worked $worked, bool $swapped): Serving
+    {
+        $account = $worked->account($swapped);
+        $times = $worked->document->sharing->eaten;
+        $more = array_merge(...array_column($this->toppings($worked->document), 'doses'), ...[[]]);
+        $piece = $this->accountant->plus($account->serving, $more, 'a piece');
+
+        return $times === 1.0 ? $piece : $this->accountant->times($piece, $times, 'eaten');
+    }
+
+    /** A hundred grams of it as it is served: what went into the air is gone. */
+    public function hundred(Worked $worked, bool $swapped): ?Serving
+    {
+        $account = $worked->account($swapped);
+        $baked = $account->pieceMass() * (1 - $this->batch($worked, $swapped)->loss());
+
+        return $baked > 0 ? $this->accountant->times($account->serving, 100 / $baked, '100 g') : null;
+    }
+
+    /** So many grams of what a package holds; null where the kitchen does not have it. */
+    public function bought(string $package, float $grams): ?Serving
+    {
+        $food = $this->larder->fromPackage($package);
+
+        return $food === null ? null : $this->accountant->serve($food->name, [new Dose($food->name, $food, Estimate::exactly($grams))], [1.0]);
+    }
+
+    public function batch(Worked $worked, bool $swapped): Batch
+    {
+        $formula = $worked->account($swapped)->formula;
+
+        return $formula->layout->cut->batch ?? Batch::of(max(1e-6, $formula->batchMass()), $worked->family()->bakeLoss);
     }
 
     /**
@@ -240,11 +355,7 @@ final readonly class Workshop
     /** @return array<string, Property> by the bands of the family of the heaviest component */
     private function forecast(Swap $swap, Oven $oven, BakeChange $bake): array
     {
-        $mass = array_fill(0, count($swap->families), 0.0);
-        foreach ($swap->before->doses as $dose) {
-            $mass[$dose->component] += $dose->mass();
-        }
-        $family = $swap->families[(int) array_search(max($mass), $mass, true)];
+        $family = $swap->families[$swap->before->heaviest()];
         [$reference, $doubling] = [$this->constants->get('browning-reference'), $this->constants->get('browning-doubling')];
         $bands = [];
         foreach (['bulk', 'moisture', 'fat', 'structure', 'browning', 'grain', 'cool'] as $row) {
@@ -256,6 +367,7 @@ final readonly class Workshop
         return $this->forecaster->compare(
             $swap->before, $swap->after, $family->bakeLoss,
             $oven->minutesAt($family, $reference, $doubling, 0.0, 1.0), $oven->minutesAt($family, $reference, $doubling, $bake->lowerBy, $bake->timeFactor), $bands,
+            ($swap->wishes->bodyMass ?? $this->constants->get('default-body-mass')) / $this->constants->get('default-body-mass'),
         );
     }
 }

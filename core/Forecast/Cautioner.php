@@ -7,14 +7,19 @@ namespace Aglyca\Core\Forecast;
 use Aglyca\Core\Account\Account;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Larder\Texture;
 use Aglyca\Core\Reading\Flag;
 use Aglyca\Core\Tables;
 
-/** Where work can hurt someone: tolerance, dogs, allergens, the label's own warning, soda with sunflower. */
+/** Where work can hurt someone: tolerance, dogs, raw egg and flour, allergens, the label's own warning, sugar where it is not looked for, soda with sunflower. */
 final class Cautioner
 {
     /** @var array<string, float> polyol => g a kg of body mass in one go */
     private array $tolerance = [];
+
+    /** @var array<string, array<string, string>> */
+    private array $allergens;
 
     public function __construct(Tables $tables, private readonly AcidBalance $acids, private readonly Constants $constants)
     {
@@ -23,18 +28,25 @@ final class Cautioner
                 $this->tolerance[$row['polyol']] = (float) $row['value'];
             }
         }
+        $this->allergens = array_column($tables->rows('allergens'), null, 'allergen');
     }
 
-    /** @return list<Warning> */
-    public function cautions(Account $account): array
+    /**
+     * @param  list<bool>  $heated  by component: whether it is baked or cooked
+     * @param  ?float  $bodyMass  kg of whom it is for; null for the usual
+     * @return list<Warning>
+     */
+    public function cautions(Account $account, array $heated, ?float $bodyMass = null): array
     {
         $formula = $account->formula;
 
         return [
             ...$this->uncounted($account),
-            ...$this->tolerance($account),
+            ...$this->tolerance($account, $bodyMass),
             ...$this->xylitol($account),
             ...$this->laxative($account),
+            ...$this->hiddenSugar($account),
+            ...$this->raw($formula, $heated),
             ...$this->soda($formula),
             ...$this->allergens($formula),
         ];
@@ -52,9 +64,9 @@ final class Cautioner
     }
 
     /** @return list<Warning> */
-    private function tolerance(Account $account): array
+    private function tolerance(Account $account, ?float $bodyMass): array
     {
-        $mass = $this->constants->get('default-body-mass');
+        $mass = $bodyMass ?? $this->constants->get('default-body-mass');
         $load = 0.0;
         $parts = [];
         foreach ([...$account->piece->polyols, 'allulose' => $account->piece->allulose] as $name => $grams) {
@@ -65,7 +77,7 @@ final class Cautioner
             }
         }
 
-        return $load <= 1 ? [] : [new Warning('tolerance', sprintf('One piece holds %s: more than most people of %.0f kg take in one go without stomach upset.', implode(' and ', $parts), $mass))];
+        return $load <= 1 ? [] : [new Warning('tolerance', sprintf('One piece holds %s: more than %s of %.0f kg usually takes in one go without stomach upset.', implode(' and ', $parts), $bodyMass === null ? 'someone' : 'a body', $mass))];
     }
 
     /** @return list<Warning> */
@@ -104,17 +116,77 @@ final class Cautioner
         return $warnings;
     }
 
-    /** @return list<Warning> */
+    /**
+     * Sugars of a piece that come with what is no sweetener.
+     *
+     * @return list<Warning>
+     */
+    private function hiddenSugar(Account $account): array
+    {
+        $found = [];
+        foreach ($account->formula->doses as $i => $dose) {
+            $sugars = $account->serving->lines[$i]->sugars;
+            if ($dose->food !== null && $dose->food->role !== Role::Sweet && $sugars >= $this->constants->get('hidden-sugar')) {
+                $found[] = sprintf('%s brings %.1f g', mb_strtolower($dose->food->name), $sugars);
+            }
+        }
+
+        return $found === [] ? [] : [new Warning('hidden-sugar', 'Sugar where it is easily missed: '.implode(', ', $found).' a piece.')];
+    }
+
+    /**
+     * @param  list<bool>  $heated
+     * @return list<Warning>
+     */
+    private function raw(Formula $formula, array $heated): array
+    {
+        [$eaten, $dough] = [[], []];
+        foreach ($formula->doses as $dose) {
+            $kinds = array_map(static fn (string $a): string => explode(':', $a)[0], $dose->food->allergens ?? []);
+            $what = match (true) {
+                $dose->food?->texture === Texture::Egg && in_array('egg', $kinds, true) => 'egg',
+                $dose->food?->role === Role::Body && in_array('gluten', $kinds, true) => 'flour',
+                default => '',
+            };
+            if ($what !== '') {
+                ($heated[$dose->component] ?? true) ? $dough[$what] = true : $eaten[$what] = true;
+            }
+        }
+        $warnings = $eaten === [] ? [] : [new Warning('raw', 'It is not baked, and holds raw '.implode(' and ', array_keys($eaten)).': use pasteurised egg and flour that was heated, above all for the young, the old and the pregnant.')];
+
+        return $dough === [] ? $warnings : [...$warnings, new Warning('raw-dough', 'The dough holds raw '.implode(' and ', array_keys($dough)).': taste it after baking.')];
+    }
+
+    /**
+     * As the lists of the EU (1169/2011 annex II) and of the US name them.
+     *
+     * @return list<Warning>
+     */
     private function allergens(Formula $formula): array
     {
         $found = [];
         foreach ($formula->doses as $dose) {
             foreach ($dose->food->allergens ?? [] as $allergen) {
                 [$kind, $which] = [...explode(':', $allergen), ''];
-                $found[$which === '' ? $kind : "$kind ($which)"] = true;
+                $found[$kind] ??= [];
+                if ($which !== '') {
+                    $found[$kind][$which] = true;
+                }
             }
         }
+        [$names, $apart] = [[], []];
+        foreach ($found as $kind => $which) {
+            $row = $this->allergens[$kind] ?? ['name' => $kind, 'eu' => 'yes', 'us' => 'yes'];
+            $names[] = $row['name'].($which === [] ? '' : ' ('.implode(', ', array_keys($which)).')');
+            $apart[] = match (true) {
+                $row['eu'] === 'no' && $row['us'] === 'no' => $row['name'].' is on neither list',
+                $row['us'] === 'no' => $row['name'].' is on the EU list alone',
+                $row['us'] === 'wheat only' && ! isset($which['wheat']) => 'the US list names of the cereals wheat alone',
+                default => '',
+            };
+        }
+        $apart = array_filter($apart);
 
-        return $found === [] ? [] : [new Warning('allergens', 'Contains '.implode(', ', array_keys($found)).'.')];
+        return $names === [] ? [] : [new Warning('allergens', 'Contains, by the EU and US lists: '.implode(', ', $names).'.'.($apart === [] ? '' : ' '.ucfirst(implode('; ', $apart)).'.'))];
     }
 }

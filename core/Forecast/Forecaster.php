@@ -17,9 +17,10 @@ final readonly class Forecaster
      * @param  float  $minutesBefore  of baking as written, at the reference heat
      * @param  float  $minutesAfter  of baking as planned, at the reference heat
      * @param  array<string, array{float, float}>  $bands  by key; of the first five as a share of what was written
+     * @param  float  $dose  what the body of whom it is for takes, against the usual one
      * @return array<string, Property> by key
      */
-    public function compare(Formula $before, Formula $after, float $bakeLoss, float $minutesBefore, float $minutesAfter, array $bands): array
+    public function compare(Formula $before, Formula $after, float $bakeLoss, float $minutesBefore, float $minutesAfter, array $bands, float $dose = 1.0): array
     {
         [$was, $is] = [$this->assayer->mix($before->doses), $this->assayer->mix($after->doses)];
         $relative = [
@@ -41,7 +42,7 @@ final readonly class Forecaster
             ['grain', 'Grain', 'of saturation', $was->grain($solubility, $lostBefore), $is->grain($solubility, $lostAfter)],
             ['cool', 'Cool taste', 'J/g', $was->cool($solubility, $lostBefore, $heat), $is->cool($solubility, $lostAfter, $heat)],
             ['water-activity', 'Water activity', '', $was->waterActivity($born, $lostBefore), $is->waterActivity($born, $lostAfter)],
-            ['tolerance', 'Load on the stomach', 'of one dose', $was->load / $before->pieces, $is->load / $after->pieces],
+            ['tolerance', 'Load on the stomach', 'of one dose', $was->load / $before->pieces / $dose, $is->load / $after->pieces / $dose],
         ];
         foreach ($absolute as [$key, $name, $unit, $old, $new]) {
             $properties[$key] = new Property($key, $name, $unit, $old, $new, null, $bands[$key][1] ?? ($key === 'tolerance' ? 1.0 : null));

@@ -11,7 +11,10 @@ use Aglyca\Core\Reading\Flag;
 /** So much of a food in a component; where food or grams are not known, it is carried along and counts as nothing. */
 final readonly class Dose
 {
-    /** @param  list<Flag>  $flags */
+    /**
+     * @param  list<Flag>  $flags
+     * @param  float  $used  the share of it that is eaten; the rest stays on the board, in the tin or for another day
+     */
     public function __construct(
         public string $text,
         public ?Food $food,
@@ -19,10 +22,26 @@ final readonly class Dose
         public int $component = 0,
         public array $flags = [],
         public string $key = '',
+        public float $used = 1.0,
     ) {}
 
     public function mass(): float
     {
         return $this->grams->value ?? 0.0;
+    }
+
+    public function isCounted(): bool
+    {
+        return $this->food !== null && $this->grams !== null;
+    }
+
+    public function usedBy(float $share): self
+    {
+        return new self($this->text, $this->food, $this->grams, $this->component, $this->flags, $this->key, $share);
+    }
+
+    public function of(?Food $food, ?Estimate $grams, string $text): self
+    {
+        return new self($text, $food, $grams, $this->component, $this->flags, $this->key, $this->used);
     }
 }

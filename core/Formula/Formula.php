@@ -8,14 +8,15 @@ use Aglyca\Core\Reading\Line;
 use Aglyca\Core\Reading\Recipe;
 use InvalidArgumentException;
 
-/** A dessert as doses in components, and the pieces that it makes. */
+/** A dessert as doses in components, the pieces that it makes, and where in them each component goes. */
 final readonly class Formula
 {
     /**
      * @param  list<string>  $components  names
      * @param  list<Dose>  $doses
+     * @param  ?Layout  $layout  null where everything is shared alike among the pieces
      */
-    private function __construct(public string $title, public array $components, public array $doses, public float $pieces) {}
+    private function __construct(public string $title, public array $components, public array $doses, public float $pieces, public ?Layout $layout = null) {}
 
     /**
      * @param  list<string>  $components
@@ -46,13 +47,68 @@ final readonly class Formula
     /** @param  list<Dose>  $doses */
     public function with(array $doses): self
     {
-        return new self($this->title, $this->components, $doses, $this->pieces);
+        return new self($this->title, $this->components, $doses, $this->pieces, $this->layout);
+    }
+
+    public function cutInto(float $pieces): self
+    {
+        return self::of($this->title, $this->components, $this->doses, $pieces);
+    }
+
+    public function laidOut(Layout $layout): self
+    {
+        return new self($this->title, $this->components, $this->doses, $layout->cut->count, $layout);
+    }
+
+    /** @param  array<string, float>  $shares  by line key: what of the line is eaten */
+    public function using(array $shares): self
+    {
+        return $shares === [] ? $this : $this->with(array_map(static fn (Dose $d): Dose => isset($shares[$d->key]) ? $d->usedBy($shares[$d->key]) : $d, $this->doses));
     }
 
     /** Grams mixed, of all doses whose grams are known. */
     public function mass(): float
     {
         return array_sum(array_map(static fn (Dose $d): float => $d->mass(), $this->doses));
+    }
+
+    /** Grams of a component that are in the pieces or are left of it: what is rolled in or drained off does not weigh. */
+    public function componentMass(int $component): float
+    {
+        return array_sum(array_map(static fn (Dose $d): float => $d->component === $component ? $d->mass() * $d->used : 0.0, $this->doses));
+    }
+
+    /** The component with most grams: what the dessert is. */
+    public function heaviest(): int
+    {
+        $mass = array_fill(0, count($this->components), 0.0);
+        foreach ($this->doses as $dose) {
+            $mass[$dose->component] += $dose->mass();
+        }
+
+        return (int) array_search(max($mass), $mass, true);
+    }
+
+    /** Grams of what is shared out among the pieces: the dough with all that goes over it alike. */
+    public function batchMass(): float
+    {
+        $sum = 0.0;
+        foreach (array_keys($this->components) as $component) {
+            $sum += ($this->layout?->placement($component)->spread ?? Spread::All) === Spread::All ? $this->componentMass($component) : 0.0;
+        }
+
+        return $sum;
+    }
+
+    /** @return list<float> share of each dose in the mean full piece */
+    public function shares(): array
+    {
+        $byComponent = [];
+        foreach (array_keys($this->components) as $component) {
+            $byComponent[$component] = $this->layout === null ? 1 / $this->pieces : $this->layout->share($component, $this->componentMass($component));
+        }
+
+        return array_map(static fn (Dose $d): float => $d->used * ($byComponent[$d->component] ?? 0.0), $this->doses);
     }
 
     public function gramsOf(string $foodKey): float

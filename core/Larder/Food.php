@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Larder;
 
+use Aglyca\Core\Larder\Label\Label;
+
 /**
  * One food with its facts per 100 g. `u` is their relative standard uncertainty; `netCarbsU` an absolute one,
  * in grams of net carbs in 100 g, where a label's rounding gives it. `package` is "" for the larder's own.
@@ -14,6 +16,7 @@ final readonly class Food
      * @param  list<string>  $aliases
      * @param  list<string>  $allergens
      * @param  array<string, float>  $acids  grams in 100 g by name
+     * @param  array<string, float>  $labelU  by the names of `Label::FIGURES`: uncertainty in 100 g that the label's rounding leaves
      */
     private function __construct(
         public string $key,
@@ -30,6 +33,7 @@ final readonly class Food
         public string $package = '',
         public array $acids = [],
         public ?float $pricePerGram = null,
+        public array $labelU = [],
     ) {}
 
     /** @param  array<string, string>  $row of `data/foods.csv` */
@@ -56,8 +60,26 @@ final readonly class Food
 
         return new self(
             $this->key, $package->name, $this->aliases, $this->role, $this->texture, $label->per100(), 0.0,
-            $this->allergens, 'label', $this->note, $label->netCarbsU(), $package->id, $this->acids, $package->pricePerGram,
+            $this->allergens, 'label', $this->note, $label->netCarbsU(), $package->id, $this->acids, $package->pricePerGram, self::labelU($label),
         );
+    }
+
+    /** A finished thing from a shop, of which only the label is known. */
+    public static function bought(Package $package): self
+    {
+        $label = $package->label;
+
+        return new self('', $package->name, [], Role::Mixin, Texture::Whole, $label->per100(), 0.0, [], 'label', '', $label->netCarbsU(), $package->id, [], $package->pricePerGram, self::labelU($label));
+    }
+
+    /** @return array<string, float> */
+    private static function labelU(Label $label): array
+    {
+        $u = array_combine(Label::FIGURES, array_map($label->u(...), Label::FIGURES));
+        // Total carbohydrate by difference takes in what the law prints apart from it.
+        $apart = hypot($label->law->carbohydrateHasFibre() ? 0.0 : $u['fibre'], $label->law->carbohydrateHasPolyols() ? 0.0 : $u['polyols']);
+
+        return [...$u, 'carbohydrate' => hypot($u['carbohydrate'], $apart)];
     }
 
     /** @return array<string, float> of "name=grams|name=grams" */

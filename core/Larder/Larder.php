@@ -64,7 +64,17 @@ final class Larder
     {
         $package = $this->stock->packages[$id] ?? null;
 
-        return $package === null ? null : $this->plain($package->food)?->packaged($package);
+        return match (true) {
+            $package === null => null,
+            $package->food === '' => Food::bought($package),
+            default => $this->plain($package->food)?->packaged($package),
+        };
+    }
+
+    /** @return list<Food> each package of the kitchen */
+    public function packaged(): array
+    {
+        return array_values(array_filter(array_map(fn (Package $p): ?Food => $this->fromPackage($p->id), $this->stock->packages)));
     }
 
     /** @return list<Package> the kitchen's packages of a food */

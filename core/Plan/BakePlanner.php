@@ -17,7 +17,7 @@ final readonly class BakePlanner
     public function __construct(private Schools $schools, private Constants $constants) {}
 
     /** @param  list<Step>  $steps */
-    public function change(Swap $swap, array $steps): BakeChange
+    public function change(Swap $swap, array $steps, ?PanChange $pan = null): BakeChange
     {
         $bakes = array_filter($steps, static fn (Step $s): bool => $s->isBake && $s->times !== []) !== [];
         $flourSwapped = array_filter($swap->exchanges, static fn ($e): bool => $e->changed && $e->role === Role::Body && count($e->to) > 1) !== [];
@@ -30,10 +30,13 @@ final readonly class BakePlanner
             $lower += $swap->wishes->cooler;
             $reasons[] = 'you asked for a cooler oven, so that it may hold more allulose';
         }
+        if ($pan !== null && $pan->sentence() !== '') {
+            $reasons[] = $pan->sentence();
+        }
         $rest = $flourSwapped ? (int) $this->schools->school($swap->wishes->school)['rest_min'] : 0;
         $cool = $bakes && $this->holdsSweetener($swap) ? (int) $this->constants->get('erythritol-cool-on-sheet') : 0;
 
-        return new BakeChange($lower, $lower > 0 ? 1 + $this->constants->get('nut-longer-by') : 1.0, $rest, $cool, $reasons);
+        return new BakeChange($lower, $swap->wishes->longer * ($lower > 0 ? 1 + $this->constants->get('nut-longer-by') : 1.0), $rest, $cool, $reasons);
     }
 
     /**
@@ -63,22 +66,22 @@ final readonly class BakePlanner
     {
         $marks = [];
         foreach ($step->heats as $heat) {
-            $marks[$heat['at']] = [$heat['length'], $this->dial($heat['heat'], $change)];
+            $marks[$heat['at']] = [$heat['length'], $this->dial($heat['heat'], $change), $change->lowerBy > 0];
         }
         if ($step->isBake && $change->timeFactor !== 1.0) {
             foreach ($step->times as $time) {
-                $marks[$time['at']] = [$time['length'], $this->minutes($time, $change)];
+                $marks[$time['at']] = [$time['length'], $this->minutes($time, $change), true];
             }
         }
         ksort($marks);
         [$pieces, $done] = [[], 0];
-        foreach ($marks as $at => [$length, $new]) {
+        foreach ($marks as $at => [$length, $new, $isOther]) {
             if ($at < $done) {
                 continue;
             }
             $pieces[] = ['text' => substr($step->text, $done, $at - $done), 'was' => ''];
             $old = substr($step->text, $at, $length);
-            $pieces[] = ['text' => $new, 'was' => $change->lowerBy > 0 ? $old : ''];
+            $pieces[] = ['text' => $new, 'was' => $isOther ? $old : ''];
             $done = $at + $length;
         }
         $pieces[] = ['text' => substr($step->text, $done), 'was' => ''];

@@ -5,17 +5,15 @@ declare(strict_types=1);
 namespace Aglyca\Core\Swap;
 
 use Aglyca\Core\Formula\Dose;
-use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Formula\Scaler;
 use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\KitchenMeasure;
-use Aglyca\Core\Larder\Larder;
-use Aglyca\Core\Larder\Role;
-use Aglyca\Core\Quantity\Estimate;
+use Aglyca\Core\Larder\Snapper;
 
 /** Makes parts that a kitchen can measure, and the doses that they are. */
 final readonly class PartMaker
 {
-    public function __construct(private Larder $larder, private Snapper $snapper, private KitchenMeasure $measures, private Constants $constants) {}
+    public function __construct(private Snapper $snapper, private KitchenMeasure $measures, private Scaler $scaler) {}
 
     public function part(Food $food, float $grams, string $why, bool $isTyped = false, string $slot = ''): Part
     {
@@ -24,18 +22,15 @@ final readonly class PartMaker
         return new Part($food, $grams, $this->measures->of($food, $grams), $why, $isTyped, $slot);
     }
 
-    /** What the swapped side reads as, so that it counts the same when it is read back. */
-    public function dose(Part $part, int $component): Dose
+    /**
+     * What the swapped side reads as, so that it counts the same when it is read back.
+     *
+     * @param  float  $used  the share of it that is eaten
+     */
+    public function dose(Part $part, int $component, float $used): Dose
     {
-        $portion = $part->food->role === Role::Egg ? $this->larder->portion($part->food, '') : null;
-        if ($portion !== null && abs($part->grams / $portion->value - round($part->grams / $portion->value)) < 1e-6) {
-            $count = (int) round($part->grams / $portion->value);
+        [$grams, $text] = $this->scaler->measured($part->food, $part->grams);
 
-            return new Dose($count.' '.($part->food->key === 'egg' ? 'large ' : '').mb_strtolower($part->food->name).($count > 1 ? 's' : ''), $part->food, Estimate::of($part->grams, $count * $portion->u), $component);
-        }
-        $fine = $part->grams < $this->constants->get('fine-below');
-        $grams = Estimate::withHalfWidth($part->grams, min($part->grams, $this->constants->get($fine ? 'weighed-fine' : 'weighed')));
-
-        return new Dose(rtrim(rtrim(number_format($part->grams, 2, '.', ''), '0'), '.').' g '.$part->food->name, $part->food, $grams, $component);
+        return new Dose($text, $part->food, $grams, $component, used: $used);
     }
 }

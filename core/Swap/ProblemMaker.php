@@ -57,7 +57,7 @@ final readonly class ProblemMaker
             $rows = $p->rows;
             $weight = $this->constants->get('hard-weight');
             if ($load > 0) {
-                $rows[] = new Row('tolerance', array_column($forms, 'load'), -INF, $formula->pieces * $u->load / $load - $p->fixed->load, $weight, $formula->pieces, true);
+                $rows[] = new Row('tolerance', array_column($forms, 'load'), -INF, $formula->pieces * $this->doses($wishes) * $u->load / $load - $p->fixed->load, $weight, $formula->pieces, true);
             }
             if ($wishes->limit !== null && $net > 0) {
                 $rows[] = new Row('carbs', array_column($forms, 'net'), -INF, $formula->pieces * $wishes->limit * $u->net / $net - $p->fixed->net, $weight, $formula->pieces * $wishes->limit, true);
@@ -65,6 +65,12 @@ final readonly class ProblemMaker
 
             return new Problem($p->sorting, $p->family, $p->variables, $rows, $p->singles, $p->waters, $p->before, $p->fixed, $p->browned);
         }, $problems, $usual);
+    }
+
+    /** What the body of whom it is for takes, against the usual one. */
+    private function doses(Wishes $wishes): float
+    {
+        return ($wishes->bodyMass ?? $this->constants->get('default-body-mass')) / $this->constants->get('default-body-mass');
     }
 
     /** With each variable as is usual. */

@@ -86,7 +86,7 @@ final readonly class ProgrammeSwapper implements Swapper
         $sortings = array_map(fn (int $c): Sorting => $this->sorter->sort($formula, $account, $c, $wishes), array_keys($formula->components));
         $isFlour = array_filter($sortings, static fn (Sorting $s): bool => $s->flours !== []) !== [];
         $lower = ($isFlour ? $this->constants->get('nut-lower-by') : 0.0) + $wishes->cooler;
-        $time = $lower > 0 ? 1 + $this->constants->get('nut-longer-by') : 1.0;
+        $time = $wishes->longer * ($lower > 0 ? 1 + $this->constants->get('nut-longer-by') : 1.0);
         $problems = array_map(fn (Sorting $s, Family $f): Problem => $this->problems->problem($formula, $s, $f, $wishes, $oven, $lower, $time), $sortings, $families);
 
         return $this->problems->withLimits($formula, $problems, $wishes);
@@ -238,11 +238,24 @@ final readonly class ProgrammeSwapper implements Swapper
 
                 continue;
             }
+            $used = self::used(array_map(static fn (int $i): Dose => $formula->doses[$i], $exchange->from));
             foreach ($exchange->to as $part) {
-                $doses[] = $this->parts->dose($part, $exchange->component);
+                $doses[] = $this->parts->dose($part, $exchange->component, $used);
             }
         }
 
         return $formula->with($doses);
+    }
+
+    /**
+     * What takes the place of lines is used up as far as they were.
+     *
+     * @param  list<Dose>  $from
+     */
+    private static function used(array $from): float
+    {
+        $mass = array_sum(array_map(static fn (Dose $d): float => $d->mass(), $from));
+
+        return $mass > 0 ? array_sum(array_map(static fn (Dose $d): float => $d->mass() * $d->used, $from)) / $mass : 1.0;
     }
 }

@@ -26,6 +26,8 @@ final readonly class Wishes
      * @param  ?float  $limit  net carbs a piece
      * @param  list<string>  $corners  three sweeteners in place of the mix's own; empty for the mix
      * @param  float  $cooler  °C that the oven may go lower than the flour asks
+     * @param  float  $longer  what another pan makes of the time
+     * @param  ?float  $bodyMass  kg of whom it is for; null for the usual
      */
     private function __construct(
         public string $sweetener,
@@ -40,6 +42,8 @@ final readonly class Wishes
         public ?float $limit = null,
         public float $cooler = 0.0,
         public array $corners = [],
+        public float $longer = 1.0,
+        public ?float $bodyMass = null,
     ) {}
 
     /** What an amount that the baker typed is kept under. */
@@ -87,7 +91,7 @@ final readonly class Wishes
     }
 
     /**
-     * @param  array{shares?: list<float>, families?: array<int, string>, amounts?: array<string, float>, left?: list<string>, refused?: list<string>, without?: list<string>, limit?: ?float, cooler?: float, corners?: list<string>}  $more
+     * @param  array{shares?: list<float>, families?: array<int, string>, amounts?: array<string, float>, left?: list<string>, refused?: list<string>, without?: list<string>, limit?: ?float, cooler?: float, corners?: list<string>, longer?: float, bodyMass?: ?float}  $more
      *
      * @throws InvalidArgumentException
      */
@@ -103,7 +107,7 @@ final readonly class Wishes
 
         return new self(
             $sweetener, $school, $sweetness, $shares, $more['families'] ?? [], $more['amounts'] ?? [], $more['left'] ?? [],
-            $more['refused'] ?? [], $more['without'] ?? [], $more['limit'] ?? null, $more['cooler'] ?? 0.0, $more['corners'] ?? [],
+            $more['refused'] ?? [], $more['without'] ?? [], $more['limit'] ?? null, $more['cooler'] ?? 0.0, $more['corners'] ?? [], $more['longer'] ?? 1.0, $more['bodyMass'] ?? null,
         );
     }
 }

@@ -90,12 +90,19 @@ final readonly class Label
         $parts = ['carbohydrate', ...($this->law->carbohydrateHasFibre() ? ['fibre'] : []), ...($this->law->carbohydrateHasPolyols() ? ['polyols'] : []), 'allulose'];
         $variance = 0.0;
         foreach ($parts as $figure) {
-            [$low, $high] = $this->ranges[$figure] ?? [0.0, 0.0];
-            $rounding = ($high - $low) / sqrt(12);
-            $variance += ($this->isKnown($figure) ? min($rounding, $this->knownU * $this->known[$figure]) : $rounding) ** 2;
+            $variance += $this->u($figure) ** 2;
         }
 
-        return sqrt($variance) * 100 / $this->servingGrams;
+        return sqrt($variance);
+    }
+
+    /** Standard uncertainty of a printed figure in 100 g: rectangular over what rounds to it, or what the larder knows better. */
+    public function u(string $figure): float
+    {
+        [$low, $high] = $this->ranges[$figure] ?? [0.0, 0.0];
+        $rounding = ($high - $low) / sqrt(12);
+
+        return ($this->isKnown($figure) ? min($rounding, $this->knownU * $this->known[$figure]) : $rounding) * 100 / $this->servingGrams;
     }
 
     public function middle(string $figure): float

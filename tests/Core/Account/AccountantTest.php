@@ -56,7 +56,7 @@ final class AccountantTest extends CoreCase
             $parts = $account->contributions($convention);
             self::assertEqualsWithDelta($account->netCarbs($convention)->value, array_sum($parts), 1e-9);
             self::assertGreaterThanOrEqual(0, min($parts));
-            self::assertEqualsWithDelta(1, array_sum(array_column($account->doubts[$convention->value], 'share')), 1e-9);
+            self::assertEqualsWithDelta(1, array_sum(array_column($account->serving->doubts[$convention->value], 'share')), 1e-9);
             self::assertLessThanOrEqual($account->netCarbs($convention)->value, $account->low($convention));
         }
         self::assertEqualsWithDelta($account->whole->carbohydrate, $account->piece->carbohydrate * $account->formula->pieces, 1e-9);

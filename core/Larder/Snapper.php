@@ -2,13 +2,8 @@
 
 declare(strict_types=1);
 
-namespace Aglyca\Core\Swap;
+namespace Aglyca\Core\Larder;
 
-use Aglyca\Core\Larder\Constants;
-use Aglyca\Core\Larder\Food;
-use Aglyca\Core\Larder\Larder;
-use Aglyca\Core\Larder\Role;
-use Aglyca\Core\Larder\Texture;
 use Aglyca\Core\Quantity\UnitTable;
 
 /** Rounds grams to what a kitchen can measure: whole eggs, quarter teaspoons, the step of the scale. */

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Account;
+
+use Aglyca\Core\Larder\Food;
+use Aglyca\Core\Larder\Larder;
+use Aglyca\Core\Larder\Role;
+
+/** The Pantry's sweeteners by what as much sweetness as so many grams of sugar costs, cheapest first. */
+final readonly class SweetenerPrices
+{
+    public function __construct(private Larder $larder, private NetCarbs $netCarbs) {}
+
+    /** @return list<array{food: Food, grams: float, price: float, net: float}> grams, price and net carbs for that sweetness */
+    public function forSugar(float $grams, Convention $convention): array
+    {
+        $rows = [];
+        foreach ($this->larder->packaged() as $food) {
+            $sweetness = $this->larder->typical($food, 'sweetness');
+            if ($food->role === Role::Sweet && $food->pricePerGram !== null && $sweetness > 0) {
+                $needed = $grams / $sweetness;
+                $nutrients = $food->nutrients($needed);
+                $rows[] = ['food' => $food, 'grams' => $needed, 'price' => $needed * $food->pricePerGram, 'net' => max(0.0, $this->netCarbs->of($convention, $nutrients, $nutrients))];
+            }
+        }
+        usort($rows, static fn (array $a, array $b): int => $a['price'] <=> $b['price']);
+
+        return $rows;
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Account;
+
+use Aglyca\Core\Formula\Dose;
+use Aglyca\Core\Larder\Food;
+use Aglyca\Core\Quantity\Estimate;
+
+/** What removing, halving or exchanging one line would do to a serving; by "measure" a convention or a figure is meant. */
+final readonly class WhatIf
+{
+    public function __construct(private Accountant $accountant) {}
+
+    public function total(Serving $serving, Convention|Figure $measure): float
+    {
+        return $measure instanceof Convention ? $serving->netCarbs($measure)->value : $measure->of($serving->sum);
+    }
+
+    /** @return list<float> of each dose */
+    public function carried(Serving $serving, Convention|Figure $measure): array
+    {
+        return $measure instanceof Convention ? $serving->contributions[$measure->value] : array_map($measure->of(...), $serving->lines);
+    }
+
+    /** The serving with a line at a share of itself: 0 removes it, a half halves it. */
+    public function at(Serving $serving, int $line, float $share): Serving
+    {
+        $shares = $serving->shares;
+        $shares[$line] *= $share;
+
+        return $this->accountant->serve($serving->name, $serving->doses, $shares);
+    }
+
+    /** The serving with another food on a line, gram for gram or by a ratio of grams. */
+    public function exchanged(Serving $serving, int $line, Food $food, float $ratio = 1.0): Serving
+    {
+        $doses = $serving->doses;
+        $was = $doses[$line];
+        $doses[$line] = new Dose($was->text, $food, $was->grams?->times($ratio) ?? Estimate::exactly(0.0), $was->component, [], $was->key, $was->used);
+
+        return $this->accountant->serve($serving->name, $doses, $serving->shares);
+    }
+}

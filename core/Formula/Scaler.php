@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Formula;
+
+use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Larder\Food;
+use Aglyca\Core\Larder\Larder;
+use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Larder\Snapper;
+use Aglyca\Core\Quantity\Estimate;
+
+/** Makes more or less of a dessert: small things to the quarter spoon, the rest to the scale, eggs whole or weighed. */
+final readonly class Scaler
+{
+    public const LEAST = 0.05;
+
+    public const MOST = 20.0;
+
+    public function __construct(private Larder $larder, private Snapper $snapper, private Constants $constants) {}
+
+    public function scaled(Formula $formula, float $factor): Formula
+    {
+        return $factor === 1.0 ? $formula : $formula->with(array_map(fn (Dose $d): Dose => $this->dose($d, $factor), $formula->doses));
+    }
+
+    /** Whole pieces of as much more or less. */
+    public static function pieces(float $pieces, float $factor): float
+    {
+        return $factor === 1.0 ? $pieces : min((float) Portioning::MOST, max(1.0, round($pieces * $factor)));
+    }
+
+    /**
+     * Grams of a food as a kitchen measures them, and the text that reads back to them.
+     *
+     * @return array{Estimate, string}
+     */
+    public function measured(Food $food, float $grams): array
+    {
+        $count = $this->wholeEggs($food, $grams);
+        if ($count !== null) {
+            return [Estimate::of($grams, $count * $this->larder->portion($food, '')->u), $count.' '.($food->key === 'egg' ? 'large ' : '').mb_strtolower($food->name).($count > 1 ? 's' : '')];
+        }
+        $fine = $grams < $this->constants->get('fine-below');
+
+        return [Estimate::withHalfWidth($grams, min($grams, $this->constants->get($fine ? 'weighed-fine' : 'weighed'))), rtrim(rtrim(number_format($grams, 2, '.', ''), '0'), '.').' g '.$food->name];
+    }
+
+    /**
+     * Factors near the one that was asked for at which every line of whole eggs stays whole.
+     *
+     * @return list<float> at most one below and one above; empty where eggs are whole already or there are none
+     */
+    public function wholeEggFactors(Formula $formula, float $factor): array
+    {
+        $counts = [];
+        foreach ($formula->doses as $dose) {
+            if ($dose->food?->role === Role::Egg && ($count = $this->wholeEggs($dose->food, $dose->mass())) !== null) {
+                $counts[] = $count;
+            }
+        }
+        $unit = array_reduce($counts, static function (int $a, int $b): int {
+            while ($b !== 0) {
+                [$a, $b] = [$b, $a % $b];
+            }
+
+            return $a;
+        }, 0);
+        $steps = $factor * $unit;
+        if ($unit === 0 || abs($steps - round($steps)) < 1e-6) {
+            return [];
+        }
+
+        return array_values(array_map(static fn (float $s): float => $s / $unit, array_filter([floor($steps), ceil($steps)], static fn (float $s): bool => $s >= 1)));
+    }
+
+    private function dose(Dose $dose, float $factor): Dose
+    {
+        if ($dose->food === null || $dose->grams === null) {
+            return $dose->of($dose->food, $dose->grams?->times($factor), $dose->text);
+        }
+        $grams = $dose->mass() * $factor;
+        if ($dose->food->role !== Role::Egg) {
+            $grams = $this->snapper->snap($dose->food, $grams);
+        }
+        [$estimate, $text] = $this->measured($dose->food, $grams);
+
+        return $dose->of($dose->food, $estimate, $text);
+    }
+
+    private function wholeEggs(Food $food, float $grams): ?int
+    {
+        $portion = $food->role === Role::Egg ? $this->larder->portion($food, '') : null;
+        $count = $portion === null ? 0.0 : $grams / $portion->value;
+
+        return $count >= 1 - 1e-6 && abs($count - round($count)) < 1e-6 ? (int) round($count) : null;
+    }
+}
