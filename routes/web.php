@@ -2,15 +2,21 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\AlmanacController;
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\CardController;
+use App\Http\Controllers\CompareController;
 use App\Http\Controllers\CounterController;
 use App\Http\Controllers\KitchenController;
 use App\Http\Controllers\PantryController;
+use App\Http\Controllers\PiecesController;
+use App\Http\Controllers\ScaleController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SignUpController;
 use App\Http\Controllers\StartController;
+use App\Http\Controllers\ToppingController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', [StartController::class, 'show']);
@@ -33,9 +39,28 @@ Route::middleware('throttle:work')->group(function (): void {
     Route::post('/bench/{piece}/lines/{key}', [BenchController::class, 'correct'])->where('key', '[a-f0-9]{10}-\d{1,3}');
     Route::post('/bench/{piece}/text', [BenchController::class, 'text']);
     Route::get('/bench/{piece}/{side}.{form}', [BenchController::class, 'export'])->whereIn('side', ['written', 'swapped'])->whereIn('form', ['txt', 'csv', 'json']);
+    Route::get('/bench/{piece}/account', [AccountController::class, 'show']);
+    Route::post('/bench/{piece}/account/eaten', [AccountController::class, 'eaten']);
+    Route::get('/bench/{piece}/pieces', [PiecesController::class, 'show']);
+    Route::post('/bench/{piece}/pieces/portion', [PiecesController::class, 'portion']);
+    Route::post('/bench/{piece}/pieces/weighed', [PiecesController::class, 'weighed']);
+    Route::post('/bench/{piece}/pieces/parts', [PiecesController::class, 'place']);
+    Route::post('/bench/{piece}/pieces/used', [PiecesController::class, 'used']);
+    Route::post('/bench/{piece}/pieces/toppings', [PiecesController::class, 'toppings']);
+    Route::get('/bench/{piece}/scale', [ScaleController::class, 'show']);
+    Route::post('/bench/{piece}/scale', [ScaleController::class, 'scale']);
+    Route::post('/bench/{piece}/scale/pan', [ScaleController::class, 'pan']);
+    Route::get('/bench/{piece}/compare', [CompareController::class, 'show']);
+    Route::get('/bench/{piece}/card', [CardController::class, 'show']);
+    Route::get('/bench/{piece}/card.pdf', [CardController::class, 'pdf'])->middleware('throttle:paste');
+    Route::get('/bench/{piece}/tin', [CardController::class, 'tin']);
+    Route::post('/bench/{piece}/share', [CardController::class, 'share']);
+    Route::post('/bench/{piece}/unshare', [CardController::class, 'unshare']);
     Route::get('/counter', [CounterController::class, 'current']);
     Route::get('/counter/{piece}', [CounterController::class, 'show']);
 });
+
+Route::get('/s/{token}', [CardController::class, 'read'])->where('token', '[A-Za-z0-9]{40}')->middleware('throttle:paste');
 
 Route::get('/almanac', [AlmanacController::class, 'index']);
 Route::get('/almanac/foods/{key}', [AlmanacController::class, 'food']);
@@ -64,6 +89,8 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::post('/pantry/{package}', [PantryController::class, 'update']);
     Route::post('/pantry/{package}/remove', [PantryController::class, 'remove']);
     Route::post('/pantry/{package}/restore', [PantryController::class, 'restore']);
+    Route::post('/pantry/toppings', [ToppingController::class, 'store']);
+    Route::post('/pantry/toppings/{topping}/remove', [ToppingController::class, 'remove'])->whereNumber('topping');
     Route::post('/pantry/names/{name}/forget', [PantryController::class, 'forget'])->whereNumber('name');
     Route::get('/kitchen', [KitchenController::class, 'show']);
     Route::post('/kitchen/refused', [KitchenController::class, 'allow']);

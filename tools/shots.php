@@ -34,10 +34,10 @@ $enter = static function () use ($driver, $go): void {
     $driver->findElement(WebDriverBy::cssSelector('form[action="/demo"] button'))->click();
     usleep(400_000);
 };
-$open = static function (string $title, string $screen) use ($driver, $go): void {
+$open = static function (string $title, string $screen, string $sheet = '') use ($driver, $go): void {
     $go('/shelf');
     $ulid = basename((string) parse_url($driver->findElement(WebDriverBy::partialLinkText($title))->getDomProperty('href'), PHP_URL_PATH));
-    $go("/$screen/$ulid");
+    $go("/$screen/$ulid$sheet");
 };
 try {
     if ($paths === []) {
@@ -73,9 +73,9 @@ try {
     [$width, $height] = array_map(intval(...), explode('x', $said['size']));
     $browser->size($width, $height);
     foreach ($paths as $path) {
-        // "bench:Cardamom" opens the dessert of that name on that screen.
-        if (preg_match('~^(\w+):(.+)$~', $path, $m) === 1) {
-            $open($m[2], $m[1]);
+        // "bench:Cardamom/account" opens that sheet of the dessert of that name on that screen.
+        if (preg_match('~^(\w+):([^/]+)(/.*)?$~', $path, $m) === 1) {
+            $open($m[2], $m[1], $m[3] ?? '');
         } else {
             $go($path);
         }

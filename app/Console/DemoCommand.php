@@ -30,10 +30,10 @@ final readonly class DemoCommand
             ],
         ],
         'hazelnut-raspberry-thumbprints' => [
-            'wishes' => ['sweetener' => 'blend-erythritol', 'school' => 'almond', 'sweetness' => 0.85],
+            'wishes' => ['sweetener' => 'blend-erythritol', 'school' => 'almond', 'sweetness' => 0.85, 'sharing' => ['portion' => ['way' => 'target', 'each' => 18.0, 'of' => 'dough', 'rest' => 'spread'], 'placements' => [1 => ['spread' => 'each', 'amount' => 0.75, 'unit' => 'tsp']]]],
             'bakes' => [[4, 4, 'Fell apart on the sheet at first; after twenty minutes they held. A bit cool on the tongue.', []]],
         ],
-        'poppy-seed-cheesecake-squares' => ['wishes' => ['sweetener' => 'allulose-erythritol', 'school' => 'almond', 'sweetness' => 0.8], 'bakes' => []],
+        'poppy-seed-cheesecake-squares' => ['wishes' => ['sweetener' => 'allulose-erythritol', 'school' => 'almond', 'sweetness' => 0.8, 'pieces' => 16.0, 'sharing' => ['portion' => ['way' => 'grid', 'across' => 4, 'along' => 4], 'toppings' => [['name' => 'Soft cream', 'text' => '2 tbsp whipping cream']]]], 'bakes' => []],
         'pistachio-rose-biscuits' => [
             'wishes' => ['sweetener' => 'erythritol', 'school' => 'coconut'],
             'bakes' => [
@@ -51,6 +51,9 @@ final readonly class DemoCommand
         ['food' => 'allulose', 'name' => 'Allulose, the two-pound bag', 'law' => 'us-ca', 'serving_g' => '4', 'printed' => ['energy' => '0', 'fat' => '0', 'carbohydrate' => '4', 'fibre' => '0', 'sugars' => '0', 'allulose' => '4', 'protein' => '0'], 'polyol' => '', 'price' => '14.50', 'size_g' => '907', 'is_default' => true],
         ['food' => 'erythritol-powdered', 'name' => 'Powdered erythritol, kilo bag', 'law' => 'eu-uk', 'serving_g' => '100', 'printed' => ['energy' => '0', 'carbohydrate' => '100', 'polyols' => '100', 'sugars' => '0'], 'polyol' => 'erythritol', 'price' => '6.90', 'size_g' => '1000', 'is_default' => true],
         ['food' => 'almond-flour', 'name' => 'Mill almonds, extra fine', 'law' => 'eu-uk', 'serving_g' => '100', 'printed' => ['energy' => '619', 'fat' => '53', 'carbohydrate' => '6.9', 'fibre' => '11', 'sugars' => '4.4', 'protein' => '24', 'salt' => '0.03'], 'polyol' => '', 'price' => '9.80', 'size_g' => '1000', 'is_default' => true],
+        ['food' => 'butter', 'name' => 'Farm butter', 'law' => 'eu-uk', 'serving_g' => '100', 'printed' => ['energy' => '740', 'fat' => '82', 'carbohydrate' => '0.6', 'sugars' => '0.6', 'protein' => '0.6', 'salt' => '0.02'], 'polyol' => '', 'price' => '2.70', 'size_g' => '250', 'is_default' => true],
+        ['food' => 'egg', 'name' => 'A dozen eggs', 'law' => 'eu-uk', 'serving_g' => '100', 'printed' => ['energy' => '143', 'fat' => '9.5', 'carbohydrate' => '0.7', 'sugars' => '0.4', 'protein' => '12.6', 'salt' => '0.36'], 'polyol' => '', 'price' => '3.90', 'size_g' => '600', 'is_default' => true],
+        ['food' => '', 'name' => 'Station kiosk flapjack', 'law' => 'eu-uk', 'serving_g' => '60', 'printed' => ['energy' => '265', 'fat' => '12.4', 'carbohydrate' => '33', 'fibre' => '2.6', 'sugars' => '17', 'protein' => '3.9', 'salt' => '0.2'], 'polyol' => '', 'price' => null, 'size_g' => null, 'is_default' => false],
         ['food' => 'sugar-free-chocolate', 'name' => 'Baking bar, odd label', 'law' => 'us-ca', 'serving_g' => '30', 'printed' => ['energy' => '110', 'fat' => '11', 'carbohydrate' => '16', 'fibre' => '9', 'sugars' => '0', 'polyols' => '10', 'protein' => '2'], 'polyol' => 'erythritol', 'price' => '4.20', 'size_g' => '85', 'is_default' => false],
     ];
 
@@ -69,11 +72,13 @@ final readonly class DemoCommand
 
     private function load(): void
     {
-        $kitchen = Kitchen::query()->create(['name' => 'Harrow Cottage', 'limit_g' => '5.0', 'convention' => 'low-carb']);
+        $kitchen = Kitchen::query()->create(['name' => 'Harrow Cottage', 'limit_g' => '5.0', 'convention' => 'low-carb', 'currency' => '€']);
         User::query()->create(['kitchen_id' => $kitchen->id, 'email' => self::ADDRESS, 'password' => Str::random(40), 'is_demo' => true]);
         foreach (self::PACKAGES as $package) {
             $kitchen->packages()->create($package);
         }
+        $kitchen->toppings()->create(['name' => 'Soft cream', 'text' => '2 tbsp whipping cream']);
+        $kitchen->toppings()->create(['name' => 'Raspberries and a spoon of thick yogurt', 'text' => "20 g raspberries\n1 tbsp greek yogurt"]);
         $kitchen->rememberedNames()->create(['name' => FoodIndex::normal('Ottilie’s fine almonds'), 'typed' => 'Ottilie’s fine almonds', 'food' => 'almond-flour']);
         $order = now()->subDays(20);
         foreach (array_reverse(self::DESSERTS) as $file => $dessert) {

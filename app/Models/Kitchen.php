@@ -13,18 +13,32 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $name
  * @property ?string $limit_g
  * @property string $convention
+ * @property ?string $body_kg of whom it bakes for
+ * @property string $currency
  * @property ?list<string> $refused food keys never to be used
  */
 final class Kitchen extends Model
 {
-    protected $fillable = ['name', 'limit_g', 'convention', 'refused'];
+    protected $fillable = ['name', 'limit_g', 'convention', 'refused', 'body_kg', 'currency'];
 
-    protected $casts = ['limit_g' => 'decimal:1', 'refused' => 'array'];
+    protected $casts = ['limit_g' => 'decimal:1', 'body_kg' => 'decimal:1', 'refused' => 'array'];
 
     /** @return HasMany<Package, $this> */
     public function packages(): HasMany
     {
         return $this->hasMany(Package::class);
+    }
+
+    /** @return HasMany<User, $this> */
+    public function users(): HasMany
+    {
+        return $this->hasMany(User::class);
+    }
+
+    /** @return HasMany<Topping, $this> */
+    public function toppings(): HasMany
+    {
+        return $this->hasMany(Topping::class);
     }
 
     /** @return HasMany<RememberedName, $this> */
@@ -41,7 +55,7 @@ final class Kitchen extends Model
         return new Stock(
             $this->rememberedNames()->orderBy('name')->pluck('food', 'name')->all(),
             $packages->mapWithKeys(fn (Package $p): array => [(string) $p->id => $p->toCore()])->all(),
-            $packages->where('is_default', true)->mapWithKeys(fn (Package $p): array => [$p->food => (string) $p->id])->all(),
+            $packages->where('is_default', true)->where('food', '!=', '')->mapWithKeys(fn (Package $p): array => [$p->food => (string) $p->id])->all(),
         );
     }
 

@@ -82,6 +82,12 @@ final class Recipe extends Model
         return $this->hasMany(Bake::class)->orderByDesc('baked_on')->orderByDesc('id');
     }
 
+    /** @return HasOne<Share, $this> */
+    public function share(): HasOne
+    {
+        return $this->hasOne(Share::class);
+    }
+
     public function document(): Document
     {
         return $this->documentOf($this->latest);
@@ -90,9 +96,9 @@ final class Recipe extends Model
     /** What a version says, with what the kitchen wants of every dessert. */
     public function documentOf(Version $version): Document
     {
-        $limit = $this->kitchen->limit_g;
+        $kitchen = $this->kitchen;
 
-        return Document::fromArray([...$version->document, 'title' => $this->title, 'limit' => $limit, 'refused' => $this->kitchen->refused ?? []]);
+        return Document::fromArray([...$version->document, 'title' => $this->title, 'limit' => $kitchen->limit_g, 'bodyMass' => $kitchen->body_kg, 'refused' => $kitchen->refused ?? []]);
     }
 
     /** Changes the newest version; where that was baked, the change makes the next one. */

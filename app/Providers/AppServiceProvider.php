@@ -57,6 +57,7 @@ final class AppServiceProvider extends ServiceProvider
         $own = static fn () => Recipe::query()->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404));
         Route::bind('recipe', static fn (string $ulid): Recipe => $own()->with(['latest', 'kitchen'])->withTrashed()->where('ulid', $ulid)->firstOrFail());
         Route::bind('bake', static fn (string $id): Bake => Bake::query()->withTrashed()->whereIn('recipe_id', $own()->select('id'))->findOrFail((int) $id));
+        Route::pattern('package', '\d{1,18}');
         Route::bind('package', static fn (string $id): Package => Package::query()->withTrashed()->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404))->findOrFail((int) $id));
         Route::bind('piece', fn (string $id): Workpiece => $id === 'draft'
             ? Workpiece::ofDraft($this->app->make(Draft::class)) ?? abort(404)

@@ -53,6 +53,12 @@ final readonly class BenchPage
         return Figures::count($this->worked->before->formula->pieces);
     }
 
+    /** The pieces are not all alike, so that one figure is their mean. */
+    public function isMean(): bool
+    {
+        return $this->worked->document->sharing->placements !== [] && count($this->workshop->sharer->kinds($this->worked->after)) > 1;
+    }
+
     /** Grams of a piece as mixed. */
     public function pieceMass(Account $account): string
     {
@@ -68,7 +74,7 @@ final readonly class BenchPage
     {
         $convention = $this->worked->document->convention;
 
-        return Figures::one($account->low($convention)).' to '.Figures::one($account->high($convention));
+        return Figures::range($account->low($convention), $account->high($convention));
     }
 
     public function doubtful(): int
@@ -79,7 +85,7 @@ final readonly class BenchPage
     /** @return list<array<string, mixed>> */
     public function groups(): array
     {
-        return Weave::groups($this->worked);
+        return Weave::groups($this->worked, $this->workshop->measures);
     }
 
     /** @return array{bars: list<array<string, mixed>>, limit: ?string, limitLabel: string} */

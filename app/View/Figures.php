@@ -24,6 +24,29 @@ final class Figures
         return number_format($grams, 1, '.', ',');
     }
 
+    /** A figure of an account in its unit: kilocalories whole, grams to a tenth. */
+    public static function of(float $value, string $unit): string
+    {
+        return $unit === 'kcal' ? self::whole($value) : self::one($value);
+    }
+
+    /** The likely range; where a tenth would hide it, to a hundredth. */
+    public static function range(float $low, float $high, string $unit = 'g', string $between = ' to '): string
+    {
+        [$a, $b] = [self::of($low, $unit), self::of($high, $unit)];
+
+        return match (true) {
+            $high <= 0 => '',
+            $a === $b && $unit === 'g' => number_format($low, 2, '.', ',').$between.number_format($high, 2, '.', ','),
+            default => $a.$between.$b,
+        };
+    }
+
+    public static function money(float $value, string $currency): string
+    {
+        return ($currency === '' ? '' : "$currency ").number_format($value, 2, '.', ',');
+    }
+
     public static function whole(float $value): string
     {
         return number_format($value, 0, '.', ',');

@@ -34,7 +34,7 @@ final readonly class ShelfPage
     private function figures(Recipe $recipe): ?array
     {
         $document = $recipe->document();
-        $key = 'shelf:'.sha1($this->trade->stamp.serialize($this->stock).json_encode($document->toArray()));
+        $key = 'shelf2:'.sha1($this->trade->stamp.serialize($this->stock).json_encode($document->toArray()));
 
         return $this->cache->remember($key, now()->addMonth(), function () use ($document): ?array {
             try {
@@ -47,8 +47,7 @@ final readonly class ShelfPage
             return [
                 'before' => Figures::one($worked->before->netCarbs($convention)->value),
                 'after' => Figures::one($worked->after->netCarbs($convention)->value),
-                'low' => Figures::one($worked->after->low($convention)),
-                'high' => Figures::one($worked->after->high($convention)),
+                'range' => Figures::range($worked->after->low($convention), $worked->after->high($convention)),
                 'pieces' => Figures::count($worked->after->formula->pieces),
                 'word' => $worked->recipe->pieceWord(),
                 'plural' => $worked->recipe->pieceWord($worked->after->formula->pieces),

@@ -6,6 +6,7 @@ namespace App\View;
 
 use Aglyca\Core\Bench\Worked;
 use Aglyca\Core\Formula\Dose;
+use Aglyca\Core\Larder\KitchenMeasure;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Reading\Line;
 use Aglyca\Core\Swap\Exchange;
@@ -27,10 +28,10 @@ final readonly class Weave
 
     private const POST = 7.0;
 
-    private function __construct(private Worked $worked, private float $scale) {}
+    private function __construct(private Worked $worked, private KitchenMeasure $measures, private float $scale) {}
 
     /** @return list<array<string, mixed>> groups in the order of the Bench */
-    public static function groups(Worked $worked): array
+    public static function groups(Worked $worked, KitchenMeasure $measures): array
     {
         $heaviest = 1.0;
         foreach ([$worked->before, $worked->after] as $account) {
@@ -38,7 +39,7 @@ final readonly class Weave
                 $heaviest = max($heaviest, $dose->mass());
             }
         }
-        $weave = new self($worked, self::WIDEST / $heaviest);
+        $weave = new self($worked, $measures, self::WIDEST / $heaviest);
 
         return array_map($weave->group(...), $worked->swap->exchanges);
     }
@@ -68,8 +69,9 @@ final readonly class Weave
     private function left(int $i): array
     {
         $line = $this->worked->recipe->lines[$i];
+        $dose = $this->worked->swap->before->doses[$i];
 
-        return ['line' => $line, 'name' => $line->food->name ?? $line->name, 'mass' => $line->grams->value ?? 0.0, 'grams' => Figures::grams($line->grams?->value), 'text' => self::typed($line)];
+        return ['line' => $line, 'name' => $line->food->name ?? $line->name, 'mass' => $dose->mass(), 'grams' => Figures::grams($dose->grams?->value), 'text' => self::typed($line).($this->worked->document->scale === 1.0 ? '' : ' × '.Figures::count($this->worked->document->scale))];
     }
 
     private static function typed(Line $line): string
@@ -86,9 +88,10 @@ final readonly class Weave
     /** @return array<string, mixed> */
     private function stays(int $i, Exchange $exchange): array
     {
-        $dose = $this->worked->before->formula->doses[$i];
+        $dose = $this->worked->swap->before->doses[$i];
+        $isScaled = $this->worked->document->scale !== 1.0 && $dose->isCounted();
 
-        return ['name' => $dose->food->name ?? $this->worked->recipe->lines[$i]->name, 'food' => $dose->food?->key, 'mass' => $dose->mass(), 'grams' => $this->amount($dose), 'typed' => false, 'slot' => '', 'measure' => '', 'why' => $exchange->why];
+        return ['name' => $dose->food->name ?? $this->worked->recipe->lines[$i]->name, 'food' => $dose->food?->key, 'mass' => $dose->mass(), 'grams' => $this->amount($dose), 'typed' => false, 'slot' => '', 'measure' => $isScaled ? $this->measures->of($dose->food, $dose->mass()) : '', 'why' => $exchange->why];
     }
 
     private function amount(Dose $dose): string

@@ -78,9 +78,4 @@ final readonly class Account
 
         return array_slice($doubts, 0, $most, true);
     }
-
-    public function choices(float $gramsAChoice): float
-    {
-        return $this->piece->carbohydrate / $gramsAChoice;
-    }
 }

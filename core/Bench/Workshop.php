@@ -25,6 +25,7 @@ use Aglyca\Core\Formula\LayoutMaker;
 use Aglyca\Core\Formula\Scaler;
 use Aglyca\Core\Formula\Sharing;
 use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\KitchenMeasure;
 use Aglyca\Core\Larder\Label\LabelChecker;
 use Aglyca\Core\Larder\Larder;
@@ -65,6 +66,7 @@ use Aglyca\Core\Tables;
 final readonly class Workshop
 {
     private function __construct(
+        public Tables $tables,
         public Larder $larder,
         public Constants $constants,
         public Schools $schools,
@@ -111,11 +113,11 @@ final readonly class Workshop
         $families = new Families($tables);
 
         return new self(
-            $larder, $constants, $schools, $foods, $recipes, $lines, $accountant,
+            $tables, $larder, $constants, $schools, $foods, $recipes, $lines, $accountant,
             new ProgrammeSwapper($larder, $schools, $families, $accountant, new Sorter($larder, $schools, $constants), new ProblemMaker($assayer, new Offers($larder, $schools, $parts, $constants), $constants), $parts, new Reasons($tables, $constants), $constants),
             $families,
             new Forecaster($assayer, $constants), new Cautioner($tables, new AcidBalance($tables), $constants), new BakePlanner($schools, $constants), $measures,
-            new LabelChecker($tables, $constants), $scaler, new LayoutMaker($tables, $larder, $units), new Sharer($accountant), new WhatIf($accountant), new SweetenerPrices($larder, $netCarbs),
+            new LabelChecker($tables, $constants), $scaler, new LayoutMaker($tables, $units), new Sharer($accountant), new WhatIf($accountant), new SweetenerPrices($larder, $netCarbs),
             $units, $netCarbs,
         );
     }
@@ -138,7 +140,7 @@ final readonly class Workshop
         $written = $this->written($document, $recipe);
         $families = $this->swapper->familiesOf($written, $document->wishes());
 
-        return $this->accountant->count($this->laidOut($written, $document->sharing, $families[$written->heaviest()]));
+        return $this->accountant->count($this->laidOut($written, $document->sharing, $families, $families[$written->heaviest()]));
     }
 
     /** Grams of a level teaspoon. */
@@ -169,9 +171,10 @@ final readonly class Workshop
         return $this->scaler->scaled(Formula::asWritten($recipe, $pieces)->using($document->sharing->used), $document->scale);
     }
 
-    private function laidOut(Formula $formula, Sharing $sharing, Family $family, ?Cut $like = null): Formula
+    /** @param  list<Family>  $families  by component */
+    private function laidOut(Formula $formula, Sharing $sharing, array $families, Family $family, ?Cut $like = null): Formula
     {
-        return $sharing->isPlain() ? $formula : $formula->laidOut($this->layouts->layout($formula, $sharing, $family->key, $family->bakeLoss, $like));
+        return $sharing->isPlain() ? $formula : $formula->laidOut($this->layouts->layout($formula, $sharing, array_column($families, 'key'), $family->key, $family->bakeLoss, $like));
     }
 
     private function swapped(Document $document, Recipe $recipe): Worked
@@ -182,16 +185,16 @@ final readonly class Workshop
         $families = $this->swapper->familiesOf($written, $wishes);
         $family = $families[$written->heaviest()];
         // The swap is of all that is mixed; where it goes is the account's business.
-        $before = $written->cutInto($this->laidOut($written, $document->sharing, $family)->pieces);
+        $before = $written->cutInto($this->laidOut($written, $document->sharing, $families, $family)->pieces);
         $swap = $this->swapper->swap($before, $wishes, Oven::of($recipe->steps));
-        $shared = $this->laidOut($swap->after, $document->sharing, $family);
+        $shared = $this->laidOut($swap->after, $document->sharing, $families, $family);
         $after = $this->accountant->count($shared);
         $isPlain = $shared->layout === null;
         $bake = $this->planner->change($swap, $recipe->steps, $pan);
 
         return new Worked(
             $document, $document->title !== '' ? $document->title : $recipe->title, $recipe,
-            $isPlain ? $swap->account : $this->accountant->count($this->laidOut($before, $document->sharing, $family, $shared->layout->cut)), $after, $swap,
+            $isPlain ? $swap->account : $this->accountant->count($this->laidOut($before, $document->sharing, $families, $family, $shared->layout->cut)), $after, $swap,
             $this->forecast($swap, Oven::of($recipe->steps), $bake), $this->cautioner->cautions($after, array_map(static fn (Family $f): bool => $f->minutes > 0, $swap->families), $document->bodyMass),
             $bake, $this->planner->steps($bake, $recipe->steps), $pan,
         );
@@ -237,6 +240,20 @@ final readonly class Workshop
         $piece = $this->accountant->plus($account->serving, $more, 'a piece');
 
         return $times === 1.0 ? $piece : $this->accountant->times($piece, $times, 'eaten');
+    }
+
+    /** Carbohydrate choices, by the total that a dose of insulin goes by. */
+    public function choices(Serving $serving): float
+    {
+        return $serving->sum->carbohydrate / $this->constants->get('carb-choice');
+    }
+
+    /** Grams of one food that do the work of a gram of another: sweeteners by their sweetness, all else by weight. */
+    public function exchangeRatio(Food $was, Food $food): float
+    {
+        [$a, $b] = [$this->larder->typical($was, 'sweetness'), $this->larder->typical($food, 'sweetness')];
+
+        return $was->role === Role::Sweet && $food->role === Role::Sweet && $a > 0 && $b > 0 ? $a / $b : 1.0;
     }
 
     /** A hundred grams of it as it is served: what went into the air is gone. */

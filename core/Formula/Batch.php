@@ -27,6 +27,18 @@ final readonly class Batch
         return new self($mixed, $weighedBaked ?? $mixed * (1 - $bakeLoss), $weighedMixed !== null, $weighedBaked !== null);
     }
 
+    /** Grams of one of so many pieces. */
+    public function bakedEach(float $pieces): float
+    {
+        return $this->baked / $pieces;
+    }
+
+    /** What so many grams of dough weigh baked. */
+    public function bakedOf(float $mixed): float
+    {
+        return $mixed * $this->baked / $this->mixed;
+    }
+
     /** Share of the mixed mass that went into the air. */
     public function loss(): float
     {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Formula;
 
-use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Quantity\UnitKind;
 use Aglyca\Core\Quantity\UnitTable;
 use Aglyca\Core\Tables;
@@ -18,19 +17,20 @@ final readonly class LayoutMaker
     /** @var array<string, float> family or "*" => g a millilitre of its dough */
     private array $doughs;
 
-    public function __construct(Tables $tables, private Larder $larder, private UnitTable $units)
+    public function __construct(Tables $tables, private UnitTable $units)
     {
         $this->scoops = array_map(floatval(...), array_column($tables->rows('scoops'), 'ml', 'key'));
         $this->doughs = array_map(floatval(...), array_column($tables->rows('dough_densities'), 'g_per_ml', 'family'));
     }
 
     /**
+     * @param  list<string>  $families  by component
      * @param  string  $family  of the dough
      * @param  ?Cut  $like  shares it out as this other batch was
      */
-    public function layout(Formula $formula, Sharing $sharing, string $family, float $bakeLoss, ?Cut $like = null): Layout
+    public function layout(Formula $formula, Sharing $sharing, array $families, string $family, float $bakeLoss, ?Cut $like = null): Layout
     {
-        $placed = $formula->laidOut(new Layout(Cut::equal(Batch::of(1.0, 0.0), max(1e-9, $formula->pieces)), $this->placements($formula, $sharing)));
+        $placed = $formula->laidOut(new Layout(Cut::equal(Batch::of(1.0, 0.0), max(1e-9, $formula->pieces)), $this->placements($formula, $sharing, $families)));
         $batch = $this->batch($placed, $sharing, $bakeLoss);
 
         return new Layout($like === null ? $this->portioning($formula, $sharing, $family)->cut($batch) : $like->over($batch), $placed->layout->placements);
@@ -40,20 +40,6 @@ final readonly class LayoutMaker
     public function scoopful(string $scoop, string $family): float
     {
         return ($this->scoops[$scoop] ?? $this->scoops['40']) * ($this->doughs[$family] ?? $this->doughs['*']);
-    }
-
-    /** Grams a millilitre of a component, as if its parts lay side by side. */
-    public function density(Formula $formula, int $component): float
-    {
-        [$grams, $ml] = [0.0, 0.0];
-        foreach ($formula->doses as $dose) {
-            if ($dose->component === $component && $dose->food !== null) {
-                $grams += $dose->mass();
-                $ml += $dose->mass() / $this->larder->density($dose->food)->gramsPerMl;
-            }
-        }
-
-        return $ml > 0 ? $grams / $ml : 1.0;
     }
 
     private function batch(Formula $placed, Sharing $sharing, float $bakeLoss): Batch
@@ -78,13 +64,16 @@ final readonly class LayoutMaker
         };
     }
 
-    /** @return array<int, Placement> */
-    private function placements(Formula $formula, Sharing $sharing): array
+    /**
+     * @param  list<string>  $families
+     * @return array<int, Placement>
+     */
+    private function placements(Formula $formula, Sharing $sharing, array $families): array
     {
         $placements = [];
         foreach ($sharing->placements as $component => $said) {
             if (isset($formula->components[$component])) {
-                $grams = ($said['amount'] ?? 0.0) * $this->gramsOf($said['unit'] ?? 'g', $formula, $component);
+                $grams = ($said['amount'] ?? 0.0) * $this->gramsOf($said['unit'] ?? 'g', $families[$component] ?? '*');
                 $placements[$component] = match (Spread::tryFrom($said['spread'])) {
                     Spread::Some => Placement::some(max(1, $said['pieces'] ?? 1)),
                     Spread::Each => $grams > 0 ? Placement::each($grams) : Placement::all(),
@@ -97,10 +86,10 @@ final readonly class LayoutMaker
         return $placements;
     }
 
-    private function gramsOf(string $unit, Formula $formula, int $component): float
+    private function gramsOf(string $unit, string $family): float
     {
         $unit = $this->units->get($unit);
 
-        return $unit->kind === UnitKind::Volume ? $unit->size * $this->density($formula, $component) : $unit->size;
+        return $unit->kind === UnitKind::Volume ? $unit->size * ($this->doughs[$family] ?? $this->doughs['*']) : $unit->size;
     }
 }

@@ -10,6 +10,7 @@ use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Larder\Snapper;
 use Aglyca\Core\Quantity\Estimate;
+use InvalidArgumentException;
 
 /** Makes more or less of a dessert: small things to the quarter spoon, the rest to the scale, eggs whole or weighed. */
 final readonly class Scaler
@@ -23,6 +24,23 @@ final readonly class Scaler
     public function scaled(Formula $formula, float $factor): Formula
     {
         return $factor === 1.0 ? $formula : $formula->with(array_map(fn (Dose $d): Dose => $this->dose($d, $factor), $formula->doses));
+    }
+
+    /** A factor that may be used: what was asked for, within reason. */
+    public static function factor(float $asked): float
+    {
+        return $asked >= self::LEAST && $asked <= self::MOST ? round($asked, 6) : throw new InvalidArgumentException(sprintf('As much as %s to %d times the recipe can be made at once.', self::LEAST, self::MOST));
+    }
+
+    /** What is made where there is only so much of one thing. */
+    public static function byIngredient(float $have, float $needed): float
+    {
+        return $needed > 0 && $have > 0 ? self::factor($have / $needed) : throw new InvalidArgumentException('Grams that you have: a number above 0.');
+    }
+
+    public static function byPieces(float $wanted, float $makes): float
+    {
+        return $wanted > 0 && $makes > 0 ? self::factor($wanted / $makes) : throw new InvalidArgumentException('Pieces that you want: a number above 0.');
     }
 
     /** Whole pieces of as much more or less. */

@@ -34,6 +34,22 @@ final readonly class Sharing
         return in_array($this->portion['way'] ?? 'pieces', ['pieces', 'grid'], true) && $this->placements === [] && $this->weighedMixed === null && $this->weighedBaked === null;
     }
 
+    public function isGridOf(float $pieces): bool
+    {
+        return ($this->portion['way'] ?? '') === 'grid' && (float) (($this->portion['across'] ?? 0) * ($this->portion['along'] ?? 0)) === $pieces;
+    }
+
+    public static function shareOf(float $percent): float
+    {
+        return round($percent / 100, 4);
+    }
+
+    /** The pieces follow from what was weighed or scooped. */
+    public function isByMass(): bool
+    {
+        return in_array($this->portion['way'] ?? '', ['scoop', 'target', 'unequal'], true);
+    }
+
     /** @param  array<string, mixed>  $stored what `toArray()` gave */
     public static function fromArray(array $stored): self
     {

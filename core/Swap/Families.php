@@ -12,6 +12,8 @@ final class Families
 {
     private const FALLBACK = 'butter-cake';
 
+    private const FILLING = 'fruit-filling';
+
     /** @var array<string, array<string, string>> */
     private array $rows;
 
@@ -50,17 +52,25 @@ final class Families
      */
     public function propose(string $title, string $component, bool $isFirst): string
     {
+        // A filling is what the title says that it is filled with: "coffee custard tart", "cheesecake squares".
+        if (preg_match('~\b(?:filling|layer)$~iu', $component) === 1) {
+            return $this->spokenOf($component) ?? $this->spokenOf($title, true) ?? self::FILLING;
+        }
+
         return ($component === '' ? null : $this->spokenOf($component))
             ?? ($isFirst || $component === '' ? $this->spokenOf($title) : null)
             ?? ($component !== '' && ! $isFirst ? 'frosting' : self::FALLBACK);
     }
 
     /** The longest word that matches wins, and of equal ones the last in the text: "raspberry cheesecake bars" are bars. */
-    private function spokenOf(string $text): ?string
+    private function spokenOf(string $text, bool $fills = false): ?string
     {
         $text = mb_strtolower($text);
         [$best, $found] = [[0, -1], null];
         foreach ($this->rows as $key => $row) {
+            if ($fills && $row['fills'] !== 'yes') {
+                continue;
+            }
             foreach (array_filter(explode('|', $row['words'])) as $word) {
                 if (preg_match('~(?<!\pL)'.preg_quote($word, '~').'(?!\pL)~u', $text, $m, PREG_OFFSET_CAPTURE) === 1 && [strlen($word), $m[0][1]] > $best) {
                     [$best, $found] = [[strlen($word), $m[0][1]], $key];

@@ -6,6 +6,7 @@ namespace Aglyca\Core\Writing;
 
 use Aglyca\Core\Account\Account;
 use Aglyca\Core\Account\Convention;
+use Aglyca\Core\Account\Figure;
 use Aglyca\Core\Formula\Dose;
 
 /** A recipe ready to be written out: as text, as a table, or as a schema.org Recipe. What is written reads back the same. */
@@ -30,13 +31,19 @@ final readonly class WrittenRecipe
         return implode("\n", $rows)."\n";
     }
 
-    /** Columns kind, component, text, grams, food, net_carbs_g; grams and net carbs of the whole recipe. */
+    /** Columns kind, component, text, grams, food, net_carbs_g; grams and net carbs of the whole recipe, and the account of a piece (energy in kcal). */
     public function csv(): string
     {
         $rows = [['kind', 'component', 'text', 'grams', 'food', 'net_carbs_g'], ['title', '', $this->title, '', '', ''], ['yield', '', $this->yield(), '', '', '']];
         $parts = $this->account->contributions($this->convention);
         foreach ($this->ordered() as $i => $dose) {
             $rows[] = ['ingredient', $this->account->formula->components[$dose->component] ?? '', $dose->text, $dose->grams === null ? '' : (string) round($dose->mass(), 2), $dose->food->key ?? '', (string) round($parts[$i] * $this->account->formula->pieces, 2)];
+        }
+        foreach (Convention::cases() as $convention) {
+            $rows[] = ['account', '', "Net carbs a $this->pieceWord, $convention->value", number_format($this->account->netCarbs($convention)->value, 1, '.', ''), '', ''];
+        }
+        foreach (Figure::cases() as $figure) {
+            $rows[] = ['account', '', $figure->label()." a $this->pieceWord", number_format($figure->of($this->account->piece), $figure === Figure::Energy ? 0 : 1, '.', ''), '', ''];
         }
         foreach ($this->steps as $step) {
             $rows[] = ['step', '', self::oneLine($step), '', '', ''];

@@ -39,6 +39,13 @@ Alpine.data('line', () => ({
     },
 }));
 
+// A form whose answer is a page of its own address: it goes there as soon as something is chosen.
+Alpine.data('goes', () => ({
+    go() {
+        this.$root.requestSubmit();
+    },
+}));
+
 // The triangle: the bead follows the pointer or the arrow keys, and the shares go to the server at most every 60 ms.
 const CORNERS = [[150, 26], [22, 238], [278, 238]];
 const sharesAt = (x, y) => {
@@ -118,5 +125,10 @@ document.addEventListener('htmx:after:swap', () => {
     const notice = document.getElementById('offline');
     if (notice) notice.hidden = true;
 });
+
+for (const button of document.querySelectorAll('[data-print]')) {
+    button.hidden = false;
+    button.addEventListener('click', () => print());
+}
 
 Alpine.start();

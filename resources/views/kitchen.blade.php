@@ -4,6 +4,8 @@
         @csrf
         <x-entry name="name" label="Name" :value="$kitchen->name"/>
         <x-entry name="limit_g" label="Your limit, g net carbs a piece" :value="$kitchen->limit_g ?? ''" inputmode="decimal" hint="Drawn as a line on the ladder. Leave it empty for none."/>
+        <x-entry name="body_kg" label="Body mass of whom you bake for, kg" :value="$kitchen->body_kg ?? ''" inputmode="decimal" hint="For how much sugar alcohol a piece may hold. Leave it empty for 70 kg."/>
+        <x-entry name="currency" label="Prices are in" :value="$kitchen->currency" placeholder="€"/>
         <div>
             <label class="label" for="convention">New desserts are counted</label>
             <select class="field" id="convention" name="convention">

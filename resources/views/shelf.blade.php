@@ -14,7 +14,7 @@
                     <p class="text-[15px] text-soft">version {{ $recipe->latest->number }}@if ($recipe->bakes_count > 0) · baked {{ $recipe->bakes_count === 1 ? 'once' : $recipe->bakes_count.' times' }}@if ($recipe->bakes_max_mark), best {{ $recipe->bakes_max_mark }} of 5 @endif @else · not baked yet @endif @if ($figures) · {{ $figures['pieces'] }} {{ $figures['plural'] }} @endif</p>
                 </div>
                 @if ($figures)
-                    <p class="flex items-center gap-3"><span class="figure w-14 text-right text-xl text-soft line-through">{{ $figures['before'] }}</span><span class="figure font-serif text-4xl font-semibold">{{ $figures['after'] }}</span><span class="text-sm leading-tight text-soft">g net a {{ $figures['word'] }}<br>{{ $figures['low'] }} to {{ $figures['high'] }}, {{ $figures['convention'] }}</span></p>
+                    <p class="flex items-center gap-3"><span class="figure w-14 text-right text-xl text-soft line-through">{{ $figures['before'] }}</span><span class="figure font-serif text-4xl font-semibold">{{ $figures['after'] }}</span><span class="text-sm leading-tight text-soft">g net a {{ $figures['word'] }}<br>{{ $figures['range'] }}, {{ $figures['convention'] }}</span></p>
                 @else
                     <p class="doubt">Its text can no longer be read: open it.</p>
                 @endif

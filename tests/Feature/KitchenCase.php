@@ -38,6 +38,13 @@ abstract class KitchenCase extends TestCase
         return parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
     }
 
+    /** As somebody who is not signed in, from here on. */
+    protected function leave(): void
+    {
+        $this->app->make('auth')->forgetGuards();
+        $this->flushSession();
+    }
+
     protected function baker(string $email = 'maud@example.org'): User
     {
         $kitchen = Kitchen::query()->create(['name' => "Kitchen of $email", 'convention' => 'low-carb']);

@@ -71,7 +71,8 @@ final readonly class BenchController
         }
         $said = $input->validated();
         $piece = $piece->keep($piece->document->with([
-            'pieces' => isset($said['pieces']) ? (float) $said['pieces'] : null,
+            // Where the pieces follow from a scoop or a mass, the page sends none, and they go on following.
+            ...($request->has('pieces') ? ['pieces' => isset($said['pieces']) ? (float) $said['pieces'] : null, 'sharing' => $this->counted($piece, $said['pieces'] ?? null)] : []),
             'sweetness' => Wishes::ratioOf((float) $said['sweetness']),
             'sweetener' => $said['sweetener'],
             'school' => $said['school'],
@@ -83,6 +84,19 @@ final readonly class BenchController
         ]));
 
         return $this->answer($request, $piece);
+    }
+
+    /**
+     * A number of pieces typed in ends whatever other way they were portioned, but for a grid that makes as many.
+     *
+     * @return array<string, mixed>
+     */
+    private function counted(Workpiece $piece, ?string $pieces): array
+    {
+        $sharing = $piece->document->sharing;
+        $isSame = $sharing->isGridOf($pieces === null ? 0.0 : (float) $pieces);
+
+        return $isSame ? $sharing->toArray() : $sharing->with(['portion' => []])->toArray();
     }
 
     /** The bead of the triangle: three shares in percent, and the corners that they are of. */

@@ -23,16 +23,22 @@ final readonly class KitchenController
 
     public function update(Request $request): RedirectResponse
     {
-        $request->merge(['limit_g' => str_replace(',', '.', (string) $request->string('limit_g')) ?: null]);
+        foreach (['limit_g', 'body_kg'] as $field) {
+            $request->merge([$field => str_replace(',', '.', (string) $request->string($field)) ?: null]);
+        }
         $said = $request->validate([
             'name' => ['required', 'string', 'max:80'],
             'limit_g' => ['nullable', 'numeric', 'gt:0', 'max:500'],
+            'body_kg' => ['nullable', 'numeric', 'between:10,300'],
+            'currency' => ['nullable', 'string', 'max:4'],
             'convention' => ['required', Rule::enum(Convention::class)],
         ], [
+            'body_kg.*' => 'The body mass is kilograms from 10 to 300, or nothing.',
+            'currency.*' => 'A currency is up to 4 characters, such as € or CHF.',
             'name.*' => 'Give your kitchen a name of up to 80 characters.',
             'limit_g.*' => 'The limit is grams of net carbs a piece: a number above 0, or nothing.',
         ]);
-        $request->user()->kitchen->update($said);
+        $request->user()->kitchen->update([...$said, 'currency' => $said['currency'] ?? '']);
 
         return redirect('/kitchen')->with('said', 'Kept.');
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Bench\Workshop;
 use App\Http\Requests\PackageRequest;
 use App\Models\Kitchen;
@@ -89,6 +90,9 @@ final readonly class PantryController
             'packages' => $kitchen->packages()->orderBy('food')->orderBy('name')->get(),
             'names' => $kitchen->rememberedNames()->orderBy('name')->get(),
             'package' => $package,
+            'toppings' => $kitchen->toppings()->orderBy('name')->get(),
+            'convention' => Convention::from($kitchen->convention),
+            'currency' => $kitchen->currency,
             'workshop' => $this->workshop,
         ]);
     }

@@ -29,7 +29,7 @@ final class PackageRequest extends FormRequest
     {
         return [
             'name' => ['required', 'string', 'max:120'],
-            'food' => ['required', 'string', 'max:120'],
+            'food' => ['nullable', 'string', 'max:120'],
             'law' => ['required', Rule::enum(LabelLaw::class)],
             'serving_g' => ['required', 'numeric', 'gt:0', 'max:5000'],
             'printed' => ['array'],
@@ -45,7 +45,7 @@ final class PackageRequest extends FormRequest
     {
         return [
             'name.*' => 'Give the package a name of your own, up to 120 characters.',
-            'food.*' => 'Say which food it is a package of.',
+            'food.*' => 'Say which food it is a package of, in up to 120 characters.',
             'serving_g.*' => 'The serving is grams: a number above 0.',
             'price.*' => 'The price is a number, or nothing.',
             'size_g.*' => 'The size is grams: a number above 0, or nothing.',
@@ -78,7 +78,7 @@ final class PackageRequest extends FormRequest
         $said = $this->validated();
 
         return ['name' => $said['name'], 'food' => $this->foodKey(), 'law' => $said['law'], 'serving_g' => $said['serving_g'], 'printed' => $this->printed(), 'polyol' => $said['polyol'] ?? '',
-            'price' => $said['price'] ?? null, 'size_g' => $said['size_g'] ?? null, 'is_default' => $this->boolean('is_default')];
+            'price' => $said['price'] ?? null, 'size_g' => $said['size_g'] ?? null, 'is_default' => $this->foodKey() !== '' && $this->boolean('is_default')];
     }
 
     /** @return array<string, string> */
@@ -87,8 +87,12 @@ final class PackageRequest extends FormRequest
         return array_filter(array_map(static fn (mixed $v): string => is_string($v) ? trim($v) : '', array_intersect_key((array) $this->input('printed'), array_flip(Label::FIGURES))), static fn (string $v): bool => $v !== '');
     }
 
+    /** "" for a finished thing from a shop, which is no ingredient; null where the larder does not know the name. */
     private function foodKey(): ?string
     {
+        if (trim((string) $this->string('food')) === '') {
+            return '';
+        }
         $match = app(Workshop::class)->foods->find((string) $this->string('food'));
 
         return $match->sure ? $match->food : null;

@@ -4,7 +4,7 @@
         <form method="post" action="{{ $piece->path('bench/wishes') }}" hx-post="{{ $piece->path('bench/wishes') }}" hx-target="#bench" hx-swap="outerHTML" class="flex items-center justify-between gap-3 border-t border-line pt-1">
             @csrf
             @php $wish = $worked->document; @endphp
-            @foreach (['sweetener' => $wish->sweetener, 'school' => $wish->school, 'sweetness' => Figures::percent($wish->sweetness), 'pieces' => Figures::count($worked->after->formula->pieces), 'convention' => $wish->convention->value, 'cooler' => Figures::whole($wish->cooler)] as $field => $value)<input type="hidden" name="{{ $field }}" value="{{ $value }}">@endforeach
+            @foreach (['sweetener' => $wish->sweetener, 'school' => $wish->school, 'sweetness' => Figures::percent($wish->sweetness), ...($wish->sharing->isByMass() ? [] : ['pieces' => Figures::count($worked->after->formula->pieces)]), 'convention' => $wish->convention->value, 'cooler' => Figures::whole($wish->cooler)] as $field => $value)<input type="hidden" name="{{ $field }}" value="{{ $value }}">@endforeach
             @foreach ($wish->without as $value)<input type="hidden" name="without[]" value="{{ $value }}">@endforeach
             @foreach ($wish->families as $component => $value)<input type="hidden" name="families[{{ $component }}]" value="{{ $value }}">@endforeach
             <button class="link-button py-1 text-left font-semibold">{{ $name }}</button>

@@ -1,26 +1,9 @@
 @php
     use App\View\Figures;
-    $document = $page->worked->document;
-    $before = $page->worked->before;
-    $after = $page->worked->after;
     $recipe = $page->piece->recipe;
 @endphp
 <div id="bench">
-    <div class="flex flex-wrap items-end justify-between gap-x-8 gap-y-3">
-        <div class="min-w-0">
-            <h1 class="text-3xl text-cobalt lg:text-4xl">{{ $page->title() }}</h1>
-            <p class="mt-1 text-soft">
-                {{ $page->pieces() }} {{ $page->worked->recipe->pieceWord((float) $page->pieces()) }} of {{ $page->pieceMass($after) }} g as mixed
-                @if ($recipe) · <a href="{{ $page->path('bench/versions') }}">version {{ $recipe->latest->number }}</a> @else · not kept yet: <a href="/sign-up">open a kitchen</a> or <a href="/sign-in">sign in</a> to keep it @endif
-            </p>
-        </div>
-        <p class="flex flex-wrap items-center gap-x-4" id="net">
-            <span class="figure text-3xl text-soft line-through decoration-2"><span class="sr-only">as written </span>{{ $page->net($before) }}</span>
-            <span class="figure font-serif text-6xl leading-none font-semibold" data-net="after">{{ $page->net($after) }}</span>
-            <span class="text-[15px] leading-snug text-soft">g net carbs a {{ $page->pieceWord() }}<br>likely {{ $page->range($after) }}, counted <a href="/almanac#conventions">{{ $document->convention->value }}</a></span>
-        </p>
-    </div>
-
+    @include('bench.head', ['here' => ''])
     @include('bench.collisions')
     <div class="mt-4 grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_350px]">
         <div class="grid min-w-0 gap-4">
@@ -40,10 +23,10 @@
             </div>
             @include('bench.text')
         </section>
-            <section class="tray p-4" aria-label="How it will differ">
-                <h2 class="text-xl">How it will differ</h2>
-                @include('bench.differences')
-            </section>
+        <section class="tray p-4" aria-label="How it will differ">
+            <h2 class="text-xl">How it will differ</h2>
+            @include('bench.differences')
+        </section>
         </div>
         <div class="grid content-start gap-4 max-lg:order-first">
             @include('bench.triangle')

@@ -32,8 +32,13 @@
         </div>
         <div class="grid grid-cols-[7rem_minmax(0,1fr)] gap-3">
             <div>
+                @if ($wishes->sharing->isByMass())
+                    <p class="label">Pieces</p>
+                    <p class="figure pt-2"><a href="{{ $page->path('bench/pieces') }}">{{ $page->pieces() }}, weighed</a></p>
+                @else
                 <label class="label" for="pieces">Pieces</label>
                 <input class="field figure" id="pieces" name="pieces" inputmode="decimal" value="{{ $page->typed('pieces', $page->pieces()) }}" @if ($page->faults->has('pieces')) aria-invalid="true" aria-describedby="pieces-fault" @endif>
+                @endif
             </div>
             <div>
                 <label class="label" for="convention">Counted</label>

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Support\Workpiece;
+use App\View\CompareSheet;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+final readonly class CompareController
+{
+    public function __construct(private Sheet $sheet) {}
+
+    public function show(Request $request, Workpiece $piece): Response
+    {
+        return $this->sheet->show($request, $piece, 'compare', CompareSheet::class);
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Formula\Scaler;
+use Aglyca\Core\Reading\Pan;
+use App\Support\Number;
+use App\Support\Workpiece;
+use App\View\ScaleSheet;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use InvalidArgumentException;
+
+/** How much of a dessert is made, and in which pan. */
+final readonly class ScaleController
+{
+    public function __construct(private Workshop $workshop, private Sheet $sheet) {}
+
+    public function show(Request $request, Workpiece $piece): Response
+    {
+        return $this->sheet->show($request, $piece, 'scale', ScaleSheet::class);
+    }
+
+    public function scale(Request $request, Workpiece $piece): Response|RedirectResponse
+    {
+        $by = (string) $request->string('by');
+        $recipe = $this->workshop->read($piece->document);
+        try {
+            $factor = match ($by) {
+                'pieces' => Scaler::byPieces(Number::from($request->input('pieces')) ?? 0.0, (float) ($recipe->pieces ?? 1)),
+                'ingredient' => Scaler::byIngredient(Number::from($request->input('have')) ?? 0.0, $this->grams($recipe->lines, (string) $request->string('line'))),
+                default => Scaler::factor(Number::from($request->input('factor')) ?? 0.0),
+            };
+        } catch (InvalidArgumentException $fault) {
+            return $this->sheet->refuse($request, $piece, 'scale', ScaleSheet::class, [in_array($by, ['pieces', 'ingredient'], true) ? $by : 'factor' => $fault->getMessage()]);
+        }
+
+        // The pieces follow the amount again, whatever was typed before.
+        return $this->sheet->keep($request, $piece, 'scale', ScaleSheet::class, ['scale' => $factor, 'pieces' => null]);
+    }
+
+    public function pan(Request $request, Workpiece $piece): Response|RedirectResponse
+    {
+        if ($request->has('recipes')) {
+            return $this->sheet->keep($request, $piece, 'scale', ScaleSheet::class, ['pan' => null]);
+        }
+        try {
+            $pans = ['to' => $this->read($request, 'to')];
+            if ($this->workshop->read($piece->document)->pan === null) {
+                $pans['from'] = $this->read($request, 'from');
+            }
+        } catch (InvalidArgumentException $fault) {
+            return $this->sheet->refuse($request, $piece, 'scale', ScaleSheet::class, ['pan' => $fault->getMessage()]);
+        }
+
+        return $this->sheet->keep($request, $piece, 'scale', ScaleSheet::class, ['pan' => $pans]);
+    }
+
+    /** @return array{length: float, width: float, round: bool, depth: ?float} */
+    private function read(Request $request, string $which): array
+    {
+        $cm = static fn (string $side): ?float => Number::from($request->input("{$which}_$side"));
+        $isRound = $request->input("{$which}_shape") === 'round';
+        $length = $cm('length') ?? throw new InvalidArgumentException('A pan is measured in cm: above 0 and up to 100.');
+
+        return Pan::of($length, $isRound ? $length : $cm('width') ?? $length, $isRound, $request->filled("{$which}_depth") ? $cm('depth') ?? 0.0 : null)->toArray();
+    }
+
+    /** @param  list<\Aglyca\Core\Reading\Line>  $lines */
+    private function grams(array $lines, string $key): float
+    {
+        foreach ($lines as $line) {
+            if ($line->key === $key) {
+                return $line->grams->value ?? 0.0;
+            }
+        }
+
+        return 0.0;
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+/** A number as bakers type it: with a decimal comma or point, with or without a unit of grams behind it. */
+final class Number
+{
+    public static function from(mixed $typed): ?float
+    {
+        $text = is_string($typed) ? str_replace(',', '.', trim((string) preg_replace('~\s*(?:g|cm|kg)\.?$~iu', '', trim($typed)))) : '';
+
+        return is_numeric($text) && is_finite((float) $text) ? (float) $text : null;
+    }
+
+    /** @return ?list<float> of "62, 58 71"; null where one of them is no number */
+    public static function listOf(mixed $typed): ?array
+    {
+        $found = [];
+        // "62,5; 58" has decimal commas; "62, 58" has not.
+        $text = is_string($typed) ? trim($typed) : '';
+        foreach (preg_split(str_contains($text, ';') || str_contains($text, "\n") ? '~[;\n]+~' : '~[\s]+|,\s+|,(?=\d{2,}(?:\D|$))~', $text, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+            $number = self::from(trim($word, " ,\t\r"));
+            if ($number === null) {
+                return null;
+            }
+            $found[] = $number;
+        }
+
+        return $found;
+    }
+}

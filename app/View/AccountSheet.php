@@ -1,0 +1,230 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Aglyca\Core\Account\Account;
+use Aglyca\Core\Account\Convention;
+use Aglyca\Core\Account\Cost;
+use Aglyca\Core\Account\Figure;
+use Aglyca\Core\Account\Limit;
+use Aglyca\Core\Account\Serving;
+use Aglyca\Core\Account\Statement;
+use Aglyca\Core\Quantity\Estimate;
+use Illuminate\Http\Request;
+
+/** What the account tells of one side of a dessert. */
+final readonly class AccountSheet
+{
+    public bool $swapped;
+
+    public Convention|Figure $measure;
+
+    public Account $account;
+
+    private Serving $eaten;
+
+    private string $line;
+
+    private string $for;
+
+    public function __construct(public BenchPage $page, Request $request)
+    {
+        $this->swapped = $request->query('side') !== 'written';
+        $measure = (string) $request->query('of');
+        $this->measure = Figure::tryFrom($measure) ?? Convention::tryFrom($measure) ?? $page->worked->document->convention;
+        $this->account = $page->worked->account($this->swapped);
+        $this->eaten = $page->workshop->eaten($page->worked, $this->swapped);
+        $this->line = (string) $request->query('line');
+        $this->for = trim((string) $request->query('for'));
+    }
+
+    /** The address of this sheet with something of it otherwise. */
+    public function path(array $changes): string
+    {
+        $query = array_filter([...['side' => $this->swapped ? null : 'written', 'of' => $this->measure === $this->page->worked->document->convention ? null : $this->measure->value], ...$changes]);
+
+        return $this->page->path('bench/account').($query === [] ? '' : '?'.http_build_query($query));
+    }
+
+    public function eatenName(): string
+    {
+        $times = $this->page->worked->document->sharing->eaten;
+        $word = $this->page->pieceWord();
+
+        return match ($times) {
+            0.5 => "half a $word",
+            1.0 => "1 $word",
+            default => Figures::count($times).' '.$this->page->worked->recipe->pieceWord($times),
+        };
+    }
+
+    public function hasToppings(): bool
+    {
+        return $this->page->worked->document->sharing->toppings !== [];
+    }
+
+    /** @return array{heads: list<string>, rows: list<array{name: string, unit: string, isPart: bool, cells: list<array{value: string, range: string}>}>} */
+    public function statement(): array
+    {
+        $accountant = $this->page->workshop->accountant;
+        $whole = $accountant->times($this->account->serving, $this->account->formula->pieces, 'whole');
+        $hundred = $this->page->workshop->hundred($this->page->worked, $this->swapped);
+        $servings = [$this->eatenName().($this->hasToppings() ? ' with what goes on' : '') => $this->eaten, ...($hundred === null ? [] : ['100 g' => $hundred]), 'all pieces' => $whole];
+        $statement = Statement::of($accountant, array_values($servings), $this->page->worked->document->convention);
+        $rows = [];
+        foreach ($statement->rows as $row) {
+            $rows[] = ['name' => $row->name, 'unit' => $row->unit, 'isPart' => $row->isPart, 'cells' => array_map(fn (Estimate $e): array => $this->cell($e, $row->unit, $statement->coverage), $row->estimates)];
+        }
+
+        return ['heads' => array_map(strval(...), array_keys($servings)), 'rows' => $rows];
+    }
+
+    /** @return array{value: string, range: string} */
+    private function cell(Estimate $e, string $unit, float $coverage): array
+    {
+        return ['value' => Figures::of($e->value, $unit), 'range' => Figures::range($e->low($coverage), $e->high($coverage), $unit, '–')];
+    }
+
+    /** @return list<array{key: string, name: string, sentence: string, value: string, range: string, isChosen: bool}> */
+    public function conventions(): array
+    {
+        $rows = [];
+        foreach (app(Conventions::class)->all() as $key => $row) {
+            $net = $this->eaten->netCarbs(Convention::from($key));
+            $rows[] = ['key' => $key, 'name' => $row['name'], 'sentence' => $row['sentence'], ...$this->cell($net, 'g', $this->eaten->coverage), 'isChosen' => $this->page->worked->document->convention->value === $key];
+        }
+
+        return $rows;
+    }
+
+    /** Carbohydrate choices of what is eaten. */
+    public function choices(): string
+    {
+        return Figures::one($this->page->workshop->choices($this->eaten));
+    }
+
+    /** @return list<array{name: string, count: string, net: string, range: string, carbohydrate: string}> where pieces differ, what goes on at the table, what is left */
+    public function kinds(): array
+    {
+        $sharer = $this->page->workshop->sharer;
+        $kinds = $sharer->kinds($this->account);
+        $rows = [];
+        foreach (count($kinds) > 1 ? $kinds : [] as $kind) {
+            $rows[] = $this->kind(Figures::count($kind->count), $kind->name, $kind->serving);
+        }
+        $table = $sharer->atTable($this->account);
+        $left = $sharer->left($this->account);
+        if ($table !== null) {
+            $rows[] = $this->kind('', 'added at the table, each', $table);
+        }
+        foreach ($this->page->workshop->toppings($this->page->worked->document) as $topping) {
+            $rows[] = $this->kind('', mb_strtolower($topping['name']).', each', $this->page->workshop->accountant->serve($topping['name'], $topping['doses'], array_fill(0, count($topping['doses']), 1.0)));
+        }
+
+        return $left->mass() > 0.05 ? [...$rows, $this->kind('', 'left over, all', $left)] : $rows;
+    }
+
+    /** @return array{name: string, count: string, net: string, range: string, carbohydrate: string} */
+    private function kind(string $count, string $name, Serving $serving): array
+    {
+        $cell = $this->cell($serving->netCarbs($this->page->worked->document->convention), 'g', $serving->coverage);
+
+        return ['count' => $count, 'name' => $name, 'net' => $cell['value'], 'range' => $cell['range'], 'carbohydrate' => Figures::one($serving->sum->carbohydrate)];
+    }
+
+    /** @return list<array<string, mixed>> the lines by what they carry of the measure, most first, and what the piece would hold without or with half of each */
+    public function lines(): array
+    {
+        $whatIf = $this->page->workshop->whatIf;
+        $serving = $this->account->serving;
+        $carried = $whatIf->carried($serving, $this->measure);
+        arsort($carried);
+        $most = max(1e-9, reset($carried) ?: 0.0);
+        $rows = [];
+        foreach ($carried as $i => $grams) {
+            $food = $serving->doses[$i]->food;
+            if ($food !== null && $serving->shares[$i] > 0) {
+                $rows[] = [
+                    'line' => (string) $i, 'name' => $food->name, 'role' => $food->role, 'carried' => Figures::of($grams, $this->unit()), 'width' => Figures::percent($grams / $most),
+                    'without' => Figures::of($whatIf->total($whatIf->at($serving, $i, 0.0), $this->measure), $this->unit()), 'halved' => Figures::of($whatIf->total($whatIf->at($serving, $i, 0.5), $this->measure), $this->unit()),
+                ];
+            }
+        }
+
+        return $rows;
+    }
+
+    public function unit(): string
+    {
+        return $this->measure instanceof Figure ? $this->measure->unit() : 'g';
+    }
+
+    public function measureName(): string
+    {
+        return $this->measure instanceof Figure ? $this->measure->label() : 'Net carbs, '.$this->measure->value;
+    }
+
+    public function total(): string
+    {
+        return Figures::of($this->page->workshop->whatIf->total($this->account->serving, $this->measure), $this->unit());
+    }
+
+    /** @return array{line: string, for: string, sentence: string, isFault: bool} what another food on a line would do, as asked */
+    public function exchange(): array
+    {
+        $asked = ['line' => $this->line, 'for' => $this->for, 'sentence' => '', 'isFault' => false];
+        $serving = $this->account->serving;
+        $dose = ctype_digit($this->line) ? $serving->doses[(int) $this->line] ?? null : null;
+        if ($this->for === '' || $dose?->food === null) {
+            return $asked;
+        }
+        $match = $this->page->workshop->foods->find($this->for);
+        if ($match->food === null || ! $match->sure) {
+            return [...$asked, 'sentence' => 'The larder has no “'.mb_strimwidth($this->for, 0, 40, '…').'”. Choose a food from the list.', 'isFault' => true];
+        }
+        $food = $this->page->workshop->larder->get($match->food);
+        $ratio = $this->page->workshop->exchangeRatio($dose->food, $food);
+        $then = $this->page->workshop->whatIf->exchanged($serving, (int) $this->line, $food, $ratio);
+
+        return [...$asked, 'sentence' => sprintf(
+            '%s in place of %s, %s: %s %s a %s instead of %s.', $food->name, mb_strtolower($dose->food->name), $ratio === 1.0 ? 'gram for gram' : 'for the same sweetness',
+            Figures::of($this->page->workshop->whatIf->total($then, $this->measure), $this->unit()), $this->unit(), $this->page->pieceWord(), $this->total(),
+        )];
+    }
+
+    /** @return ?array{limit: string, small: string, had: string} null where the kitchen has no limit */
+    public function limit(): ?array
+    {
+        $grams = $this->page->worked->document->limit;
+        if ($grams === null || $grams <= 0) {
+            return null;
+        }
+        $limit = Limit::of($this->account, $this->page->workshop->accountant, $this->page->worked->document->convention, $grams);
+        $batch = $this->page->workshop->batch($this->page->worked, $this->swapped);
+        $recipe = $this->page->worked->recipe;
+
+        return [
+            'limit' => Figures::one($grams),
+            'small' => $limit->pieces === null ? 'No piece is small enough for that.' : sprintf('%d %s or more, of %s g baked each, keep it.', $limit->pieces, $recipe->pieceWord((float) $limit->pieces), Figures::grams($batch->bakedEach($limit->pieces))),
+            'had' => match (true) {
+                $limit->isMost() => 'You may have as many as you like by this count.',
+                $limit->had < 0.5 => 'Not even half a '.$recipe->pieceWord().': '.Figures::grams($batch->bakedOf($limit->grams ?? 0.0)).' g.',
+                default => sprintf('You may have %s %s, or %s g by weight.', $limit->had === 0.5 ? 'half a' : Figures::count($limit->had), $recipe->pieceWord($limit->had <= 1 ? 1.0 : $limit->had), Figures::grams($batch->bakedOf($limit->grams ?? 0.0))),
+            },
+        ];
+    }
+
+    /** @return ?array{piece: string, batch: string, note: string} null where nothing has a price */
+    public function cost(): ?array
+    {
+        $cost = Cost::of($this->account->formula, $this->page->workshop->constants->get('spoon-limit-ml'));
+        $currency = $this->page->piece->recipe?->kitchen->currency ?? '';
+
+        return $cost->lines === [] ? null : [
+            'piece' => Figures::money($cost->piece, $currency), 'batch' => Figures::money($cost->batch, $currency),
+            'note' => $cost->isComplete() ? 'by your packages' : 'by your packages; without '.mb_strtolower(implode(', ', array_slice($cost->unpriced, 0, 6))),
+        ];
+    }
+}

@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Aglyca\Core\Account\Convention;
+use Aglyca\Core\Account\Statement;
+use Aglyca\Core\Bench\Worked;
+use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Forecast\Warning;
+use Aglyca\Core\Formula\Dose;
+use Aglyca\Core\Formula\Spread;
+use Aglyca\Core\Plan\PlannedStep;
+
+/** The swapped dessert as it is printed, shared and stuck on a tin: one set of figures for all of them. */
+final readonly class Card
+{
+    /** Rows on a page from which on the print is set smaller. */
+    private const MANY = 34;
+
+    public function __construct(public Worked $worked, private Workshop $workshop) {}
+
+    public function title(): string
+    {
+        return $this->worked->title;
+    }
+
+    public function pieceWord(): string
+    {
+        return $this->worked->recipe->pieceWord();
+    }
+
+    public function yield(): string
+    {
+        $pieces = $this->worked->after->formula->pieces;
+        $batch = $this->workshop->batch($this->worked, true);
+        $cut = $this->worked->after->formula->layout?->cut;
+
+        return Figures::count($pieces).' '.$this->worked->recipe->pieceWord($pieces).' of '.Figures::grams($cut === null ? $batch->bakedEach($pieces) : $cut->bakedEach()).' g'.($this->worked->family()->minutes > 0 ? ' baked' : '');
+    }
+
+    /** @return list<array{name: string, note: string, rows: list<array{grams: string, name: string, measure: string}>}> by component */
+    public function components(): array
+    {
+        $formula = $this->worked->after->formula;
+        $many = count($formula->components) > 1;
+        $components = [];
+        foreach ($formula->components as $c => $name) {
+            $rows = [];
+            foreach ($formula->doses as $dose) {
+                if ($dose->component === $c) {
+                    $rows[] = $this->row($dose);
+                }
+            }
+            $placement = $formula->layout?->placement($c);
+            $components[] = ['name' => $many ? ($name === '' ? 'The dessert' : ucfirst($name)) : '', 'rows' => $rows, 'note' => match ($placement->spread ?? Spread::All) {
+                Spread::All => '',
+                Spread::Some => 'on '.$placement->pieces.' of them',
+                Spread::Each => Figures::grams($placement->grams).' g on each',
+                Spread::Table => 'added at the table',
+            }];
+        }
+
+        return $components;
+    }
+
+    /** @return array{grams: string, name: string, measure: string} */
+    private function row(Dose $dose): array
+    {
+        if ($dose->food === null || $dose->grams === null) {
+            return ['grams' => '', 'name' => $dose->text, 'measure' => ''];
+        }
+
+        return ['grams' => Figures::grams($dose->mass()).' g', 'name' => $dose->food->name.($dose->used < 1 ? ', of which '.Figures::percent($dose->used).' % is used' : ''), 'measure' => $this->workshop->measures->of($dose->food, $dose->mass())];
+    }
+
+    /** @return list<string> */
+    public function steps(): array
+    {
+        return array_map(static fn (PlannedStep $s): string => trim($s->text()), $this->worked->steps);
+    }
+
+    public function net(): string
+    {
+        return Figures::one($this->worked->after->netCarbs($this->worked->document->convention)->value);
+    }
+
+    public function range(): string
+    {
+        $convention = $this->worked->document->convention;
+
+        return Figures::range($this->worked->after->low($convention), $this->worked->after->high($convention));
+    }
+
+    public function convention(): Convention
+    {
+        return $this->worked->document->convention;
+    }
+
+    /** @return list<array{name: string, value: string}> of one piece, without what is added at the table */
+    public function figures(): array
+    {
+        $rows = [];
+        foreach (Statement::of($this->workshop->accountant, [$this->worked->after->serving], $this->convention())->rows as $row) {
+            if ($row->key !== 'net' && ! $row->isPart) {
+                $rows[] = ['name' => $row->name, 'value' => Figures::of($row->estimates[0]->value, $row->unit).' '.$row->unit];
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return list<array{name: string, net: string, carbohydrate: string}> a piece of each kind, and with each topping */
+    public function others(): array
+    {
+        $rows = [];
+        $kinds = $this->workshop->sharer->kinds($this->worked->after);
+        foreach (count($kinds) > 1 ? $kinds : [] as $kind) {
+            $rows[] = ['name' => Figures::count($kind->count).' '.$kind->name, 'net' => Figures::one($kind->serving->netCarbs($this->convention())->value), 'carbohydrate' => Figures::one($kind->serving->sum->carbohydrate)];
+        }
+        foreach ($this->workshop->toppings($this->worked->document) as $topping) {
+            $with = $this->workshop->accountant->plus($this->worked->after->serving, $topping['doses'], $topping['name']);
+            $rows[] = ['name' => 'with '.mb_strtolower($topping['name']), 'net' => Figures::one($with->netCarbs($this->convention())->value), 'carbohydrate' => Figures::one($with->sum->carbohydrate)];
+        }
+
+        return $rows;
+    }
+
+    /** @return list<array{name: string, text: string}> */
+    public function keeping(): array
+    {
+        $family = $this->worked->family();
+
+        return [['name' => 'Done when', 'text' => $family->doneness], ['name' => 'Cools', 'text' => $family->cooling], ['name' => 'Keeps', 'text' => $family->keeping]];
+    }
+
+    /** @return list<string> what whoever eats or keeps it should know */
+    public function cautions(): array
+    {
+        return array_map(static fn (Warning $w): string => $w->sentence, array_filter($this->worked->warnings, static fn (Warning $w): bool => in_array($w->key, ['allergens', 'xylitol-dogs', 'tolerance', 'laxative', 'raw', 'uncounted'], true)));
+    }
+
+    public function allergens(): string
+    {
+        foreach ($this->worked->warnings as $warning) {
+            if ($warning->key === 'allergens') {
+                return $warning->sentence;
+            }
+        }
+
+        return '';
+    }
+
+    public function isForDogs(): bool
+    {
+        return array_filter($this->worked->warnings, static fn (Warning $w): bool => $w->key === 'xylitol-dogs') === [];
+    }
+
+    /** How dense the print must be to stay on one page: 0 to 2. */
+    public function density(): int
+    {
+        $rows = count($this->worked->after->formula->doses);
+        foreach ($this->steps() as $step) {
+            $rows += 1 + intdiv(mb_strlen($step), 70);
+        }
+
+        return min(2, intdiv($rows, self::MANY));
+    }
+}

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Aglyca\Core\Formula\Formula;
+use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Plan\PanChange;
+use Aglyca\Core\Reading\Pan;
+
+/** How much of a dessert is made: eggs, spoons, the pan, and what each line becomes. */
+final readonly class ScaleSheet
+{
+    public function __construct(public BenchPage $page) {}
+
+    public function factor(): string
+    {
+        return Figures::count($this->page->worked->document->scale);
+    }
+
+    /** @return list<array{factor: string, text: string}> ways of keeping eggs whole; empty where they are */
+    public function eggs(): array
+    {
+        $once = Formula::asWritten($this->page->worked->recipe, 1.0);
+        $rows = [];
+        foreach ($this->page->workshop->scaler->wholeEggFactors($once, $this->page->worked->document->scale) as $factor) {
+            $scaled = $this->page->workshop->scaler->scaled($once, $factor);
+            $eggs = [];
+            foreach ($scaled->doses as $dose) {
+                if ($dose->food?->role === Role::Egg && $dose->grams !== null) {
+                    $eggs[] = $dose->text;
+                }
+            }
+            $rows[] = ['factor' => (string) $factor, 'text' => implode(' and ', $eggs).', everything else times '.Figures::count($factor)];
+        }
+
+        return $rows;
+    }
+
+    /** The eggs as they are weighed where they are not whole. */
+    public function weighedEggs(): string
+    {
+        $eggs = [];
+        foreach ($this->page->worked->swap->before->doses as $dose) {
+            if ($dose->food?->role === Role::Egg && $dose->grams !== null) {
+                $eggs[] = Figures::grams($dose->mass()).' g '.mb_strtolower($dose->food->name);
+            }
+        }
+
+        return implode(' and ', $eggs);
+    }
+
+    /** @return list<array{key: string, name: string, written: string, grams: string, measure: string}> */
+    public function lines(): array
+    {
+        $rows = [];
+        foreach ($this->page->worked->recipe->lines as $i => $line) {
+            $dose = $this->page->worked->swap->before->doses[$i];
+            if ($line->food !== null && $line->grams !== null) {
+                $rows[] = ['key' => $line->key, 'name' => $line->food->name, 'written' => $line->text, 'grams' => Figures::grams($dose->mass()), 'measure' => $this->page->workshop->measures->of($line->food, $dose->mass())];
+            }
+        }
+
+        return $rows;
+    }
+
+    /** The recipe's own pan, as its text or the baker says. */
+    public function from(): ?Pan
+    {
+        $said = $this->page->worked->document->pan['from'] ?? null;
+
+        return $this->page->worked->recipe->pan ?? ($said === null ? null : Pan::fromArray($said));
+    }
+
+    public function isFromText(): bool
+    {
+        return $this->page->worked->recipe->pan !== null;
+    }
+
+    public function to(): ?Pan
+    {
+        return $this->page->worked->pan?->to;
+    }
+
+    /** A side of a pan to stand in its field. */
+    public function side(string $which, string $side): string
+    {
+        $pan = $which === 'to' ? $this->to() : $this->from();
+        $cm = match ($side) {
+            'length' => $pan?->length, 'width' => $pan?->width, default => $pan?->depth
+        };
+
+        return $this->page->typed("{$which}_$side", $cm === null ? '' : Figures::grams($cm));
+    }
+
+    public static function pan(Pan $pan): string
+    {
+        return Figures::grams($pan->length).($pan->isRound ? ' cm round' : ' by '.Figures::grams($pan->width).' cm').($pan->depth === null ? '' : ', '.Figures::grams($pan->depth).' cm deep');
+    }
+
+    /** @return list<array{factor: string, text: string}> amounts that suit the baker's pan */
+    public function panFactors(): array
+    {
+        $change = $this->page->worked->pan;
+        if ($change === null) {
+            return [];
+        }
+        $area = PanChange::byArea($change->from, $change->to);
+        $volume = PanChange::byVolume($change->from, $change->to);
+        $rows = [['factor' => (string) $area, 'text' => 'times '.Figures::count($area).': the batter stands as deep, and takes as long']];
+
+        return $volume === null || abs($volume / $area - 1) < 0.02 ? $rows : [...$rows, ['factor' => (string) $volume, 'text' => 'times '.Figures::count($volume).': the pan is filled as high up its side']];
+    }
+
+    /** What the pan does as things stand. */
+    public function panSays(): string
+    {
+        $change = $this->page->worked->pan;
+
+        return match (true) {
+            $change === null => '',
+            $change->sentence() === '' => 'The batter stands as deep as in the recipe: the time stays.',
+            default => ucfirst($change->sentence()).': bake for about '.Figures::percent($change->timeFactor).' % of the time.',
+        };
+    }
+}
