@@ -11,7 +11,7 @@ final readonly class Pan
 {
     private const CM_AN_INCH = 2.54;
 
-    private const PATTERN = '~(?<![\d.])(?<a>\d{1,2}(?:[.,]\d+)?)\s?(?<u1>cm|-?\s?inch(?:es)?|-?in\b|["″])?(?:\s?(?:x|×|by)\s?(?<b>\d{1,2}(?:[.,]\d+)?)\s?(?<u2>cm|-?\s?inch(?:es)?|-?in\b|["″])?(?:\s?(?:x|×|by)\s?(?<c>\d{1,2}(?:[.,]\d+)?)\s?(?:cm|-?\s?inch(?:es)?|-?in\b|["″])?)?)?\s*-?(?<words>(?:[\pL-]+\s+){0,3}?)(?<what>pans?|tins?|dish|mould|mold|springform|ring|skillet|ramekins?|tray|sheet)\b~iu';
+    private const PATTERN = '~(?<![\d.])(?<a>\d{1,2}(?:[.,]\d+)?)\s?(?<u1>cm|-?\s?inch(?:es)?|-?in\b|["″])?(?:\s?(?:x|×|by)\s?(?<b>\d{1,2}(?:[.,]\d+)?)\s?(?<u2>cm|-?\s?inch(?:es)?|-?in\b|["″])?(?:\s?(?:x|×|by)\s?(?<c>\d{1,2}(?:[.,]\d+)?)\s?(?<u3>cm|-?\s?inch(?:es)?|-?in\b|["″])?)?)?\s*-?(?<words>(?:[\pL-]+\s+){0,3}?)(?<what>pans?|tins?|dish|mould|mold|springform|ring|skillet|ramekins?|tray|sheet)\b~iu';
 
     /** @param  ?float  $depth  null where it is not known */
     private function __construct(public float $length, public float $width, public bool $isRound, public ?float $depth = null) {}
@@ -30,10 +30,10 @@ final readonly class Pan
 
     public static function in(string $text): ?self
     {
-        if (preg_match(self::PATTERN, $text, $m) !== 1 || ($m['u1'] === '' && $m['u2'] === '')) {
+        $unit = preg_match(self::PATTERN, $text, $m) === 1 ? implode('', array_slice(array_filter([$m['u1'], $m['u2'], $m['u3']]), 0, 1)) : '';
+        if ($unit === '') {
             return null;
         }
-        $unit = $m['u1'] !== '' ? $m['u1'] : $m['u2'];
         $factor = stripos($unit, 'cm') === false ? self::CM_AN_INCH : 1.0;
         $a = Lexer::number($m['a']) * $factor;
         $b = $m['b'] === '' ? $a : Lexer::number($m['b']) * $factor;

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Forecast;
+
+use Aglyca\Core\Forecast\Warning;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\CoreCase;
+
+/** Each caution where it is due, and nowhere else. */
+final class CautionerTest extends CoreCase
+{
+    /** @param  list<string>  $due  keys, or a key with what its sentence must say */
+    #[DataProvider('desserts_with_cautions')]
+    public function test_a_caution_is_said_where_it_is_due(string $text, array $wishes, array $due, array $absent): void
+    {
+        $said = array_column(array_map(static fn (Warning $w): array => [$w->key, $w->sentence], self::work($text, $wishes)->warnings), 1, 0);
+        foreach ($due as $key => $sentence) {
+            self::assertArrayHasKey($key, $said);
+            self::assertStringContainsString($sentence, $said[$key]);
+        }
+        foreach ($absent as $key) {
+            self::assertArrayNotHasKey($key, $said);
+        }
+    }
+
+    /** @return array<string, array{string, array<string, mixed>, array<string, string>, list<string>}> */
+    public static function desserts_with_cautions(): array
+    {
+        $mousse = "Lemon mousse\nMakes 4 glasses\n3 eggs\n300 g whipping cream\n40 g erythritol";
+        $sweets = "Mints\nMakes %d pieces\n200 g xylitol";
+
+        return [
+            'raw egg that is not baked' => [$mousse, [], ['raw' => 'pasteurised egg'], ['raw-dough', 'xylitol-dogs']],
+            'raw egg in a dough' => ["Loaf\nMakes 8 slices\n200 g almond flour\n3 eggs", [], ['raw-dough' => 'raw egg'], ['raw']],
+            'an egg-free pudding' => ["Custard\nMakes 4 pots\n300 g whipping cream\n30 g erythritol", [], [], ['raw', 'raw-dough']],
+            'a filling baked in its cheesecake' => ["Plain cheesecake squares\nMakes 16 squares\n\nFor the base:\n150 g almond flour\n\nFor the filling:\n500 g cream cheese\n3 eggs", [], ['raw-dough' => 'egg'], ['raw']],
+            'xylitol and dogs' => [sprintf($sweets, 40), [], ['xylitol-dogs' => 'dangerous to dogs'], ['tolerance']],
+            'more xylitol than 70 kg take: 21 g' => [sprintf($sweets, 9), [], ['tolerance' => 'someone of 70 kg'], []],
+            'just less than 70 kg take' => [sprintf($sweets, 10), [], [], ['tolerance']],
+            'the same piece for 40 kg' => [sprintf($sweets, 10), ['bodyMass' => 40.0], ['tolerance' => 'a body of 40 kg'], []],
+            'sugar with what is no sweetener' => ["Plain yogurt pots\nMakes 2 pots\n400 g yogurt", [], ['hidden-sugar' => 'brings'], []],
+            'allergens by both lists' => ["Cake\nMakes 8 slices\n200 g rye flour\n100 g butter", ['left' => ['?']], ['allergens' => 'milk'], []],
+            'rye is not on the US list' => ["Crisps\nMakes 500 pieces\n20 g rye flour", [], ['allergens' => 'The US list names of the cereals wheat alone'], []],
+            'coconut is on neither list' => ["Balls\nMakes 10 balls\n100 g desiccated coconut", [], ['allergens' => 'Coconut is on neither list'], []],
+        ];
+    }
+}
