@@ -54,12 +54,18 @@ final readonly class BakePlanner
                 $rested = true;
             }
             $planned[] = $this->step($change, $step);
-            if ($i === $lastBake && $change->coolMinutes > 0) {
+            if ($i === $lastBake && $change->coolMinutes > 0 && ! $this->cools($steps[$i + 1] ?? null, $change->coolMinutes)) {
                 $planned[] = PlannedStep::added("Leave it where it is for $change->coolMinutes minutes before moving it: without sugar it is fragile while hot.");
             }
         }
 
         return $planned;
+    }
+
+    /** Whether a step lets it stand as long anyway. */
+    private function cools(?Step $step, int $minutes): bool
+    {
+        return array_filter($step->times ?? [], static fn (array $t): bool => ! $t['bakes'] && $t['low'] >= $minutes) !== [];
     }
 
     private function step(BakeChange $change, Step $step): PlannedStep
@@ -69,7 +75,7 @@ final readonly class BakePlanner
             $marks[$heat['at']] = [$heat['length'], $this->dial($heat['heat'], $change), $change->lowerBy > 0];
         }
         if ($step->isBake && $change->timeFactor !== 1.0) {
-            foreach ($step->times as $time) {
+            foreach (array_filter($step->times, static fn (array $t): bool => $t['bakes']) as $time) {
                 $marks[$time['at']] = [$time['length'], $this->minutes($time, $change), true];
             }
         }

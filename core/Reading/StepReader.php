@@ -16,6 +16,9 @@ final readonly class StepReader
 
     private const BAKE = '~\b(?:bake|baking|baked|cook in the oven|return to the oven|into the oven|in the oven|air[- ]?fry|roast)\b~iu';
 
+    /** What is done for a time, heated or not: the last such word before the time says. */
+    private const DOING = '~\b(?:(?<heated>bak(?:e|ed|ing)|cook|return|roast|air[- ]?fry)|(?<resting>leave|left|cool|chill|rest|stand|set|freeze|refrigerate|soak|prove|ajar|switch(?:ed)? off|turn(?:ed)? off))\b~iu';
+
     private const WORDS = ['a' => 1.0, 'an' => 1.0, 'one' => 1.0, 'two' => 2.0, 'three' => 3.0];
 
     public function __construct(private Constants $constants) {}
@@ -25,7 +28,9 @@ final readonly class StepReader
         $bake = preg_match(self::BAKE, $text) === 1 && preg_match('~\bbaking\s+(?:powder|soda|sheet|tray|tin|pan|paper|parchment|dish)~iu', preg_replace('~\b(?:bake|baked|in the oven|into the oven)\b~iu', '', $text) ?? '') !== 1
             || preg_match('~\b(?:bake|baked|air[- ]?fry|in the oven)\b~iu', $text) === 1;
 
-        return new Step($text, $this->heats($text), $this->times($text), $bake);
+        $times = $this->times($text);
+
+        return new Step($text, $this->heats($text), $times, $bake && ($times === [] || in_array(true, array_column($times, 'bakes'), true)));
     }
 
     /** @return list<array{at: int, length: int, heat: Temperature, fan: bool}> */
@@ -58,7 +63,7 @@ final readonly class StepReader
         return Temperature::celsius($n + ($fan ? $this->constants->get('fan-offset-c') : 0));
     }
 
-    /** @return list<array{at: int, length: int, low: float, high: float}> */
+    /** @return list<array{at: int, length: int, low: float, high: float, bakes: bool}> */
     private function times(string $text): array
     {
         preg_match_all(self::TIME, $text, $found, PREG_SET_ORDER | PREG_OFFSET_CAPTURE | PREG_UNMATCHED_AS_NULL);
@@ -68,11 +73,21 @@ final readonly class StepReader
             $low = $this->number((string) $m['a'][0]) * $factor;
             $high = ($m['b'][0] ?? null) === null ? $low : $this->number($m['b'][0]) * $factor;
             if ($high > 0) {
-                $times[] = ['at' => $m[0][1], 'length' => strlen($m[0][0]), 'low' => $low, 'high' => max($low, $high)];
+                $times[] = ['at' => $m[0][1], 'length' => strlen($m[0][0]), 'low' => $low, 'high' => max($low, $high), 'bakes' => self::isHeated(substr($text, 0, $m[0][1]))];
             }
         }
 
         return $times;
+    }
+
+    /** @param  string  $before  the text up to a time */
+    private static function isHeated(string $before): bool
+    {
+        $clause = (string) preg_replace('~^.*[.;!?]\s~us', '', $before);
+        preg_match_all(self::DOING, $clause, $found, PREG_SET_ORDER | PREG_UNMATCHED_AS_NULL);
+        $last = end($found);
+
+        return $last === false || $last['resting'] === null;
     }
 
     private function number(string $text): float

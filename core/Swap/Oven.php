@@ -24,8 +24,8 @@ final readonly class Oven
             foreach ($step->heats as $heat) {
                 $celsius = $heat['heat']->celsius;
             }
-            if ($step->isBake && $step->longestMinutes() > ($minutes ?? 0.0)) {
-                $minutes = $step->longestMinutes();
+            if ($step->isBake && $step->bakeMinutes() > ($minutes ?? 0.0)) {
+                $minutes = $step->bakeMinutes();
             }
         }
 

@@ -23,12 +23,12 @@
             <div class="overflow-x-auto" tabindex="0" role="region" aria-label="Every figure with its range">
                 <table class="w-full">
                     <caption class="sr-only">Every figure of {{ $page->title() }} with its likely range</caption>
-                    <thead class="text-[15px] text-soft"><tr><th class="text-left font-normal">{{ $sheet->swapped ? 'swapped' : 'as written' }}</th>@foreach ($statement['heads'] as $head)<th class="pl-3 text-right font-normal">{{ $head }}</th>@endforeach</tr></thead>
-                    <tbody>
+                    <thead class="text-[15px] text-soft"><tr><th class="text-left font-normal">{{ $sheet->swapped ? 'swapped' : 'as written' }}</th>@foreach ($statement['heads'] as $head)<th class="pl-2 text-right font-normal sm:pl-3">{{ $head }}</th>@endforeach</tr></thead>
+                    <tbody class="max-sm:text-[15px]">
                     @foreach ($statement['rows'] as $row)
                         <tr class="border-t border-[#e3e9ef] {{ $loop->first ? 'text-lg font-semibold' : '' }}">
                             <th scope="row" class="py-1 text-left {{ $loop->first ? 'font-semibold' : 'font-normal' }} {{ $row['isPart'] ? 'pl-5 text-[15px] text-soft' : '' }}">{{ $row['name'] }}, {{ $row['unit'] }}</th>
-                            @foreach ($row['cells'] as $cell)<td class="figure pl-3 text-right align-top leading-tight">{{ $cell['value'] }}<span class="block text-[13px] font-normal text-soft">{{ $cell['range'] }}</span></td>@endforeach
+                            @foreach ($row['cells'] as $cell)<td class="figure pl-2 text-right align-top leading-tight sm:pl-3">{{ $cell['value'] }}<span class="block text-[13px] font-normal text-soft max-sm:text-[11px] {{ $loop->last && count($row['cells']) > 2 ? 'max-sm:hidden' : '' }}">{{ $cell['range'] }}</span></td>@endforeach
                         </tr>
                     @endforeach
                     </tbody>
@@ -79,13 +79,13 @@
             </form>
         </div>
         <div class="mt-2 overflow-x-auto" tabindex="0" role="region" aria-label="Lines">
-            <table class="w-full min-w-[34rem]">
-                <thead class="text-sm text-soft"><tr><th class="text-left font-normal">line</th><th></th><th class="text-right font-normal">carries</th><th class="text-right font-normal">a {{ $page->pieceWord() }} without it</th><th class="text-right font-normal">with half of it</th></tr></thead>
+            <table class="w-full">
+                <thead class="text-sm text-soft"><tr><th class="text-left font-normal">line</th><th class="max-sm:hidden"></th><th class="text-right font-normal">carries</th><th class="pl-2 text-right font-normal">a {{ $page->pieceWord() }} without it</th><th class="pl-2 text-right font-normal">with half of it</th></tr></thead>
                 <tbody>
                 @foreach ($sheet->lines() as $row)
-                    <tr class="border-t border-[#d6dee7]"><th scope="row" class="py-1 text-left font-normal"><span class="inline-flex items-center gap-1.5">{{ App\View\Glyph::of($row['role']) }} {{ $row['name'] }}</span></th><td class="w-1/4"><svg class="block h-3 w-full" viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true"><rect width="{{ $row['width'] }}" height="10" fill="currentColor" class="role-{{ $row['role']->value }}"/></svg></td><td class="figure text-right font-semibold">{{ $row['carried'] }}</td><td class="figure text-right">{{ $row['without'] }}</td><td class="figure text-right">{{ $row['halved'] }}</td></tr>
+                    <tr class="border-t border-[#d6dee7]"><th scope="row" class="py-1 text-left font-normal"><span class="inline-flex items-center gap-1.5">{{ App\View\Glyph::of($row['role']) }} {{ $row['name'] }}</span></th><td class="w-1/4 max-sm:hidden"><svg class="block h-3 w-full" viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true"><rect width="{{ $row['width'] }}" height="10" fill="currentColor" class="role-{{ $row['role']->value }}"/></svg></td><td class="figure text-right font-semibold">{{ $row['carried'] }}</td><td class="figure text-right">{{ $row['without'] }}</td><td class="figure text-right">{{ $row['halved'] }}</td></tr>
                 @endforeach
-                <tr class="border-t-2 border-ink font-semibold"><th scope="row" class="py-1 text-left">{{ $sheet->measureName() }}, a {{ $page->pieceWord() }}</th><td></td><td class="figure text-right">{{ $sheet->total() }}</td><td></td><td></td></tr>
+                <tr class="border-t-2 border-ink font-semibold"><th scope="row" class="py-1 text-left">{{ $sheet->measureName() }}, a {{ $page->pieceWord() }}</th><td class="max-sm:hidden"></td><td class="figure text-right">{{ $sheet->total() }}</td><td></td><td></td></tr>
                 </tbody>
             </table>
         </div>

@@ -70,7 +70,7 @@
                 <form method="post" action="{{ $at }}/toppings" hx-post="{{ $at }}/toppings" hx-trigger="change, submit" hx-target="#sheet" hx-swap="outerMorph">
                     @csrf
                     @foreach ($sheet->toppings() as $topping)
-                        <label class="flex min-h-[44px] items-center gap-3 border-t border-[#e3e9ef]"><input class="h-5 w-5 accent-cobalt" type="checkbox" name="toppings[]" value="{{ $topping['name'] }}" @checked($topping['isOn'])><span>{{ $topping['name'] }} <span class="text-[15px] text-soft">{{ implode(', ', preg_split('~\R~u', $topping['text'])) }}</span></span></label>
+                        <label class="flex min-h-[44px] items-center gap-3 border-t border-[#e3e9ef]"><input class="h-5 w-5 shrink-0 accent-cobalt" type="checkbox" name="toppings[]" value="{{ $topping['name'] }}" @checked($topping['isOn'])><span>{{ $topping['name'] }} <span class="text-[15px] text-soft">{{ implode(', ', preg_split('~\R~u', $topping['text'])) }}</span></span></label>
                     @endforeach
                     <noscript><button class="button mt-2">Put them on</button></noscript>
                 </form>

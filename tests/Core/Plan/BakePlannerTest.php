@@ -30,6 +30,9 @@ final class BakePlannerTest extends CoreCase
             'one scale' => ['Bake at 180 °C for 20-25 minutes.', 'Bake at 340 °F / 170 °C for 22 to 28 minutes.'],
             'fan' => ['Heat the oven to 160 °C fan.', 'Heat the oven to 340 °F / 170 °C.'],
             'gas mark' => ['Heat the oven to gas mark 4.', 'Heat the oven to 330 °F / 165 °C.'],
+            'left in the oven to cool' => ['Leave in the oven with the door ajar for 1 hour, then chill overnight.', 'Leave in the oven with the door ajar for 1 hour, then chill overnight.'],
+            'baked, then chilled' => ['Bake for 20 minutes, then chill for 2 hours.', 'Bake for 22 minutes, then chill for 2 hours.'],
+            'let stand before baking' => ['Let it stand for 10 minutes, then bake 30 minutes.', 'Let it stand for 10 minutes, then bake 33 minutes.'],
             'no oven' => ['Chill for 2 hours.', 'Chill for 2 hours.'],
         ];
     }
@@ -38,5 +41,7 @@ final class BakePlannerTest extends CoreCase
     {
         $steps = self::work("Cake\n200 g flour\n200 g sugar\n2 eggs\n\nMethod\nMix.\nBake at 180 °C for 30 minutes.", ['school' => 'coconut'])->steps;
         self::assertSame([false, true, false, true], array_map(static fn ($s): bool => $s->added, $steps));
+        $cooled = self::work("Cake\n200 g flour\n200 g sugar\n2 eggs\n\nMethod\nMix.\nBake at 180 °C for 30 minutes.\nCool in the tin for 15 minutes.", ['school' => 'coconut'])->steps;
+        self::assertSame([false, true, false, false], array_map(static fn ($s): bool => $s->added, $cooled), 'not said twice');
     }
 }

@@ -24,7 +24,7 @@ final class RecipeFileTest extends CoreCase
         $recipe = self::workshop()->read(new Document(RecipeFile::text($bytes)));
         self::assertSame(['Quince & almond slice', 12, 'slice'], [$recipe->title, $recipe->pieces, $recipe->pieceWord()]);
         self::assertSame(['sugar', 'wheat-flour', 'egg'], array_map(static fn ($l): ?string => $l->food?->key, $recipe->lines));
-        self::assertSame(65.0, max(array_map(static fn ($s): float => $s->longestMinutes(), $recipe->steps)));
+        self::assertSame(65.0, max(array_map(static fn ($s): float => $s->bakeMinutes(), $recipe->steps)));
     }
 
     /** @return array<string, array{string}> */

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\WebDriverBy;
+
+/** The account's sheets: portions and parts followed at once, printed on one page, read under a link, and read aloud. */
+final class SheetsTest extends BrowserCase
+{
+    public function test_portions_and_parts_follow_at_once(): void
+    {
+        self::open(true);
+        $this->paste();
+        $this->signUp();
+        $at = (string) parse_url((string) self::$browser->driver->getCurrentURL(), PHP_URL_PATH);
+        $this->go("$at/pieces");
+        $this->fill('#target-each', '50');
+        $this->click('form button', 'Weigh so');
+        $this->wait(fn (): bool => str_contains($this->text('#sheet'), 'of the mix for each'));
+        $this->fill('#target-each', 'plenty');
+        $this->click('form button', 'Weigh so');
+        $this->wait(fn (): bool => str_contains($this->text('#sheet'), 'weighs more than 0 g'));
+        self::assertSame('plenty', self::$browser->driver->findElement(WebDriverBy::cssSelector('#target-each'))->getDomProperty('value'));
+        $this->go("$at/account");
+        $this->choose('#eaten', '2');
+        $this->wait(fn (): bool => str_contains($this->text('#sheet'), '2 slices is'));
+        $this->choose('#of', 'fat');
+        $this->wait(fn (): bool => str_contains((string) self::$browser->driver->getCurrentURL(), 'of=fat'));
+        self::assertStringContainsString('Fat, a slice', $this->text('#sheet'));
+        $this->go("$at/scale");
+        $this->click('form button', 'double');
+        $this->wait(fn (): bool => str_contains($this->text('#sheet'), '2 times the recipe'));
+    }
+
+    public function test_the_card_prints_on_one_page_of_either_paper(): void
+    {
+        self::open(true);
+        $this->paste();
+        foreach (['a4' => [595, 842], 'letter' => [612, 792]] as $paper => [$width, $height]) {
+            $this->go("/bench/draft/card?paper=$paper");
+            $pdf = base64_decode((string) (new ChromeDevToolsDriver(self::$browser->driver))->execute('Page.printToPDF', ['preferCSSPageSize' => true])['data'], true);
+            self::assertSame(1, preg_match_all('~/Type\s*/Page\b~', (string) $pdf), $paper);
+            self::assertSame(1, preg_match('~/MediaBox\s*\[0 0 ([\d.]+) ([\d.]+)~', (string) $pdf, $m));
+            self::assertEqualsWithDelta([$width, $height], [(float) $m[1], (float) $m[2]], 1.0);
+        }
+    }
+
+    public function test_axe_finds_nothing_serious_on_any_sheet_wide_or_narrow(): void
+    {
+        self::open(true);
+        $this->paste();
+        $this->signUp();
+        $at = (string) parse_url((string) self::$browser->driver->getCurrentURL(), PHP_URL_PATH);
+        $this->go("$at/card");
+        $this->click('button', 'Share it under a link');
+        $link = (string) parse_url((string) self::$browser->driver->findElement(WebDriverBy::cssSelector('#shared-link'))->getDomProperty('value'), PHP_URL_PATH);
+        foreach ([[1280, 800], [390, 800]] as [$width, $height]) {
+            self::$browser->size($width, $height);
+            foreach ([$at, "$at/account", "$at/pieces", "$at/scale", "$at/compare", "$at/card", "$at/tin", "$at/versions", $link, '/shelf', '/kitchen', '/pantry', str_replace('bench', 'counter', $at)] as $path) {
+                $this->go($path);
+                $this->assertAccessible("$path at $width");
+                self::assertLessThanOrEqual($width, (int) self::$browser->driver->executeScript('return document.documentElement.scrollWidth'), "$path is wider than $width");
+            }
+        }
+    }
+}
