@@ -63,6 +63,7 @@ Route::middleware('throttle:work')->group(function (): void {
 Route::get('/s/{token}', [CardController::class, 'read'])->where('token', '[A-Za-z0-9]{40}')->middleware('throttle:paste');
 
 Route::get('/almanac', [AlmanacController::class, 'index']);
+Route::get('/almanac/tables/{name}', [AlmanacController::class, 'table']);
 Route::get('/almanac/foods/{key}', [AlmanacController::class, 'food']);
 
 Route::middleware('guest')->group(function (): void {

@@ -42,6 +42,12 @@ final class Browser
         (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
     }
 
+    /** "print" shows a page as it prints, "" as on a screen. */
+    public function medium(string $medium): void
+    {
+        (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setEmulatedMedia', ['media' => $medium]);
+    }
+
     /** The page as a PNG: what the window shows, or all of it. */
     public function picture(string $file, bool $whole = false): void
     {

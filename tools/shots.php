@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 /*
  * shots BASE                                   the pictures of docs/screenshots, from the demo kitchen
- * shots BASE PATH --size 390x800 --out FOLDER  any page, signed in; --whole takes the page to its end, --guest without signing in
+ * shots BASE PATH --size 390x800 --out FOLDER  any page, signed in; --whole takes the page to its end, --guest without signing in; --print as printed
  */
 
 use Facebook\WebDriver\WebDriverBy;
@@ -14,11 +14,11 @@ require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/Browser.php';
 
 [$base, $words] = [$argv[1], array_slice($argv, 2)];
-$said = ['size' => '1280x800', 'out' => '', 'whole' => false, 'guest' => false, 'click' => '', 'scroll' => '0'];
+$said = ['size' => '1280x800', 'out' => '', 'whole' => false, 'guest' => false, 'click' => '', 'scroll' => '0', 'print' => false];
 $paths = [];
 while (($word = array_shift($words)) !== null) {
     match ($word) {
-        '--whole', '--guest' => $said[substr($word, 2)] = true,
+        '--whole', '--guest', '--print' => $said[substr($word, 2)] = true,
         '--size', '--out', '--click', '--scroll' => $said[substr($word, 2)] = array_shift($words),
         default => $paths[] = $word,
     };
@@ -52,14 +52,24 @@ try {
         $browser->picture("$folder/bench.png");
         $open('Cardamom', 'counter');
         $browser->picture("$folder/counter.png");
+        foreach (['account' => 'Poppy', 'pieces' => 'Poppy', 'scale' => 'Cardamom', 'compare' => 'Cardamom', 'card' => 'Hazelnut'] as $sheet => $title) {
+            $open($title, 'bench', "/$sheet");
+            $browser->picture("$folder/$sheet.png");
+        }
         $go('/pantry');
         $browser->picture("$folder/pantry.png");
         $go('/almanac');
         $browser->picture("$folder/almanac.png");
-        $open('Cardamom', 'bench');
-        $browser->size(390, 800);
-        $open('Cardamom', 'bench');
-        $browser->picture("$folder/bench-phone.png");
+        foreach (['' => 'bench', '/account' => 'account', '/pieces' => 'pieces'] as $sheet => $name) {
+            $browser->size(390, 800);
+            $open('Cardamom', 'bench', $sheet);
+            $browser->picture("$folder/$name-phone.png");
+        }
+        // The card as it comes out of the printer: A4 at 96 dots an inch, less its margins.
+        $browser->size(703, 1032);
+        $browser->medium('print');
+        $open('Hazelnut', 'bench', '/card');
+        $browser->picture("$folder/card-print.png");
         exit;
     }
     if ($said['out'] === '') {
@@ -72,6 +82,7 @@ try {
     }
     [$width, $height] = array_map(intval(...), explode('x', $said['size']));
     $browser->size($width, $height);
+    $browser->medium($said['print'] ? 'print' : '');
     foreach ($paths as $path) {
         // "bench:Cardamom/account" opens that sheet of the dessert of that name on that screen.
         if (preg_match('~^(\w+):([^/]+)(/.*)?$~', $path, $m) === 1) {

@@ -17,6 +17,8 @@ use Illuminate\Http\Request;
 /** What the account tells of one side of a dessert. */
 final readonly class AccountSheet
 {
+    private const MOST_LINES = 60;
+
     public bool $swapped;
 
     public Convention|Figure $measure;
@@ -114,10 +116,11 @@ final readonly class AccountSheet
         foreach (count($kinds) > 1 ? $kinds : [] as $kind) {
             $rows[] = $this->kind(Figures::count($kind->count), $kind->name, $kind->serving);
         }
-        $table = $sharer->atTable($this->account);
+        [$table, $with] = [$sharer->atTable($this->account), $sharer->withTable($this->account)];
         $left = $sharer->left($this->account);
-        if ($table !== null) {
+        if ($table !== null && $with !== null) {
             $rows[] = $this->kind('', 'added at the table, each', $table);
+            $rows[] = $this->kind('', 'a '.$this->page->pieceWord().' with it', $with);
         }
         foreach ($this->page->workshop->toppings($this->page->worked->document) as $topping) {
             $rows[] = $this->kind('', mb_strtolower($topping['name']).', each', $this->page->workshop->accountant->serve($topping['name'], $topping['doses'], array_fill(0, count($topping['doses']), 1.0)));
@@ -141,6 +144,7 @@ final readonly class AccountSheet
         $serving = $this->account->serving;
         $carried = $whatIf->carried($serving, $this->measure);
         arsort($carried);
+        $carried = array_slice($carried, 0, self::MOST_LINES, true);
         $most = max(1e-9, reset($carried) ?: 0.0);
         $rows = [];
         foreach ($carried as $i => $grams) {
@@ -148,7 +152,7 @@ final readonly class AccountSheet
             if ($food !== null && $serving->shares[$i] > 0) {
                 $rows[] = [
                     'line' => (string) $i, 'name' => $food->name, 'role' => $food->role, 'carried' => Figures::of($grams, $this->unit()), 'width' => Figures::percent($grams / $most),
-                    'without' => Figures::of($whatIf->total($whatIf->at($serving, $i, 0.0), $this->measure), $this->unit()), 'halved' => Figures::of($whatIf->total($whatIf->at($serving, $i, 0.5), $this->measure), $this->unit()),
+                    'without' => Figures::of($whatIf->totalAt($serving, $i, 0.0, $this->measure), $this->unit()), 'halved' => Figures::of($whatIf->totalAt($serving, $i, 0.5, $this->measure), $this->unit()),
                 ];
             }
         }

@@ -70,6 +70,12 @@ final readonly class BenchPage
         return Figures::one($account->netCarbs($convention ?? $this->worked->document->convention)->value);
     }
 
+    /** Total carbohydrate of a swapped piece. */
+    public function total(): string
+    {
+        return Figures::one($this->worked->after->piece->carbohydrate);
+    }
+
     public function range(Account $account): string
     {
         $convention = $this->worked->document->convention;

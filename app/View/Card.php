@@ -119,6 +119,10 @@ final readonly class Card
         foreach (count($kinds) > 1 ? $kinds : [] as $kind) {
             $rows[] = ['name' => Figures::count($kind->count).' '.$kind->name, 'net' => Figures::one($kind->serving->netCarbs($this->convention())->value), 'carbohydrate' => Figures::one($kind->serving->sum->carbohydrate)];
         }
+        $table = $this->workshop->sharer->withTable($this->worked->after);
+        if ($table !== null) {
+            $rows[] = ['name' => 'with what is added at the table', 'net' => Figures::one($table->netCarbs($this->convention())->value), 'carbohydrate' => Figures::one($table->sum->carbohydrate)];
+        }
         foreach ($this->workshop->toppings($this->worked->document) as $topping) {
             $with = $this->workshop->accountant->plus($this->worked->after->serving, $topping['doses'], $topping['name']);
             $rows[] = ['name' => 'with '.mb_strtolower($topping['name']), 'net' => Figures::one($with->netCarbs($this->convention())->value), 'carbohydrate' => Figures::one($with->sum->carbohydrate)];

@@ -28,6 +28,9 @@ final readonly class Weave
 
     private const POST = 7.0;
 
+    /** A ribbon is drawn at least so wide where it leaves. */
+    private const THINNEST = 1.2;
+
     private function __construct(private Worked $worked, private KitchenMeasure $measures, private float $scale) {}
 
     /** @return list<array<string, mixed>> groups in the order of the Bench */
@@ -115,7 +118,7 @@ final readonly class Weave
         $endAt = $this->tops($right, $height);
         foreach ($left as $i => $from) {
             foreach ($right as $j => $to) {
-                $start = $this->width($from) * ($to / $sumRight);
+                $start = max(self::THINNEST, $this->width($from) * ($to / $sumRight));
                 $end = $this->width($to) * ($from / $sumLeft);
                 $paths[] = self::ribbon($startAt[$i], $startAt[$i] + $start, $endAt[$j], $endAt[$j] + $end);
                 $startAt[$i] += $start;

@@ -50,6 +50,14 @@ final readonly class Sharer
         return array_sum($vector) > 0 ? $this->accountant->serve('at the table', $formula->doses, self::shares($formula, $vector)) : null;
     }
 
+    /** A piece with what is added to it at the table; null where nothing is. */
+    public function withTable(Account $account): ?Serving
+    {
+        $table = $this->atTable($account);
+
+        return $table === null ? null : $this->accountant->serve('a piece', $account->formula->doses, array_map(static fn (float $a, float $b): float => $a + $b, $account->serving->shares, $table->shares));
+    }
+
     /** What is in no piece: the part of a line that is not used, a component that was more than enough, dough set aside. */
     public function left(Account $account): Serving
     {

@@ -24,6 +24,15 @@ final readonly class WhatIf
         return $measure instanceof Convention ? $serving->contributions[$measure->value] : array_map($measure->of(...), $serving->lines);
     }
 
+    /** What the serving would hold with a line at a share of itself. */
+    public function totalAt(Serving $serving, int $line, float $share, Convention|Figure $measure): float
+    {
+        // All but the clinic's thresholds are sums over the lines.
+        return $measure === Convention::Clinic
+            ? $this->total($this->at($serving, $line, $share), $measure)
+            : $this->total($serving, $measure) - (1 - $share) * $this->carried($serving, $measure)[$line];
+    }
+
     /** The serving with a line at a share of itself: 0 removes it, a half halves it. */
     public function at(Serving $serving, int $line, float $share): Serving
     {

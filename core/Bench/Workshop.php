@@ -87,7 +87,6 @@ final readonly class Workshop
         public WhatIf $whatIf,
         public SweetenerPrices $sweetenerPrices,
         private UnitTable $units,
-        private NetCarbs $netCarbs,
     ) {}
 
     /** @param  ?array{names: array<string, string>, ignored: array<string, true>}  $index what `FoodIndex::compile()` gave */
@@ -118,7 +117,7 @@ final readonly class Workshop
             $families,
             new Forecaster($assayer, $constants), new Cautioner($tables, new AcidBalance($tables), $constants), new BakePlanner($schools, $constants), $measures,
             new LabelChecker($tables, $constants), $scaler, new LayoutMaker($tables, $units), new Sharer($accountant), new WhatIf($accountant), new SweetenerPrices($larder, $netCarbs),
-            $units, $netCarbs,
+            $units,
         );
     }
 
@@ -152,9 +151,9 @@ final readonly class Workshop
     /** Grams of net carbs that so much of a food would add to a piece. */
     public function costOf(Account $account, string $food, float $grams, Convention $convention): float
     {
-        $nutrients = $this->larder->get($food)->nutrients($grams / $account->formula->pieces);
+        $more = new Dose('', $this->larder->get($food), Estimate::exactly($grams / $account->formula->pieces));
 
-        return max(0.0, $this->netCarbs->of($convention, $nutrients, $account->piece->plus($nutrients)));
+        return $this->accountant->plus($account->serving, [$more], '')->netCarbs($convention)->value - $account->netCarbs($convention)->value;
     }
 
     /** @throws UnreadableRecipe */

@@ -11,6 +11,8 @@ final readonly class Portioning
 {
     public const MOST = 1000;
 
+    private const HEAVIEST = 20_000.0;
+
     /**
      * @param  float  $each  grams of a piece, of dough or baked
      * @param  list<float>  $masses  of unequal pieces, as weighed
@@ -47,7 +49,7 @@ final readonly class Portioning
      */
     public static function byMass(Way $way, float $each, bool $ofBaked, Rest $rest): self
     {
-        return $each > 0 && $each <= 20_000 ? new self($way, each: $each, ofBaked: $ofBaked, rest: $rest) : throw new InvalidArgumentException('A piece weighs more than 0 g.');
+        return $each > 0 && $each <= self::HEAVIEST ? new self($way, each: $each, ofBaked: $ofBaked, rest: $rest) : throw new InvalidArgumentException('A piece weighs more than 0 g and less than 20 kg.');
     }
 
     /**
@@ -57,7 +59,7 @@ final readonly class Portioning
      */
     public static function unequal(array $masses): self
     {
-        if ($masses === [] || count($masses) > self::MOST || min($masses) <= 0) {
+        if ($masses === [] || count($masses) > self::MOST || min($masses) <= 0 || max($masses) > self::HEAVIEST) {
             throw new InvalidArgumentException('Type the grams of each piece, such as 62, 58, 71.');
         }
 

@@ -1,7 +1,7 @@
 @php use App\View\Figures; @endphp
 <x-page title="Almanac" here="almanac">
     <h1 class="text-4xl text-cobalt">Almanac</h1>
-    <p class="mt-2 max-w-[70ch]">The numbers, and where they come from.</p>
+    <p class="mt-2 flex flex-wrap gap-x-6"><a class="py-1" href="#conventions">Ways of counting</a><a class="py-1" href="#properties">What is compared</a><a class="py-1" href="#foods">Foods</a><a class="py-1" href="#tables">Every other figure</a><a class="py-1" href="#sources">Sources</a></p>
     <section id="conventions" class="mt-6">
         <h2 class="text-2xl">Ways of counting</h2>
         <dl class="mt-2 grid gap-x-6 gap-y-2 sm:grid-cols-[12rem_minmax(0,1fr)]">
@@ -25,7 +25,7 @@
             <dt class="font-semibold">Erythritol</dt><dd>Its long-term safety for heart and vessels is debated in the medical literature: some studies found a link, others did not, and the question is open.</dd>
         </dl>
     </section>
-    <section class="mt-8">
+    <section id="foods" class="mt-8">
         <h2 class="text-2xl">Foods, in 100 g</h2>
         <div class="mt-2 overflow-x-auto" tabindex="0" role="region" aria-label="Foods in 100 g">
             <table class="w-full text-[15px]">
@@ -38,6 +38,12 @@
                 </tbody>
             </table>
         </div>
+    </section>
+    <section id="tables" class="mt-8">
+        <h2 class="text-2xl">Every other figure</h2>
+        <ul class="mt-2 gap-x-8 sm:columns-2 lg:columns-3">
+            @foreach ($tables as $key => $table)<li><a class="inline-block py-1.5" href="/almanac/tables/{{ $key }}">{{ $table }}</a></li>@endforeach
+        </ul>
     </section>
     <section id="sources" class="mt-8">
         <h2 class="text-2xl">Sources</h2>

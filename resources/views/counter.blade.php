@@ -2,7 +2,7 @@
 <x-page :title="'Bake '.$page->title()" here="counter">
     <div class="flex flex-wrap items-end justify-between gap-x-8 gap-y-2">
         <h1 class="text-3xl text-cobalt lg:text-4xl">{{ $page->title() }}</h1>
-        <p class="text-soft">{{ $page->pieces() }} {{ $worked->recipe->pieceWord((float) $page->pieces()) }}, <span class="figure font-semibold text-ink">{{ $page->net($worked->after) }}</span> g net carbs each, likely {{ $page->range($worked->after) }} · <a href="{{ $page->path('bench') }}">back to the Bench</a></p>
+        <p class="text-soft">{{ $page->pieces() }} {{ $worked->recipe->pieceWord((float) $page->pieces()) }}, <span class="figure font-semibold text-ink">{{ $page->net($worked->after) }}</span> g net carbs each, likely {{ $page->range($worked->after) }}, total carbohydrate {{ $page->total() }} g · <a href="{{ $page->path('bench') }}">back to the Bench</a></p>
     </div>
     <div class="mt-4 grid gap-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
         <section class="tray p-4" aria-label="Weigh">

@@ -91,7 +91,8 @@ final class AccountTest extends KitchenCase
         $this->sheet('account?side=written')->assertSee('with glaze')->assertSee('without glaze');
         $this->get($this->at)->assertSee('on average');
         $this->post("$this->at/pieces/parts", ['component' => '1', 'spread' => 'table', 'amount' => '1', 'unit' => 'tsp']);
-        $this->sheet('account')->assertSee('added at the table');
+        $this->sheet('account')->assertSee('added at the table')->assertSee('a cookie with it');
+        $this->sheet('card')->assertSee('With what is added at the table');
         $this->post("$this->at/pieces/used", ['line' => $this->lineKey(4), 'percent' => '50 %']);
         self::assertSame([$this->lineKey(4) => 0.5], $this->document()->sharing->used);
         $this->sheet('pieces')->assertSee('usually about 50 % stays on');

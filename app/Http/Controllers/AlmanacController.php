@@ -15,7 +15,13 @@ final readonly class AlmanacController
 
     public function index(Conventions $conventions): View
     {
-        return view('almanac', ['foods' => $this->workshop->larder->all(), 'conventions' => $conventions->all(), 'sources' => $this->sources->all()]);
+        return view('almanac', ['foods' => $this->workshop->larder->all(), 'conventions' => $conventions->all(), 'sources' => $this->sources->all(), 'tables' => Sources::TABLES]);
+    }
+
+    /** One of the tables that the figures come from, as it stands. */
+    public function table(string $name): View
+    {
+        return view('table', ['name' => Sources::TABLES[$name] ?? abort(404), 'rows' => $this->sources->rows($name), 'sources' => $this->sources->all()]);
     }
 
     public function food(string $key): View

@@ -71,6 +71,7 @@ final readonly class PiecesController
     public function place(Request $request, Workpiece $piece): Response|RedirectResponse
     {
         $component = $request->integer('component');
+        abort_unless(isset($this->workshop->read($piece->document)->components[$component]), 404);
         $spread = Spread::tryFrom((string) $request->string('spread')) ?? Spread::All;
         $amount = Number::from($request->input('amount'));
         $unit = in_array($request->input('unit'), ['g', 'tsp', 'tbsp'], true) ? (string) $request->input('unit') : 'g';
@@ -99,6 +100,7 @@ final readonly class PiecesController
     public function used(Request $request, Workpiece $piece): Response|RedirectResponse
     {
         $key = (string) $request->string('line');
+        abort_unless(in_array($key, array_column($this->workshop->read($piece->document)->lines, 'key'), true), 404);
         $percent = Number::from(str_replace('%', '', (string) $request->string('percent')));
         if ($percent === null || $percent < 0 || $percent > 100) {
             return $this->refuse($request, $piece, "used-$key", 'What is used: 0 to 100 %.');

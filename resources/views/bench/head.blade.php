@@ -13,7 +13,7 @@
     <p class="flex flex-wrap items-center gap-x-4" id="net">
         <span class="figure text-3xl text-soft line-through decoration-2"><span class="sr-only">as written </span>{{ $page->net($page->worked->before) }}</span>
         <span class="figure font-serif text-6xl leading-none font-semibold" data-net="after">{{ $page->net($page->worked->after) }}</span>
-        <span class="text-[15px] leading-snug text-soft">g net carbs a {{ $page->pieceWord() }}@if ($page->isMean()), on average @endif<br>likely {{ $page->range($page->worked->after) }}, counted <a href="/almanac#conventions">{{ $page->worked->document->convention->value }}</a></span>
+        <span class="text-[15px] leading-snug text-soft">g net carbs a {{ $page->pieceWord() }}@if ($page->isMean()), on average @endif<br>likely {{ $page->range($page->worked->after) }}, counted <a href="/almanac#conventions">{{ $page->worked->document->convention->value }}</a><br>total carbohydrate <span class="figure text-ink">{{ $page->total() }}</span> g</span>
     </p>
 </div>
 <nav class="sheets no-print mt-3 flex flex-wrap gap-x-6 border-b border-line" aria-label="Sheets of this dessert">

@@ -96,6 +96,11 @@ final class StatementTest extends CoreCase
         $total = $account->netCarbs(Convention::LowCarb)->value;
         self::assertEqualsWithDelta($total - 19.996, $whatIf->at($account->serving, 0, 0.0)->netCarbs(Convention::LowCarb)->value, 1e-6);
         self::assertEqualsWithDelta($total - 9.998, $whatIf->at($account->serving, 0, 0.5)->netCarbs(Convention::LowCarb)->value, 1e-6);
+        foreach ([...Convention::cases(), ...Figure::cases()] as $measure) {
+            foreach ([0.0, 0.5] as $share) {
+                self::assertEqualsWithDelta($whatIf->total($whatIf->at($account->serving, 1, $share), $measure), $whatIf->totalAt($account->serving, 1, $share, $measure), 1e-9);
+            }
+        }
         $almond = self::workshop()->larder->get('almond-flour');
         $flour = $account->contributions(Convention::LowCarb)[1];
         self::assertEqualsWithDelta($total - $flour + 25 * ($almond->per100->carbohydrate - $almond->per100->fibre) / 100, $whatIf->exchanged($account->serving, 1, $almond)->netCarbs(Convention::LowCarb)->value, 1e-9);

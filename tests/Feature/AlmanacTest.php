@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\View\Sources;
+
+/** Every table of figures can be read with where each row comes from. */
+final class AlmanacTest extends KitchenCase
+{
+    public function test_every_table_is_shown_with_its_provenance(): void
+    {
+        $shown = array_keys(Sources::TABLES);
+        foreach (glob(base_path('data/*.csv')) ?: [] as $file) {
+            $name = basename($file, '.csv');
+            // Foods, conventions and sources have pages of their own; how words are read is no figure.
+            self::assertTrue(in_array($name, $shown, true) || in_array($name, ['foods', 'conventions', 'sources', 'prep_words'], true), "$name is in the Almanac");
+        }
+        foreach ($shown as $name) {
+            $this->get("/almanac/tables/$name")->assertOk()->assertSee('provenance');
+        }
+        $this->get('/almanac/tables/users')->assertNotFound();
+        $this->get('/almanac')->assertSee('/almanac/tables/scoops');
+        $this->get('/almanac/foods/erythritol')->assertOk()->assertSee('From memory', false);
+    }
+}
