@@ -16,8 +16,8 @@ use Aglyca\Core\Plan\PlannedStep;
 /** The swapped dessert as it is printed, shared and stuck on a tin: one set of figures for all of them. */
 final readonly class Card
 {
-    /** Rows on a page from which on the print is set smaller. */
-    private const MANY = 34;
+    /** Rows that a column takes in each size of print, the largest first. */
+    private const ROWS = [36, 44, 56];
 
     public function __construct(public Worked $worked, private Workshop $workshop) {}
 
@@ -161,14 +161,26 @@ final readonly class Card
         return array_filter($this->worked->warnings, static fn (Warning $w): bool => $w->key === 'xylitol-dogs') === [];
     }
 
-    /** How dense the print must be to stay on one page: 0 to 2. */
+    /** How dense the print must be to stay on one page: 0 to 3, by the rows of the longer column. */
     public function density(): int
     {
-        $rows = count($this->worked->after->formula->doses);
-        foreach ($this->steps() as $step) {
-            $rows += 1 + intdiv(mb_strlen($step), 70);
+        $left = count($this->figures()) + count($this->others());
+        foreach ($this->components() as $component) {
+            $left += 2;
+            foreach ($component['rows'] as $row) {
+                $left += self::rows($row['name'].' '.$row['measure'], 34);
+            }
+        }
+        $right = 6;
+        foreach ([...$this->steps(), ...$this->cautions()] as $text) {
+            $right += self::rows($text, 50);
         }
 
-        return min(2, intdiv($rows, self::MANY));
+        return count(array_filter(self::ROWS, static fn (int $most): bool => max($left, $right) > $most));
+    }
+
+    private static function rows(string $text, int $characters): int
+    {
+        return 1 + intdiv(max(0, mb_strlen($text) - 1), $characters);
     }
 }

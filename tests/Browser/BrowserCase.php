@@ -30,10 +30,10 @@ abstract class BrowserCase extends TestCase
         self::$browser->close();
     }
 
-    protected function paste(): void
+    protected function paste(string $recipe = self::LOAF): void
     {
         $this->go('/');
-        $this->fill('#text', self::LOAF);
+        self::$browser->driver->executeScript('document.getElementById("text").value = arguments[0]', [$recipe]);
         $this->click('form[action="/paste"] button');
         $this->wait(fn (): bool => str_contains((string) self::$browser->driver->getCurrentURL(), '/bench/draft'));
     }

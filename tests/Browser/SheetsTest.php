@@ -38,9 +38,18 @@ final class SheetsTest extends BrowserCase
     public function test_the_card_prints_on_one_page_of_either_paper(): void
     {
         self::open(true);
-        $this->paste();
+        $steps = str_repeat("Fold everything together with a large spoon, turning the bowl, until no dry streak is left and the batter falls slowly from the spoon.\n", 12);
+        $long = "Long loaf\nMakes 12 slices\n".implode("\n", array_map(static fn (string $f): string => "20 g $f", ['sugar', 'flour', 'butter', 'almonds', 'walnuts', 'pecans', 'hazelnuts', 'cocoa', 'cinnamon', 'nutmeg', 'ginger', 'cloves', 'yogurt', 'milk', 'raspberries', 'blueberries', 'apple', 'carrot', 'orange zest', 'lemon juice', 'pumpkin', 'coconut oil', 'chia seeds', 'raisins', 'dates']))."\n\nFor the glaze:\n50 g icing sugar\n\nMethod\n$steps";
+        $this->assertOnePage(self::LOAF);
+        $this->assertOnePage($long);
+    }
+
+    private function assertOnePage(string $recipe): void
+    {
+        $this->paste($recipe);
         foreach (['a4' => [595, 842], 'letter' => [612, 792]] as $paper => [$width, $height]) {
             $this->go("/bench/draft/card?paper=$paper");
+            self::$browser->driver->executeAsyncScript('const done = arguments[0]; document.fonts.ready.then(() => setTimeout(done, 200));');
             $pdf = base64_decode((string) (new ChromeDevToolsDriver(self::$browser->driver))->execute('Page.printToPDF', ['preferCSSPageSize' => true])['data'], true);
             self::assertSame(1, preg_match_all('~/Type\s*/Page\b~', (string) $pdf), $paper);
             self::assertSame(1, preg_match('~/MediaBox\s*\[0 0 ([\d.]+) ([\d.]+)~', (string) $pdf, $m));

@@ -22,6 +22,7 @@ abstract class KitchenCase extends TestCase
     {
         $app = require dirname(__DIR__, 2).'/bootstrap/app.php';
         $app->make(Kernel::class)->bootstrap();
+        self::assertSame('aglyca_test', $app->make('config')->get('database.connections.mariadb.database'), 'tests empty their database: it must be their own');
 
         return $app;
     }
