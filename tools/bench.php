@@ -50,6 +50,8 @@ $jobs = [
     'page with a session and one query' => static fn () => $ask('/_bench/page'),
     'paste of 15 lines, read and stored' => static fn () => $ask('/paste', $token + ['text' => RECIPE]),
     'Bench with 15 lines: read, swap, count, draw' => static fn () => $ask('/bench/draft'),
+    'Account: every figure with its range' => static fn () => $ask('/bench/draft/account'),
+    'Card' => static fn () => $ask('/bench/draft/card'),
     'a change on the Bench, the tray alone' => static fn () => $ask('/bench/draft/wishes', $wishes, ['HX-Request: true']),
 ];
 $took = array_fill_keys(array_keys($jobs), []);

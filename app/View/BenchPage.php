@@ -126,22 +126,6 @@ final readonly class BenchPage
         return $rows;
     }
 
-    /** @return list<array{name: string, before: string, after: string}> */
-    public function nutrients(): array
-    {
-        [$before, $after] = [$this->worked->before->piece, $this->worked->after->piece];
-        $rows = [
-            ['Total carbohydrate', $before->carbohydrate, $after->carbohydrate, ' g'], ['Fibre', $before->fibre, $after->fibre, ' g'],
-            ['Sugar alcohols', $before->polyolGrams(), $after->polyolGrams(), ' g'], ['Allulose', $before->allulose, $after->allulose, ' g'],
-            ['Protein', $before->protein, $after->protein, ' g'], ['Fat', $before->fat, $after->fat, ' g'],
-        ];
-
-        return [
-            ...array_map(static fn (array $r): array => ['name' => $r[0], 'before' => Figures::one($r[1]).$r[3], 'after' => Figures::one($r[2]).$r[3]], $rows),
-            ['name' => 'Energy', 'before' => Figures::whole($before->energy).' kcal', 'after' => Figures::whole($after->energy).' kcal'],
-        ];
-    }
-
     /** @return list<array<string, mixed>> */
     public function differences(): array
     {

@@ -135,13 +135,13 @@ final readonly class Weave
         $x2 = self::WIDTH - self::POST;
         $middle = ($x1 + $x2) / 2;
 
-        return sprintf('M%1$.1f %2$.2fC%3$.1f %2$.2f %3$.1f %4$.2f %5$.1f %4$.2fV%6$.2fC%3$.1f %6$.2f %3$.1f %7$.2f %1$.1f %7$.2fZ', $x1, $a, $middle, $c, $x2, $d, $b);
+        return sprintf('M%1$.0f %2$.1fC%3$.0f %2$.1f %3$.0f %4$.1f %5$.0f %4$.1fV%6$.1fC%3$.0f %6$.1f %3$.0f %7$.1f %1$.0f %7$.1fZ', $x1, $a, $middle, $c, $x2, $d, $b);
     }
 
     /**
      * @param  list<float>  $left
      * @param  list<float>  $right
-     * @return list<array{x: string, y: string, width: string, height: string}>
+     * @return list<string> path data
      */
     private function posts(array $left, array $right, float $height): array
     {
@@ -149,7 +149,7 @@ final readonly class Weave
         foreach ([[0.0, $left], [self::WIDTH - self::POST, $right]] as [$x, $masses]) {
             foreach ($this->tops($masses, $height) as $i => $top) {
                 if ($masses[$i] > 0) {
-                    $posts[] = ['x' => sprintf('%.1f', $x), 'y' => sprintf('%.2f', $top), 'width' => sprintf('%.1f', self::POST), 'height' => sprintf('%.2f', $this->width($masses[$i]))];
+                    $posts[] = sprintf('M%.1f %.1fh%.1fv%.1fh-%3$.1fz', $x, $top, self::POST, $this->width($masses[$i]));
                 }
             }
         }

@@ -104,6 +104,14 @@ Alpine.data('blend', () => ({
     },
 }));
 
+// A line or a part of the weave opens in place: one listener for them all.
+document.addEventListener('click', (event) => {
+    const link = event.target.closest('a[data-line], a[data-part]');
+    if (!link || event.ctrlKey || event.metaKey || event.shiftKey || event.button !== 0) return;
+    event.preventDefault();
+    htmx.ajax('GET', link.href.split('#')[0], { target: '#bench', swap: 'outerHTML' });
+});
+
 // Keys of the Bench; they rest while something is being typed.
 document.addEventListener('keydown', (event) => {
     if (event.ctrlKey || event.metaKey || event.altKey || event.target.closest('input, select, textarea, dialog')) return;

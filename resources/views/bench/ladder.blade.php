@@ -30,30 +30,8 @@
             @endforeach
             </tbody>
         </table>
-        <table class="w-full text-[15px]">
-            <caption class="pb-1 text-left font-semibold">In one {{ $page->pieceWord() }}</caption>
-            <thead class="text-sm text-soft"><tr><th class="text-left font-normal">of it</th><th class="text-right font-normal">as written</th><th class="text-right font-normal">swapped</th></tr></thead>
-            <tbody>
-            @foreach ($page->nutrients() as $row)
-                <tr class="border-t border-[#e3e9ef]"><th scope="row" class="py-1 text-left font-normal">{{ $row['name'] }}</th><td class="figure text-right">{{ $row['before'] }}</td><td class="figure text-right">{{ $row['after'] }}</td></tr>
-            @endforeach
-            </tbody>
-        </table>
+        @include('bench.doubts', ['account' => $page->worked->after])
     </div>
-    <div class="mt-4 grid gap-x-10 gap-y-4 lg:grid-cols-2">
-        @foreach ([['as written', $page->worked->before], ['swapped', $page->worked->after]] as [$how, $account])
-            @php $doubts = $page->doubts($account); @endphp
-            @if ($doubts !== [])
-                <div>
-                    <h3 class="font-sans text-[15px] font-semibold">What makes the range {{ $how }}, {{ $page->range($account) }} g</h3>
-                    <ul class="mt-1">
-                        @foreach ($doubts as $doubt)
-                            <li class="grid grid-cols-[minmax(0,1fr)_3.5rem_minmax(0,1.4fr)] items-center gap-3 border-t border-[#e3e9ef] py-1 text-[15px]"><span>{{ $doubt['name'] }}</span><svg class="h-3 w-full" viewBox="0 0 100 10" preserveAspectRatio="none" role="img" aria-label="{{ $doubt['share'] }} % of the doubt"><rect width="100" height="10" fill="#e3e9ef"/><rect width="{{ $doubt['share'] }}" height="10" fill="#1d3f91"/></svg><span class="text-soft"><span class="figure text-ink">{{ $doubt['share'] }} %</span> {{ $doubt['advice'] }}</span></li>
-                        @endforeach
-                    </ul>
-                </div>
-            @endif
-        @endforeach
-    </div>
+    <p class="mt-2 text-[15px]"><a class="inline-block py-1" href="{{ $page->path('bench/account') }}">Every figure, with its range</a></p>
     <x-care class="mt-3"/>
 </section>

@@ -11,6 +11,7 @@
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
 <body>
+<x-glyphs/>
 <a href="#main" class="sr-only focus:not-sr-only focus:absolute focus:bg-white focus:p-3">Skip to the work</a>
 <header class="bg-cobalt text-white">
     <div class="mx-auto flex max-w-[1264px] flex-wrap items-center gap-x-7 px-4">

@@ -65,6 +65,7 @@
             @endif
         </div>
     </div>
+    <section class="mt-8 max-w-[720px]" aria-label="What makes the range">@include('bench.doubts', ['account' => $sheet->account])</section>
     <section class="mt-8" aria-label="What each line carries">
         <div class="flex flex-wrap items-end justify-between gap-4">
             <h2 class="text-2xl">What each line carries</h2>
