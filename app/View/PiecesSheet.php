@@ -166,6 +166,25 @@ final readonly class PiecesSheet
         return $rows;
     }
 
+    /** @return list<string> where parts go that do not go over all pieces alike */
+    public function placed(): array
+    {
+        $formula = $this->page->worked->after->formula;
+        $said = [];
+        foreach ($formula->layout === null ? [] : $formula->components as $component => $name) {
+            $placement = $formula->layout->placement($component);
+            $what = $name === '' ? 'The dessert' : ucfirst($name);
+            $said[] = match ($placement->spread) {
+                Spread::All => '',
+                Spread::Some => "$what: on $placement->pieces of them.",
+                Spread::Each => "$what: ".Figures::grams($placement->grams).' g on each.',
+                Spread::Table => "$what: at the table".($placement->grams > 0 ? ', '.Figures::grams($placement->grams).' g on each.' : '.'),
+            };
+        }
+
+        return array_values(array_filter($said));
+    }
+
     /** @return list<array{key: string, text: string, percent: string, hint: string}> lines that may be used in part, those that say so first */
     public function lines(): array
     {

@@ -77,7 +77,7 @@ final class Cautioner
             }
         }
 
-        return $load <= 1 ? [] : [new Warning('tolerance', sprintf('One piece holds %s: more than %s of %.0f kg usually takes in one go without stomach upset.', implode(' and ', $parts), $bodyMass === null ? 'someone' : 'a body', $mass))];
+        return $load <= 1 ? [] : [new Warning('tolerance', sprintf('One piece holds %s: more than %s of %g kg usually takes in one go without stomach upset.', implode(' and ', $parts), $bodyMass === null ? 'someone' : 'a body', $mass))];
     }
 
     /** @return list<Warning> */

@@ -34,7 +34,7 @@ final readonly class BakePlanner
             $reasons[] = $pan->sentence();
         }
         $rest = $flourSwapped ? (int) $this->schools->school($swap->wishes->school)['rest_min'] : 0;
-        $cool = $bakes && $this->holdsSweetener($swap) ? (int) $this->constants->get('erythritol-cool-on-sheet') : 0;
+        $cool = $bakes && $swap->families[$swap->before->heaviest()]->fragile && $this->holdsSweetener($swap) ? (int) $this->constants->get('erythritol-cool-on-sheet') : 0;
 
         return new BakeChange($lower, $swap->wishes->longer * ($lower > 0 ? 1 + $this->constants->get('nut-longer-by') : 1.0), $rest, $cool, $reasons);
     }

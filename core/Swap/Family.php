@@ -12,6 +12,7 @@ final readonly class Family
      * @param  float  $bakeLoss  share of the mixed mass
      * @param  float  $heat  usual °C; 0 where it is not baked
      * @param  float  $minutes  usual
+     * @param  bool  $fragile  breaks while it is hot where sweetener takes the place of sugar
      */
     public function __construct(
         public string $key,
@@ -23,6 +24,7 @@ final readonly class Family
         public string $doneness,
         public string $cooling,
         public string $keeping,
+        public bool $fragile,
         private array $bands,
     ) {}
 

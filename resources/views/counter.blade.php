@@ -23,6 +23,10 @@
                     @endforeach
                 @endforeach
             </ul>
+            @php $shared = new App\View\PiecesSheet($page); @endphp
+            @foreach ($shared->sentences() as $sentence)<p class="{{ $loop->first ? 'mt-3 text-lg font-semibold' : 'text-[15px]' }}">{{ $sentence }}</p>@endforeach
+            @foreach ($shared->placed() as $sentence)<p class="text-[15px]">{{ $sentence }}</p>@endforeach
+            <p class="text-[15px]"><a class="inline-block py-1" href="{{ $page->path('bench/pieces') }}">Portion it otherwise</a></p>
         </section>
         <section aria-label="Bake">
             <h2 class="text-2xl">Bake</h2>

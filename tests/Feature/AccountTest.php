@@ -48,7 +48,8 @@ final class AccountTest extends KitchenCase
         $this->post("$this->at/pieces/portion", ['way' => 'unequal', 'masses' => '210; 180; 205']);
         $this->sheet('pieces')->assertSee('3 cookies as you weighed them, 595 g together')->assertSee('is a piece missing');
         $this->sheet('account')->assertSee('of 2'); // of 2xx g
-        $this->post("$this->at/undo");
+        $this->get("/counter/{$this->recipe->ulid}")->assertSee('as you weighed them');
+        $this->post("$this->at/undo", ['sheet' => 'pieces'])->assertRedirect("$this->at/pieces");
         self::assertSame('scoop', $this->document()->sharing->portion['way']);
         $this->post("$this->at/wishes", $this->wishes(['pieces' => '20']));
         self::assertSame([[], 20.0], [$this->document()->sharing->portion, $this->document()->pieces], 'a number typed on the Bench ends the other way');
@@ -109,6 +110,15 @@ final class AccountTest extends KitchenCase
         $topping = $this->recipe->kitchen->toppings()->sole();
         $this->post("/pantry/toppings/$topping->id/remove")->assertSessionHas('undo');
         $this->sheet('account')->assertSee('soft cream, each');
+    }
+
+    public function test_a_small_body_is_warned_sooner(): void
+    {
+        $recipe = $this->recipeOf($this->recipe->kitchen->users()->firstOrFail(), "Mints\nMakes 10 pieces\n200 g xylitol");
+        $this->get("/bench/$recipe->ulid")->assertDontSee('stomach upset');
+        $this->post('/kitchen', ['name' => 'K', 'convention' => 'low-carb', 'limit_g' => '', 'body_kg' => '40,5', 'currency' => '€'])->assertSessionHasNoErrors();
+        $this->get("/bench/$recipe->ulid")->assertSee('a body of 40.5 kg')->assertSee('stomach upset');
+        $this->post('/kitchen', ['name' => 'K', 'convention' => 'low-carb', 'body_kg' => '4'])->assertSessionHasErrors('body_kg');
     }
 
     public function test_scale_pan_and_eggs(): void

@@ -166,12 +166,20 @@ final readonly class BenchController
 
     public function undo(Request $request, Workpiece $piece): Response|RedirectResponse
     {
-        return $this->answer($request, $piece->undo());
+        return $this->back($request, $piece->undo());
     }
 
     public function redo(Request $request, Workpiece $piece): Response|RedirectResponse
     {
-        return $this->answer($request, $piece->redo());
+        return $this->back($request, $piece->redo());
+    }
+
+    /** To the sheet that it was asked from. */
+    private function back(Request $request, Workpiece $piece): Response|RedirectResponse
+    {
+        $sheet = (string) $request->string('sheet');
+
+        return in_array($sheet, ['account', 'pieces', 'scale', 'compare', 'card'], true) ? redirect($piece->path("bench/$sheet")) : $this->answer($request, $piece);
     }
 
     public function proposals(Request $request, Workpiece $piece): View

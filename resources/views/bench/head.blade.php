@@ -18,4 +18,11 @@
 </div>
 <nav class="sheets no-print mt-3 flex flex-wrap gap-x-6 border-b border-line" aria-label="Sheets of this dessert">
     @foreach ($sheets as $key => $name)<a href="{{ $page->path($key === '' ? 'bench' : "bench/$key") }}" @if ($here === $key) aria-current="page" @endif>{{ $name }}</a>@endforeach
+    @if ($here !== '')
+        <span class="ml-auto flex gap-x-4">
+            @foreach (['undo' => $page->piece->history->past, 'redo' => $page->piece->history->future] as $way => $steps)
+                <form method="post" action="{{ $page->path("bench/$way") }}">@csrf<input type="hidden" name="sheet" value="{{ $here }}"><button class="link-button disabled:text-soft disabled:no-underline" @disabled($steps === [])>{{ ucfirst($way) }}</button></form>
+            @endforeach
+        </span>
+    @endif
 </nav>

@@ -43,5 +43,7 @@ final class BakePlannerTest extends CoreCase
         self::assertSame([false, true, false, true], array_map(static fn ($s): bool => $s->added, $steps));
         $cooled = self::work("Cake\n200 g flour\n200 g sugar\n2 eggs\n\nMethod\nMix.\nBake at 180 °C for 30 minutes.\nCool in the tin for 15 minutes.", ['school' => 'coconut'])->steps;
         self::assertSame([false, true, false, false], array_map(static fn ($s): bool => $s->added, $cooled), 'not said twice');
+        $rolled = self::work("Walnut roulade\n100 g flour\n100 g sugar\n4 eggs\n\nMethod\nBake at 180 °C for 12 minutes.\nTurn out and roll up warm.", ['school' => 'almond'])->steps;
+        self::assertSame([false, false], array_map(static fn ($s): bool => $s->added, $rolled), 'what is rolled warm does not wait');
     }
 }
