@@ -108,8 +108,9 @@ final readonly class BakePlanner
             $count = count($kept);
             if ($count >= 2 && preg_match('~^[\s(/,;|–-]*(?:or\s+)?$~u', $kept[$count - 1]['text']) === 1
                 && preg_match('~°~u', $piece['text']) === 1 && preg_match('~^\d+ °[CF]~u', $piece['text']) === 1 && preg_match('~^\d+ °[CF]~u', $kept[$count - 2]['text']) === 1) {
-                $kept[$count - 2]['was'] .= $piece['was'] === '' ? '' : rtrim($kept[$count - 1]['text'].$piece['was']).(str_contains($kept[$count - 1]['text'], '(') ? ')' : '');
-                $opened = str_contains($kept[$count - 1]['text'], '(');
+                $was = rtrim($kept[$count - 1]['text'].$piece['was']);
+                $opened = substr_count($was, '(') > substr_count($was, ')');
+                $kept[$count - 2]['was'] .= $piece['was'] === '' ? '' : $was.($opened ? ')' : '');
                 array_pop($kept);
                 $pendingClose = $opened;
 

@@ -2,7 +2,7 @@
     use App\View\Figures;
     $at = $page->path('bench/pieces');
     $way = $sheet->way();
-    $here = fn (string $key): string => $way === $key ? 'border-l-4 border-here' : 'border-l-4 border-transparent';
+    $here = fn (string $key): string => $way === $key ? 'border-l-4 border-l-here' : 'border-l-4 border-l-transparent';
     $rests = ['spread' => 'spread over the others', 'small' => 'one small piece more', 'aside' => 'set aside, not counted'];
 @endphp
 <div id="sheet">

@@ -37,6 +37,15 @@ final class BakePlannerTest extends CoreCase
         ];
     }
 
+    public function test_the_old_heat_is_struck_out_as_it_was_written(): void
+    {
+        foreach (['Heat the oven to 180 °C (160 °C fan).' => '180 °C (160 °C fan)', 'Heat the oven to 350°F (175°C).' => '350°F (175°C)'] as $step => $was) {
+            $planned = self::work("Cake\n200 g flour\n200 g sugar\n2 eggs\n\nMethod\n$step", ['school' => 'almond'])->steps[0];
+            self::assertSame($was, implode('', array_column($planned->pieces, 'was')));
+            self::assertStringEndsWith('°C.', $planned->text());
+        }
+    }
+
     public function test_coconut_rests_and_sweetener_cools(): void
     {
         $steps = self::work("Cake\n200 g flour\n200 g sugar\n2 eggs\n\nMethod\nMix.\nBake at 180 °C for 30 minutes.", ['school' => 'coconut'])->steps;
