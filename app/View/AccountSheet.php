@@ -37,7 +37,7 @@ final readonly class AccountSheet
         $measure = (string) $request->query('of');
         $this->measure = Figure::tryFrom($measure) ?? Convention::tryFrom($measure) ?? $page->worked->document->convention;
         $this->account = $page->worked->account($this->swapped);
-        $this->eaten = $page->workshop->eaten($page->worked, $this->swapped);
+        $this->eaten = $page->workshop->servings->eaten($page->worked, $this->swapped);
         $this->line = (string) $request->query('line');
         $this->for = trim((string) $request->query('for'));
     }
@@ -72,7 +72,7 @@ final readonly class AccountSheet
     {
         $accountant = $this->page->workshop->accountant;
         $whole = $accountant->times($this->account->serving, $this->account->formula->pieces, 'whole');
-        $hundred = $this->page->workshop->hundred($this->page->worked, $this->swapped);
+        $hundred = $this->page->workshop->servings->hundred($this->page->worked, $this->swapped);
         $servings = [$this->eatenName().($this->hasToppings() ? ' with what goes on' : '') => $this->eaten, ...($hundred === null ? [] : ['100 g' => $hundred]), 'all pieces' => $whole];
         $statement = Statement::of($accountant, array_values($servings), $this->page->worked->document->convention);
         $rows = [];
@@ -104,7 +104,7 @@ final readonly class AccountSheet
     /** Carbohydrate choices of what is eaten. */
     public function choices(): string
     {
-        return Figures::one($this->page->workshop->choices($this->eaten));
+        return Figures::one($this->page->workshop->servings->choices($this->eaten));
     }
 
     /** @return list<array{name: string, count: string, net: string, range: string, carbohydrate: string}> where pieces differ, what goes on at the table, what is left */
@@ -122,7 +122,7 @@ final readonly class AccountSheet
             $rows[] = $this->kind('', 'added at the table, each', $table);
             $rows[] = $this->kind('', 'a '.$this->page->pieceWord().' with it', $with);
         }
-        foreach ($this->page->workshop->toppings($this->page->worked->document) as $topping) {
+        foreach ($this->page->workshop->servings->toppings($this->page->worked->document) as $topping) {
             $rows[] = $this->kind('', mb_strtolower($topping['name']).', each', $this->page->workshop->accountant->serve($topping['name'], $topping['doses'], array_fill(0, count($topping['doses']), 1.0)));
         }
 
@@ -189,7 +189,7 @@ final readonly class AccountSheet
             return [...$asked, 'sentence' => 'The larder has no “'.mb_strimwidth($this->for, 0, 40, '…').'”. Choose a food from the list.', 'isFault' => true];
         }
         $food = $this->page->workshop->larder->get($match->food);
-        $ratio = $this->page->workshop->exchangeRatio($dose->food, $food);
+        $ratio = $this->page->workshop->servings->exchangeRatio($dose->food, $food);
         $then = $this->page->workshop->whatIf->exchanged($serving, (int) $this->line, $food, $ratio);
 
         return [...$asked, 'sentence' => sprintf(
@@ -206,7 +206,7 @@ final readonly class AccountSheet
             return null;
         }
         $limit = Limit::of($this->account, $this->page->workshop->accountant, $this->page->worked->document->convention, $grams);
-        $batch = $this->page->workshop->batch($this->page->worked, $this->swapped);
+        $batch = $this->page->workshop->servings->batch($this->page->worked, $this->swapped);
         $recipe = $this->page->worked->recipe;
 
         return [

@@ -150,9 +150,9 @@ final readonly class BenchPage
         if (! $wasBrown || isset($this->worked->swap->wishes->added($group['component'])['molasses'])) {
             return null;
         }
-        $spoon = $this->workshop->spoon('molasses');
+        $spoon = $this->workshop->servings->spoon('molasses');
 
-        return ['grams' => Figures::grams($spoon), 'net' => Figures::one($this->workshop->costOf($this->worked->after, 'molasses', $spoon, $this->worked->document->convention))];
+        return ['grams' => Figures::grams($spoon), 'net' => Figures::one($this->workshop->servings->costOf($this->worked->after, 'molasses', $spoon, $this->worked->document->convention))];
     }
 
     /** The part that is open, by `Wishes::amountKey()`. */

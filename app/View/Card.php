@@ -34,7 +34,7 @@ final readonly class Card
     public function yield(): string
     {
         $pieces = $this->worked->after->formula->pieces;
-        $batch = $this->workshop->batch($this->worked, true);
+        $batch = $this->workshop->servings->batch($this->worked, true);
         $cut = $this->worked->after->formula->layout?->cut;
 
         return Figures::count($pieces).' '.$this->worked->recipe->pieceWord($pieces).' of '.Figures::grams($cut === null ? $batch->bakedEach($pieces) : $cut->bakedEach()).' g'.($this->worked->family()->minutes > 0 ? ' baked' : '');
@@ -123,7 +123,7 @@ final readonly class Card
         if ($table !== null) {
             $rows[] = ['name' => 'with what is added at the table', 'net' => Figures::one($table->netCarbs($this->convention())->value), 'carbohydrate' => Figures::one($table->sum->carbohydrate)];
         }
-        foreach ($this->workshop->toppings($this->worked->document) as $topping) {
+        foreach ($this->workshop->servings->toppings($this->worked->document) as $topping) {
             $with = $this->workshop->accountant->plus($this->worked->after->serving, $topping['doses'], $topping['name']);
             $rows[] = ['name' => 'with '.mb_strtolower($topping['name']), 'net' => Figures::one($with->netCarbs($this->convention())->value), 'carbohydrate' => Figures::one($with->sum->carbohydrate)];
         }

@@ -73,7 +73,7 @@ final readonly class CompareSheet
     public function rows(): ?array
     {
         $other = $this->other();
-        $mine = $this->byHundred ? $this->page->workshop->hundred($this->page->worked, true) : $this->page->worked->after->serving;
+        $mine = $this->byHundred ? $this->page->workshop->servings->hundred($this->page->worked, true) : $this->page->worked->after->serving;
         if ($other['serving'] === null || $mine === null) {
             return null;
         }
@@ -102,7 +102,7 @@ final readonly class CompareSheet
             return null;
         }
 
-        return $worked === null ? null : ($this->byHundred ? $this->page->workshop->hundred($worked, true) : $worked->after->serving);
+        return $worked === null ? null : ($this->byHundred ? $this->page->workshop->servings->hundred($worked, true) : $worked->after->serving);
     }
 
     /** @return array{name: string, serving: ?Serving} */
@@ -118,11 +118,11 @@ final readonly class CompareSheet
     {
         $package = $recipe->kitchen->packages()->find((int) $id);
 
-        return ['name' => $package->name ?? 'gone', 'serving' => $package === null ? null : $this->page->workshop->bought((string) $package->id, $this->byHundred ? 100.0 : (float) $package->serving_g)];
+        return ['name' => $package->name ?? 'gone', 'serving' => $package === null ? null : $this->page->workshop->servings->bought((string) $package->id, $this->byHundred ? 100.0 : (float) $package->serving_g)];
     }
 
     private function scaled(Serving $serving): ?Serving
     {
-        return $this->byHundred ? $this->page->workshop->hundred($this->page->worked, false) : $serving;
+        return $this->byHundred ? $this->page->workshop->servings->hundred($this->page->worked, false) : $serving;
     }
 }

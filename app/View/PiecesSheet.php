@@ -25,7 +25,7 @@ final readonly class PiecesSheet
 
     public function __construct(public BenchPage $page)
     {
-        $this->batch = $page->workshop->batch($page->worked, true);
+        $this->batch = $page->workshop->servings->batch($page->worked, true);
         $this->cut = $page->worked->after->formula->layout->cut ?? Cut::equal($this->batch, $page->worked->after->formula->pieces);
     }
 

@@ -39,7 +39,7 @@
             <h2 id="toppings" class="mt-8 text-2xl">Toppings</h2>
             <ul class="mt-1">
                 @foreach ($toppings as $topping)
-                    @php $read = $workshop->topping($topping->text); $served = $workshop->accountant->serve($topping->name, $read['doses'], array_fill(0, count($read['doses']), 1.0)); @endphp
+                    @php $read = $workshop->servings->topping($topping->text); $served = $workshop->accountant->serve($topping->name, $read['doses'], array_fill(0, count($read['doses']), 1.0)); @endphp
                     <li class="flex flex-wrap items-center justify-between gap-x-4 border-t border-line"><span><strong>{{ $topping->name }}</strong>, {{ implode(', ', preg_split('~\R~u', $topping->text)) }}: <span class="figure">{{ Figures::one($served->netCarbs($convention)->value) }} g</span> net</span><form method="post" action="/pantry/toppings/{{ $topping->id }}/remove">@csrf<button class="link-button" aria-label="Take {{ $topping->name }} out">Take out</button></form></li>
                 @endforeach
             </ul>

@@ -20,7 +20,7 @@ final readonly class ToppingController
             'topping_name.*' => 'Give the topping a name of up to 80 characters.',
             'text.*' => 'Say what goes on one piece, such as 2 tbsp whipping cream.',
         ]);
-        $read = $this->workshop->topping($said['text']);
+        $read = $this->workshop->servings->topping($said['text']);
         if ($read['unread'] !== [] || $read['doses'] === []) {
             throw ValidationException::withMessages(['text' => 'Not understood: “'.mb_strimwidth($read['unread'][0] ?? '', 0, 60, '…').'”. Write an amount and a food that the larder knows.']);
         }

@@ -108,8 +108,8 @@ final class SharerTest extends CoreCase
     {
         $document = ['sharing' => ['toppings' => [['name' => 'Cream', 'text' => "30 g whipping cream\n1 tsp sugar"]], 'eaten' => 0.5]];
         $worked = self::work(self::COOKIES, $document);
-        $eaten = self::workshop()->eaten($worked, false);
-        $cream = self::workshop()->topping("30 g whipping cream\n1 tsp sugar");
+        $eaten = self::workshop()->servings->eaten($worked, false);
+        $cream = self::workshop()->servings->topping("30 g whipping cream\n1 tsp sugar");
         self::assertSame([], $cream['unread']);
         $topping = array_sum(array_map(static fn ($d): float => $d->food->nutrients($d->mass())->carbohydrate, $cream['doses']));
         self::assertEqualsWithDelta(($worked->before->piece->carbohydrate + $topping) / 2, $eaten->sum->carbohydrate, 1e-9);

@@ -58,7 +58,7 @@ final class StatementTest extends CoreCase
         $accountant = self::workshop()->accountant;
         $pieces = $worked->after->formula->pieces;
         $whole = $accountant->times($worked->after->serving, $pieces, 'whole');
-        $statement = Statement::of($accountant, [$worked->after->serving, $whole, self::workshop()->hundred($worked, true)], Convention::LowCarb);
+        $statement = Statement::of($accountant, [$worked->after->serving, $whole, self::workshop()->servings->hundred($worked, true)], Convention::LowCarb);
         foreach ($statement->rows as $row) {
             self::assertEqualsWithDelta($row->estimates[0]->value * $pieces, $row->estimates[1]->value, 1e-6 * max(1.0, $row->estimates[1]->value), $row->key);
             self::assertEqualsWithDelta($row->estimates[0]->u * $pieces, $row->estimates[1]->u, 1e-6 * max(1.0, $row->estimates[1]->u), $row->key);
@@ -66,7 +66,7 @@ final class StatementTest extends CoreCase
         self::assertEqualsWithDelta($worked->after->netCarbs(Convention::LowCarb)->value, $statement->row('net')->estimates[0]->value, 0.0);
         $polyols = array_sum(array_map(static fn ($r): float => $r->isPart ? $r->estimates[0]->value : 0.0, $statement->rows));
         self::assertEqualsWithDelta($worked->after->piece->polyolGrams(), $polyols, 1e-9, 'by name they are all of them');
-        $hundred = self::workshop()->hundred($worked, true);
+        $hundred = self::workshop()->servings->hundred($worked, true);
         self::assertEqualsWithDelta(100.0, $hundred->mass() * (1 - $worked->family()->bakeLoss), 1e-9);
     }
 
@@ -136,7 +136,7 @@ final class StatementTest extends CoreCase
     public function test_home_made_beside_a_shops_label(): void
     {
         $workshop = self::priced();
-        $bought = $workshop->bought('3', 40.0);
+        $bought = $workshop->servings->bought('3', 40.0);
         self::assertEqualsWithDelta(5.0, $bought->netCarbs(Convention::LowCarb)->value, 1e-6);
         self::assertEqualsWithDelta(sqrt(3 / 12), $bought->netCarbs(Convention::LowCarb)->u, 1e-6);
         $mine = $workshop->account(new Document("Cake\nMakes 10 slices\n200 g sugar\n250 g flour"))->serving;

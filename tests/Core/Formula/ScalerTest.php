@@ -44,7 +44,7 @@ final class ScalerTest extends CoreCase
         self::assertSame(317.0, $scaled->gramsOf('wheat-flour'));
         self::assertSame(225.0, $scaled->gramsOf('egg'));
         self::assertSame('225 g Egg', $scaled->doses[2]->text);
-        $spoons = $scaled->gramsOf('baking-powder') / self::workshop()->spoon('baking-powder');
+        $spoons = $scaled->gramsOf('baking-powder') / self::workshop()->servings->spoon('baking-powder');
         self::assertEqualsWithDelta(3.0, $spoons, 0.13);
         self::assertEqualsWithDelta(0, fmod($spoons * 4 + 1e-6, 1), 0.02, 'quarter teaspoons');
         self::assertSame('6 large eggs', self::workshop()->scaler->scaled(self::formula(self::LOAF), 2.0)->doses[2]->text);

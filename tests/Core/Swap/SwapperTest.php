@@ -209,7 +209,7 @@ final class SwapperTest extends CoreCase
         self::assertEqualsWithDelta(0.9, $worked->properties['sweetness']->ratio(), 0.02, 'what was put in sweetens too');
         self::assertNotNull($worked->swap->triangle);
         // 7 g of molasses hold 74.7 % carbohydrate: 5.2 g in ten slices.
-        self::assertEqualsWithDelta(0.523, self::workshop()->costOf($worked->before, 'molasses', 7.0, Convention::LowCarb), 0.001);
+        self::assertEqualsWithDelta(0.523, self::workshop()->servings->costOf($worked->before, 'molasses', 7.0, Convention::LowCarb), 0.001);
     }
 
     /** The piece holds no more than a stomach takes; where it cannot, the row is named and cutting smaller offered. */
