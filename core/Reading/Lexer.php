@@ -69,15 +69,20 @@ final class Lexer
         if (preg_match('~^(\d*)\D*?([½⅓⅔¼¾⅛⅜⅝⅞⅕⅖⅗⅘⅙⅚])$~u', $raw, $m) === 1) {
             return (float) $m[1] + self::VULGAR[$m[2]];
         }
-        if (preg_match('/^[1-9]\d{0,2}(?:,\d{3})+$/', $raw) === 1) {
+        if (self::hasThousands($raw)) {
             return (float) str_replace(',', '', $raw);
         }
 
         return (float) str_replace(',', '.', $raw);
     }
 
+    private static function hasThousands(string $raw): bool
+    {
+        return preg_match('/^[1-9]\d{0,2}(?:,\d{3})+$/', $raw) === 1;
+    }
+
     private static function decimals(string $raw): int
     {
-        return preg_match('/^\d*[.,](\d+)$/', $raw, $m) === 1 ? strlen($m[1]) : 0;
+        return ! self::hasThousands($raw) && preg_match('/^\d*[.,](\d+)$/', $raw, $m) === 1 ? strlen($m[1]) : 0;
     }
 }

@@ -10,7 +10,7 @@ use Aglyca\Core\Quantity\Temperature;
 /** Finds oven heats (°F, °C, fan, gas mark) and times in a step of the method. */
 final readonly class StepReader
 {
-    private const HEAT = '~(?<![\d.])(?<n>\d{2,3})\s?(?:°|º|˚|degrees?|deg\.?)?\s?(?<scale>fahrenheit|celsius|F|C)(?![\pL])(?<fan>\s?(?:\(?fan\)?))?|gas\s?(?:mark)?\s?(?<gas>\d{1,2}|½|¼)(?!\d)|(?<![\d.])(?<bare>\d{3})\s?(?:°|º|˚|degrees?)(?!\s?[FC]|\w)~iu';
+    private const HEAT = '~(?<before>\bfan\s?(?:oven\s?)?)?(?<![\d.])(?<n>\d{2,3})\s?(?:°|º|˚|degrees?|deg\.?)?\s?(?<scale>fahrenheit|celsius|F|C)(?![\pL])(?<fan>\s?(?:\(?fan\)?)(?!\s*\d))?|gas\s?(?:mark)?\s?(?<gas>\d{1,2}|½|¼)(?!\d)|(?<![\d.])(?<bare>\d{3})\s?(?:°|º|˚|degrees?)(?!\s?[FC]|\w)~iu';
 
     private const TIME = '~(?<![\d.])(?<a>\d+(?:[.,]\d+)?(?:\s?[½¼¾])?|[½¼¾]|an?|one|two|three|half\s+an?)(?:\s?(?:-|–|to|or)\s?(?<b>\d+(?:[.,]\d+)?(?:\s?[½¼¾])?))?[\s-]?(?<unit>minutes?|mins?\.?|hours?|hrs?\.?|h)(?!\pL)~iu';
 
@@ -39,7 +39,7 @@ final readonly class StepReader
         preg_match_all(self::HEAT, $text, $found, PREG_SET_ORDER | PREG_OFFSET_CAPTURE | PREG_UNMATCHED_AS_NULL);
         $heats = [];
         foreach ($found as $m) {
-            $fan = ($m['fan'][0] ?? null) !== null;
+            $fan = ($m['fan'][0] ?? $m['before'][0] ?? null) !== null;
             $heats[] = ['at' => $m[0][1], 'length' => strlen($m[0][0]), 'heat' => $this->heat($m, $fan), 'fan' => $fan];
         }
 

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Reading;
+
+use Aglyca\Core\Quantity\UnitTable;
+use Aglyca\Core\Reading\LineSorter;
+use Aglyca\Core\Reading\YieldReader;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\CoreCase;
+
+final class LineSorterTest extends CoreCase
+{
+    private static function sorter(): LineSorter
+    {
+        return new LineSorter(new UnitTable(self::tables()), new YieldReader);
+    }
+
+    #[DataProvider('rows')]
+    public function test_an_ingredient_is_told_from_everything_else(string $row, bool $isIngredient): void
+    {
+        self::assertSame($isIngredient, self::sorter()->isIngredient($row), $row);
+    }
+
+    /** @return iterable<string, array{string, bool}> */
+    public static function rows(): iterable
+    {
+        foreach (['2 cups sugar', '½ tsp salt', '- 3 eggs', '• 1 stick butter', 'a pinch of salt', 'Juice of 1 lemon', '1. 200 g flour', 'one egg', 'about 2 tbsp milk', 'Butter 100 g', 'Eggs: 3', 'half a lemon', '1 (8 oz) package cream cheese', 'zest of 2 oranges', 'a handful of nuts'] as $row) {
+            yield "ingredient: $row" => [$row, true];
+        }
+        foreach (['Mix the sugar with 2 eggs.', 'Bake for 40 minutes', '30 minutes', '1. Preheat the oven to 180 °C', 'Step 2: fold in the flour', 'For the glaze:', 'Cardamom loaf', 'Method', 'Serve warm.', ''] as $row) {
+            yield "not one: $row" => [$row, false];
+        }
+    }
+
+    /** With headings, without, with notes and times between: the parts come out the same. */
+    #[DataProvider('layouts')]
+    public function test_the_same_recipe_however_it_is_laid_out(string $text): void
+    {
+        $sorted = self::sorter()->sort(array_values(array_filter(array_map(trim(...), explode("\n", $text)))));
+        self::assertSame('Plum squares', $sorted->title);
+        self::assertStringContainsString('16', $sorted->yield);
+        self::assertSame(['200 g flour', '100 g butter', '400 g plums', '2 tbsp honey'], array_column($sorted->ingredients, 0));
+        self::assertSame([0, 0, 1, 1], array_column($sorted->ingredients, 1));
+        self::assertSame(['', 'Topping'], $sorted->components);
+        self::assertSame(['Rub the butter into the flour.', 'Bake for 30 minutes.'], $sorted->steps);
+    }
+
+    /** @return array<string, array{string}> */
+    public static function layouts(): array
+    {
+        return [
+            'headed' => ["Plum squares\nMakes 16 squares\nIngredients\n200 g flour\n100 g butter\nFor the topping:\n400 g plums\n2 tbsp honey\nMethod\n1. Rub the butter into the flour.\n2. Bake for 30 minutes."],
+            'bare' => ["Plum squares\nMakes 16 squares\n200 g flour\n100 g butter\nTopping:\n400 g plums\n2 tbsp honey\nRub the butter into the flour.\nBake for 30 minutes."],
+            'with times and notes' => ["# Plum squares\nPrep time: 10 min\nCook time: 30 min\nServes 16\nYou will need\n200 g flour\n100 g butter\nFor the topping\n400 g plums\n2 tbsp honey\nDirections:\nStep 1. Rub the butter into the flour.\nStep 2. Bake for 30 minutes.\nNotes\nKeeps 3 days.\n1 cup of tea goes well with it"],
+            'bulleted' => ["Title: Plum squares\nYield: 16\nIngredients:\n200 g flour\n100 g butter\nFOR THE TOPPING:\n400 g plums\n2 tbsp honey\nInstructions\n- Rub the butter into the flour.\n- Bake for 30 minutes."],
+        ];
+    }
+
+    public function test_words_alone_among_ingredients_are_one_too_but_sentences_are_not(): void
+    {
+        $sorted = self::sorter()->sort(['Loaf', 'Ingredients', '200 g flour', 'Salt', 'Butter for the tin', 'Method', 'Mix it.']);
+        self::assertSame(['200 g flour', 'Salt', 'Butter for the tin'], array_column($sorted->ingredients, 0));
+        $bare = self::sorter()->sort(['Loaf', '200 g flour', 'Salt', 'Mix everything well.', 'Bake it.']);
+        self::assertSame(['200 g flour', 'Salt'], array_column($bare->ingredients, 0));
+        self::assertSame(['Mix everything well.', 'Bake it.'], $bare->steps);
+    }
+
+    public function test_a_recipe_without_a_title_still_has_one(): void
+    {
+        self::assertSame('Untitled dessert', self::sorter()->sort(['200 g flour', '2 eggs'])->title);
+    }
+}

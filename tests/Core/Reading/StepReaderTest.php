@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Reading;
+
+use Aglyca\Core\Reading\StepReader;
+use Aglyca\Core\Reading\YieldReader;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\CoreCase;
+
+final class StepReaderTest extends CoreCase
+{
+    /** @param  list<int>  $celsius  of a conventional oven, on the dial */
+    #[DataProvider('heats')]
+    public function test_heats_are_found_where_they_stand(string $step, array $celsius): void
+    {
+        $read = (new StepReader(self::workshop()->constants))->read($step);
+        self::assertSame($celsius, array_map(static fn (array $h): int => $h['heat']->celsiusOnDial(5), $read->heats), $step);
+        foreach ($read->heats as $heat) {
+            self::assertMatchesRegularExpression('~\d|½|¼~u', substr($step, $heat['at'], $heat['length']));
+        }
+    }
+
+    /** @return array<string, array{string, list<int>}> */
+    public static function heats(): array
+    {
+        return [
+            '°F' => ['Preheat to 350°F.', [175]], 'degrees F' => ['Heat to 325 degrees F', [165]], '°C' => ['Oven at 180 °C', [180]], 'both' => ['350°F (175°C)', [175, 175]],
+            'fan' => ['Heat to 160°C fan', [180]], 'fan in brackets' => ['Heat to 180°C (fan 160°C)', [180, 180]], 'with a stroke' => ['Heat to 200C/180C fan', [200, 200]], 'fan oven first' => ['fan oven 150 °C', [170]], 'gas mark' => ['gas mark 4', [175]], 'gas' => ['Gas 6', [205]],
+            'bare °F' => ['Bake at 400° until set', [205]], 'bare °C' => ['Bake at 180° until set', [180]], 'celsius written out' => ['at 170 Celsius', [170]], 'no oven' => ['Whisk 200 g sugar with 3 eggs', []],
+            'a size is no heat' => ['Line a 23 cm tin', []], 'servings are no heat' => ['Serves 120 people', []],
+        ];
+    }
+
+    /** @param  list<array{float, float, bool}>  $times  low and high in minutes, and whether it is in the oven for it */
+    #[DataProvider('times')]
+    public function test_times_are_found_and_told_apart(string $step, array $times, bool $isBake): void
+    {
+        $read = (new StepReader(self::workshop()->constants))->read($step);
+        self::assertSame($times, array_map(static fn (array $t): array => [$t['low'], $t['high'], $t['bakes']], $read->times), $step);
+        self::assertSame($isBake, $read->isBake, $step);
+    }
+
+    /** @return array<string, array{string, list<array{float, float, bool}>, bool}> */
+    public static function times(): array
+    {
+        return [
+            'a range' => ['Bake for 25-30 minutes.', [[25.0, 30.0, true]], true],
+            'a range in words' => ['Bake 40 to 45 mins until golden', [[40.0, 45.0, true]], true],
+            'hours' => ['Bake for 1½ hours.', [[90.0, 90.0, true]], true],
+            'an hour' => ['Bake for an hour.', [[60.0, 60.0, true]], true],
+            'half an hour' => ['Roast for half an hour', [[30.0, 30.0, true]], true],
+            'chilled' => ['Chill for 2 hours.', [[120.0, 120.0, false]], false],
+            'left in the oven' => ['Leave in the oven, switched off, for 1 hour.', [[60.0, 60.0, false]], false],
+            'baked, then cooled' => ['Bake for 20 minutes, then cool for 10 minutes.', [[20.0, 20.0, true], [10.0, 10.0, false]], true],
+            'two temperatures' => ['Bake 10 minutes, lower the heat and bake 30 minutes more.', [[10.0, 10.0, true], [30.0, 30.0, true]], true],
+            'baking powder is no bake' => ['Sift in the baking powder and rest 5 minutes.', [[5.0, 5.0, false]], false],
+            'in the oven' => ['Put in the oven for 12 min.', [[12.0, 12.0, true]], true],
+            'no time' => ['Fold in the egg whites.', [], false],
+        ];
+    }
+
+    #[DataProvider('yields')]
+    public function test_pieces_are_read_and_named(string $row, ?int $pieces, string $name): void
+    {
+        $reader = new YieldReader;
+        self::assertSame($pieces !== null, $reader->isYield($row), $row);
+        if ($pieces !== null) {
+            self::assertSame([$pieces, $name], $reader->read($row));
+        }
+    }
+
+    /** @return array<string, array{string, ?int, string}> */
+    public static function yields(): array
+    {
+        return [
+            'cookies' => ['Makes 24 cookies', 24, 'cookies'], 'serves' => ['Serves 10', 10, ''], 'serves people' => ['Serves 8 people', 8, 'people'], 'dozen' => ['Makes 2 dozen cookies', 24, 'cookies'],
+            'of a range the fewer' => ['Serves 10 to 12', 10, ''], 'yield' => ['Yield: 16 bars', 16, 'bars'], 'a loaf of slices' => ['Makes 1 loaf (12 slices)', 12, 'slices'], 'in words' => ['Makes twelve muffins', 12, 'muffins'],
+            'servings first' => ['12 servings', 12, 'servings'], 'adjectives between' => ['Makes 30 small crisp biscuits', 30, 'biscuits'], 'a size is no number of pieces' => ['Makes one 9-inch cake, 8 slices', 8, 'slices'],
+            'an ingredient' => ['2 cups sugar', null, ''], 'a heading' => ['For the glaze', null, ''],
+        ];
+    }
+}
