@@ -30,7 +30,7 @@ final readonly class KitchenMeasure
 
         return match (true) {
             $ml >= $cup / 4 * 0.95 => $this->cups($ml / $cup, $cup / $tbsp),
-            $ml >= $tbsp * 0.95 => self::fraction($ml / $tbsp, ['0', '½']).' tbsp',
+            $ml >= $tbsp * 0.95 => $this->spoons($ml / $tbsp, $tbsp / $tsp),
             $ml >= $tsp / 4 * 0.9 => self::fraction($ml / $tsp, ['0', '¼', '½', '¾']).' tsp',
             $ml >= $tsp / 8 * 0.75 => '⅛ tsp',
             $ml >= $this->units->get('pinch')->size * 0.6 => 'a pinch',
@@ -53,6 +53,17 @@ final readonly class KitchenMeasure
         }
 
         return $this->plural(self::fraction($below, $fractions), 'cup').' + '.self::fraction($spoons, ['0', '½']).' tbsp';
+    }
+
+    /** Tablespoons to the half; where that is off by much, whole ones and teaspoons. */
+    private function spoons(float $spoons, float $small): string
+    {
+        $nearest = self::fraction($spoons, ['0', '½']);
+        $rest = round(($spoons - floor($spoons)) * $small * 2) / 2;
+
+        return abs(self::value($nearest) - $spoons) <= self::CLOSE * $spoons || $rest < 0.5 || $rest >= $small
+            ? "$nearest tbsp"
+            : floor($spoons).' tbsp + '.self::fraction($rest, ['0', '½']).' tsp';
     }
 
     private static function value(string $count): float

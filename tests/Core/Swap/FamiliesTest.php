@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Swap;
+
+use Aglyca\Core\Reading\Step;
+use Aglyca\Core\Swap\Families;
+use Aglyca\Core\Swap\Oven;
+use Aglyca\Core\Swap\Triangle;
+use Aglyca\Core\Swap\Wishes;
+use InvalidArgumentException;
+use OutOfBoundsException;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\CoreCase;
+
+final class FamiliesTest extends CoreCase
+{
+    #[DataProvider('titles')]
+    public function test_a_title_and_a_component_speak_of_a_family(string $title, string $component, bool $isFirst, string $family): void
+    {
+        self::assertSame($family, (new Families(self::tables()))->propose($title, $component, $isFirst), "$title / $component");
+    }
+
+    /** @return iterable<string, array{string, string, bool, string}> */
+    public static function titles(): iterable
+    {
+        foreach ([
+            ['Chewy oat cookies', '', true, 'cookie-chewy'], ['Pistachio rose biscuits', '', true, 'cookie-crisp'], ['Ginger snaps', '', true, 'cookie-crisp'], ['Butter shortbread', '', true, 'shortbread'], ['Walnut brownies', '', true, 'brownie'],
+            ['Cardamom orange loaf', '', true, 'butter-cake'], ['Walnut spice roulade', '', true, 'sponge'], ['Plum muffins', '', true, 'muffin'], ['Sunday waffles', '', true, 'waffle'], ['Three-minute mug cake', '', true, 'mug-cake'],
+            ['Poppy-seed cheesecake squares', '', true, 'cheesecake'], ['Lemon pudding', '', true, 'custard'], ['Vanilla ice cream', '', true, 'mousse'], ['Rose marshmallows', '', true, 'jelly'], ['Salted caramel', '', true, 'caramel'], ['Hazelnut meringues', '', true, 'meringue'],
+            ['Almond brittle', '', true, 'confection'], ['Something else altogether', '', true, 'butter-cake'],
+            ['Cardamom loaf', 'Glaze', false, 'frosting'], ['Plum tart', 'Pastry', true, 'shortbread'], ['Poppy-seed cheesecake squares', 'Base', true, 'shortbread'], ['Poppy-seed cheesecake squares', 'Filling', false, 'cheesecake'],
+            ['Coffee custard tart', 'Custard', false, 'custard'], ['Coffee custard tart', 'Filling', false, 'custard'], ['Thumbprints', 'Filling', false, 'fruit-filling'], ['Loaf', 'Lemon curd', false, 'fruit-filling'], ['Loaf', 'Thing on the side', false, 'frosting'],
+        ] as [$title, $component, $isFirst, $family]) {
+            yield "$title, $component" => [$title, $component, $isFirst, $family];
+        }
+    }
+
+    /** Every family has a band for every row, in order, and figures that can be. */
+    public function test_the_tables_hang_together(): void
+    {
+        $families = new Families(self::tables());
+        $rows = array_column(self::tables()->rows('rows'), 'row');
+        self::assertGreaterThanOrEqual(16, count($families->names()));
+        foreach (array_keys($families->names()) as $key) {
+            $family = $families->get($key);
+            self::assertGreaterThanOrEqual(0.0, $family->bakeLoss);
+            self::assertLessThan(0.4, $family->bakeLoss);
+            self::assertTrue($family->heat === 0.0 || ($family->heat >= 90 && $family->heat <= 230), $key);
+            foreach ([$family->doneness, $family->cooling, $family->keeping] as $words) {
+                self::assertNotSame('', $words, $key);
+            }
+            foreach (['sweetness', 'bulk', 'body', 'moisture', 'fat', 'structure', 'browning', 'grain', 'cool', 'practice', 'practice-sweet', 'practice-flour'] as $row) {
+                $band = $family->band($row);
+                self::assertLessThanOrEqual($band->high, $band->low, "$key $row");
+                self::assertGreaterThanOrEqual(0.0, $band->weight);
+            }
+        }
+        foreach (self::tables()->rows('family_bands') as $row) {
+            self::assertTrue(in_array($row['row'], $rows, true) || str_starts_with($row['row'], 'practice'), $row['row']);
+        }
+        $this->expectException(OutOfBoundsException::class);
+        $families->get('soup');
+    }
+
+    /** The hottest long bake decides; without an oven the family's own heat and time do. Ten degrees double. */
+    public function test_minutes_at_the_reference_heat(): void
+    {
+        $cookie = (new Families(self::tables()))->get('cookie-chewy');
+        $oven = static fn (string $method): Oven => Oven::of(self::work("A\n100 g sugar\n100 g flour\n\nMethod\n$method")->recipe->steps);
+        self::assertEqualsWithDelta(20.0, $oven('Bake at 175 °C for 20 minutes.')->minutesAt($cookie, 175, 10, 0, 1), 0.1);
+        self::assertEqualsWithDelta(40.0, $oven('Bake at 185 °C for 20 minutes.')->minutesAt($cookie, 175, 10, 0, 1), 0.1);
+        self::assertEqualsWithDelta(10.0, $oven('Bake at 175 °C for 20 minutes.')->minutesAt($cookie, 175, 10, 10, 1), 0.1);
+        self::assertEqualsWithDelta(12.0, Oven::unknown()->minutesAt($cookie, 175, 10, 0, 1), 0.1);
+        self::assertSame(0.0, Oven::unknown()->minutesAt((new Families(self::tables()))->get('mousse'), 175, 10, 0, 1));
+        self::assertEqualsWithDelta(30.0, $oven("Bake at 175 °C for 10 minutes.\nBake for 30 minutes.\nCool for 60 minutes.")->minutesAt($cookie, 175, 10, 0, 1), 0.1);
+        self::assertContainsOnlyInstancesOf(Step::class, self::work("A\n100 g sugar\n\nMethod\nMix.")->recipe->steps);
+    }
+
+    /**
+     * The part of the triangle above zero, by its values at the corners: nothing, all, a corner, all but a corner.
+     *
+     * @param  list<float>  $over
+     */
+    #[DataProvider('clips')]
+    public function test_the_region_of_a_row_is_an_exact_polygon(array $over, int $corners, float $area): void
+    {
+        $points = Triangle::clip($over);
+        self::assertCount($corners, $points);
+        $sum = 0.0;
+        foreach ($points as $i => $p) {
+            $q = $points[($i + 1) % count($points)];
+            self::assertEqualsWithDelta(1.0, array_sum($p), 1e-12);
+            self::assertGreaterThanOrEqual(-1e-9, $over[0] * $p[0] + $over[1] * $p[1] + $over[2] * $p[2]);
+            $sum += $p[0] * $q[1] - $q[0] * $p[1];
+        }
+        self::assertEqualsWithDelta($area, abs($sum), 1e-12, 'as a share of the triangle');
+    }
+
+    /** @return array<string, array{list<float>, int, float}> a corner cut at half of two sides is a quarter of the triangle */
+    public static function clips(): array
+    {
+        return ['nowhere' => [[-1.0, -2.0, -0.5], 0, 0.0], 'everywhere' => [[1.0, 2.0, 0.5], 3, 1.0], 'one corner' => [[1.0, -1.0, -1.0], 3, 0.25], 'all but one' => [[-1.0, 1.0, 1.0], 4, 0.75], 'half' => [[1.0, -1.0, 0.0], 3, 0.5]];
+    }
+
+    public function test_wishes_out_of_range_are_refused_and_shares_are_made_one(): void
+    {
+        self::assertSame([0.25, 0.25, 0.5], Wishes::shares([1.0, 1.0, 2.0]));
+        self::assertNull(Wishes::shares([0.0, 0.0, 0.0]));
+        self::assertSame('1:allulose', Wishes::amountKey(1, 'allulose'));
+        self::assertSame('1:water:syrup', Wishes::amountKey(1, 'water', 'syrup'));
+        $wishes = Wishes::of('allulose', 'almond', 0.6, ['amounts' => ['0:molasses:added' => 7.0, '0:water:syrup' => 3.0, '1:butter:added' => 9.0]]);
+        self::assertSame([['molasses' => 7.0], ['butter' => 9.0], []], [$wishes->added(0), $wishes->added(1), $wishes->added(2)]);
+        foreach ([0.59, 1.11] as $sweetness) {
+            try {
+                Wishes::of('allulose', 'almond', $sweetness);
+                self::fail("$sweetness was taken");
+            } catch (InvalidArgumentException $fault) {
+                self::assertStringContainsString('60 to 110 %', $fault->getMessage());
+            }
+        }
+        $this->expectException(InvalidArgumentException::class);
+        Wishes::of('allulose', 'almond', 0.9, ['shares' => [0.5, 0.6, -0.1]]);
+    }
+}
