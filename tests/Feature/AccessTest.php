@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Bake;
+use App\Models\Package;
+use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Route as Router;
+
+/** Every address there is, tried by somebody whom it does not concern; a new one is tried without being named here. */
+final class AccessTest extends KitchenCase
+{
+    /** @return array<string, Route> by method and address: those that name something of a kitchen */
+    private function addresses(): array
+    {
+        $found = [];
+        foreach (Router::getRoutes()->getRoutes() as $route) {
+            if (preg_match('~\{(?:piece|recipe|bake|package|topping|name)\}~', $route->uri()) === 1 && ! str_starts_with($route->uri(), 'almanac')) {
+                $found[$route->methods()[0].' '.$route->uri()] = $route;
+            }
+        }
+        self::assertGreaterThan(35, count($found));
+
+        return $found;
+    }
+
+    public function test_nothing_of_another_kitchen_answers(): void
+    {
+        $theirs = $this->recipeOf($this->baker('theirs@example.org'));
+        $this->post("/counter/$theirs->ulid/bakes", ['baked_on' => '2026-03-02', 'words' => 'secret']);
+        $this->post('/pantry', ['name' => 'Their bag', 'food' => 'Almond flour', 'law' => 'eu-uk', 'serving_g' => '100', 'printed' => ['carbohydrate' => '4'], 'is_default' => '1']);
+        $this->post('/pantry/toppings', ['topping_name' => 'Theirs', 'text' => '5 g butter']);
+        $theirs->kitchen->rememberedNames()->create(['name' => 'dust', 'typed' => 'dust', 'food' => 'sugar']);
+        $is = ['piece' => $theirs->ulid, 'recipe' => $theirs->ulid, 'bake' => Bake::query()->sole()->id, 'package' => Package::query()->sole()->id, 'topping' => $theirs->kitchen->toppings()->sole()->id, 'name' => $theirs->kitchen->rememberedNames()->sole()->id, 'key' => '0123456789-1', 'side' => 'swapped', 'form' => 'csv'];
+        $before = $this->stateOf($theirs->kitchen_id);
+        $mine = $this->baker('mine@example.org');
+        foreach ([$mine, null] as $who) {
+            $this->leave();
+            foreach ($this->addresses() as $name => $route) {
+                $path = '/'.preg_replace_callback('~\{(\w+)\}~', static fn (array $m): string => (string) $is[$m[1]], $route->uri());
+                if ($who !== null) {
+                    $this->actingAs($who);
+                }
+                $status = $this->call($route->methods()[0], $path, $this->wishes(['title' => 'mine', 'text' => self::LOAF, 'words' => 'x', 'baked_on' => '2026-01-01']))->status();
+                self::assertTrue($status === 404 || ($who === null && $status === 302), "$name answered $status to ".($who === null ? 'a guest' : 'another kitchen'));
+            }
+        }
+        self::assertSame($before, $this->stateOf($theirs->kitchen_id), 'and nothing of it has changed');
+    }
+
+    private function stateOf(int $kitchen): string
+    {
+        $tables = [];
+        foreach (['recipes' => 'kitchen_id', 'packages' => 'kitchen_id', 'toppings' => 'kitchen_id', 'remembered_names' => 'kitchen_id'] as $table => $column) {
+            $tables[$table] = $this->app->make('db')->table($table)->where($column, $kitchen)->orderBy('id')->get()->all();
+        }
+        foreach (['versions', 'bakes', 'shares'] as $table) {
+            $tables[$table] = $this->app->make('db')->table($table)->orderBy('id')->get()->all();
+        }
+
+        return (string) json_encode($tables);
+    }
+
+    public function test_every_page_carries_the_policy_and_no_inline_script_or_style(): void
+    {
+        $recipe = $this->recipeOf($this->baker());
+        foreach (['/', '/shelf', '/pantry', '/kitchen', '/almanac', '/almanac/tables/scoops', "/bench/$recipe->ulid", "/bench/$recipe->ulid/account", "/bench/$recipe->ulid/pieces", "/bench/$recipe->ulid/scale", "/bench/$recipe->ulid/compare", "/bench/$recipe->ulid/card", "/bench/$recipe->ulid/tin", "/counter/$recipe->ulid", '/nowhere'] as $path) {
+            $response = $this->get($path);
+            self::assertStringContainsString("default-src 'self'", (string) $response->headers->get('Content-Security-Policy'), $path);
+            self::assertStringNotContainsString('unsafe', (string) $response->headers->get('Content-Security-Policy'));
+            $response->assertHeader('X-Content-Type-Options', 'nosniff')->assertHeader('X-Frame-Options', 'DENY');
+            $html = (string) $response->getContent();
+            self::assertDoesNotMatchRegularExpression('~<script(?![^>]*\bsrc=)|\sstyle="|\son\w+="|javascript:|https?://(?!127\.0\.0\.1|localhost|www\.w3\.org)~i', $html, $path);
+        }
+    }
+
+    public function test_what_a_baker_types_is_never_taken_for_markup(): void
+    {
+        $nasty = '<script>alert(1)</script>"><img src=x onerror=alert(1)>';
+        $recipe = $this->recipeOf($this->baker(), "$nasty\nMakes 10 slices\n200 g sugar\n100 g $nasty\n\nFor the $nasty:\n50 g butter\n\nMethod\n$nasty");
+        $this->post("/shelf/$recipe->ulid/title", ['title' => $nasty]);
+        $this->post('/kitchen', ['name' => $nasty, 'convention' => 'low-carb', 'currency' => '<b>']);
+        $this->post("/counter/$recipe->ulid/bakes", ['baked_on' => '2026-03-02', 'words' => $nasty]);
+        $this->post('/pantry', ['name' => $nasty, 'food' => '', 'law' => 'eu-uk', 'serving_g' => '100', 'printed' => ['carbohydrate' => '4']]);
+        $this->post('/pantry/toppings', ['topping_name' => $nasty, 'text' => '5 g butter']);
+        foreach (['/shelf', '/pantry', '/kitchen', "/bench/$recipe->ulid", "/bench/$recipe->ulid/account?for=".urlencode($nasty).'&line=0', "/bench/$recipe->ulid/pieces", "/bench/$recipe->ulid/compare", "/bench/$recipe->ulid/card", "/bench/$recipe->ulid/tin?baked=".urlencode($nasty), "/counter/$recipe->ulid", "/bench/$recipe->ulid/table"] as $path) {
+            $html = (string) $this->get($path)->assertOk()->getContent();
+            self::assertStringNotContainsString('<script>alert', $html, $path);
+            self::assertStringNotContainsString('<img src=x', $html, $path);
+        }
+        self::assertStringStartsWith('%PDF-', (string) $this->get("/bench/$recipe->ulid/card.pdf")->getContent());
+    }
+}
