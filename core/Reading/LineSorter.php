@@ -17,7 +17,7 @@ final class LineSorter
 
     private const META = '~^\W*(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|chill(?:ing)?|active|rest(?:ing)?|difficulty|course|cuisine|author|source|rating|category|keywords?|calories|equipment)(?:\s+time)?\s*[:=]~iu';
 
-    private const VERB = '~^(?:\d+[.):]\s*|step\s+\d+[.:)]?\s*|[-–•*]\s*)?(?:first|then|next|now|finally|meanwhile|in\s+an?|in\s+the|once|when|while|using|with\s+(?:an?|the)|on\s+a|into\s+a|after|to\s+(?:make|serve|assemble)|for\s+the\s+\w+[,:]?\s+(?:mix|beat|whisk|melt|stir)|pre-?heat|heat|mix|beat|cream|fold|bake|whisk|stir|combine|pour|melt|line|grease|butter\s+(?:and|a|the)|add|cool|let|leave|chill|roll|place|put|spread|press|sift|remove|transfer|divide|cut|serve|drop|scoop|shape|set|bring|spoon|refrigerate|freeze|rub|knead|blend|process|pulse|turn|take|make|prepare|whip|sprinkle|arrange|cover|allow|store|brush|dust|decorate|drizzle|simmer|boil|cook|toast|return|slice|drain|dissolve|gently|carefully|slowly|gradually|repeat|rest|unmould|invert|tip|scrape|separate|warm|microwave|top)\b~iu';
+    private const VERB = '~^(?:\d+[.):]\s*|step\s+\d+[.:)]?\s*|[-–•*]\s*)?(?:first|then|next|now|finally|meanwhile|in\s+an?|in\s+the|once|when|while|using|with\s+(?:an?|the)|on\s+a|into\s+a|after|to\s+(?:make|serve|assemble)|for\s+the\s+\w+[,:]?\s+(?:mix|beat|whisk|melt|stir)|pre-?heat|heat|mix|beat|cream(?!\s+(?:cheese|of\b))|fold|bake|whisk|stir|combine|pour|melt|line|grease|butter\s+(?:and|a|the)|add|cool|let|leave|chill|roll|place|put|spread|press|sift|remove|transfer|divide|cut|serve|drop|scoop|shape|set|bring|spoon|refrigerate|freeze|rub|knead|blend|process|pulse|turn|take|make|prepare|whip|sprinkle|arrange|cover|allow|store|brush|dust|decorate|drizzle|simmer|boil|cook|toast|return|slice|drain|dissolve|gently|carefully|slowly|gradually|repeat|rest|unmould|invert|tip|scrape|separate|warm|microwave|top)\b~iu';
 
     private const FOR_THE = '~^\W*(?:for\s+(?:the\s+)?|the\s+)?(?<name>[\pL][\pL\s&\'’-]{1,40}?)\s*(?:ingredients)?\s*:\s*$|^\W*for\s+(?:the\s+)?(?<name2>[\pL][\pL\s&\'’-]{1,40})$~iu';
 
@@ -34,6 +34,7 @@ final class LineSorter
         $steps = [];
         $mode = 'preamble';
         $headed = false;
+        $methodAt = array_key_last(array_filter($rows, static fn (string $row): bool => preg_match(self::METHOD, preg_replace('~^#{1,6}\s+|\*\*|__~', '', $row) ?? $row) === 1));
         foreach ($rows as $i => $row) {
             $row = preg_replace('~^#{1,6}\s+|\*\*|__~', '', $row) ?? $row;
             if (preg_match(self::INGREDIENTS, $row) === 1) {
@@ -51,7 +52,8 @@ final class LineSorter
                 $mode = $this->isIngredient($rows[$i + 1] ?? '') ? 'ingredients' : $mode;
             } elseif ($mode === 'aside') {
                 continue;
-            } elseif ($mode === 'method' ? false : $this->belongsToIngredients($row, $mode, $headed)) {
+            } elseif ($mode !== 'method' && (($headed && $i < $methodAt) || $this->belongsToIngredients($row, $mode, $headed))) {
+                // Between the two headings everything is an ingredient, whatever it begins with: "Cream cheese (8 oz)".
                 $ingredients[] = [mb_substr($row, 0, 400), $component];
                 $mode = 'ingredients';
             } elseif ($ingredients === [] && $mode === 'preamble') {

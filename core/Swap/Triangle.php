@@ -24,7 +24,7 @@ final readonly class Triangle
      */
     private function __construct(public array $corners, public array $bead, public array $regions, public bool $isSet) {}
 
-    /** Null where the dessert has no sugar to swap. */
+    /** Null where the dessert has no sugar to swap, or the kitchen refuses so much that no three sweeteners are left. */
     public static function of(?Chosen $choice, Larder $larder, Wishes $wishes): ?self
     {
         if ($choice === null) {
@@ -46,6 +46,9 @@ final readonly class Triangle
             if (count($own) < 3 && ! isset($own[$key]) && ! in_array($key, $wishes->refused, true)) {
                 $own[$key] = [null, 0.0];
             }
+        }
+        if (count($own) < 3) {
+            return null;
         }
         $corners = array_map(static fn (string $key): Food => $larder->get($key), array_keys($own));
         $bead = array_map(static fn (array $o): float => $o[1] / $total, array_values($own));

@@ -67,6 +67,16 @@ final class LineSorterTest extends CoreCase
         self::assertSame(['Mix everything well.', 'Bake it.'], $bare->steps);
     }
 
+    public function test_between_the_headings_all_are_ingredients_whatever_they_begin_with(): void
+    {
+        foreach (['Cream cheese (8 oz)', 'Cream of tartar, 1/2 tsp', 'Warm water', 'Set honey', 'Rolled oats'] as $first) {
+            $sorted = self::sorter()->sort(['Cake', 'Ingredients', $first, '200 g flour', 'Method', 'Cream the butter.']);
+            self::assertSame([$first, '200 g flour'], array_column($sorted->ingredients, 0));
+            self::assertSame(['Cream the butter.'], $sorted->steps);
+        }
+        self::assertSame(['Cream the butter and sugar.'], self::sorter()->sort(['Cake', '200 g flour', 'Cream the butter and sugar.'])->steps);
+    }
+
     public function test_a_recipe_without_a_title_still_has_one(): void
     {
         self::assertSame('Untitled dessert', self::sorter()->sort(['200 g flour', '2 eggs'])->title);

@@ -48,7 +48,7 @@ final class DrawingTest extends CoreCase
         foreach ($ladder['bars'] as $bar) {
             $end = 0.0;
             foreach ($bar['parts'] as $part) {
-                self::assertEqualsWithDelta($end, (float) $part['x'], 1.6, 'a hair of a part is drawn half a unit wide');
+                self::assertEqualsWithDelta($end, (float) $part['x'], 2.0, 'a hair of a part is drawn half a unit wide');
                 $end = (float) $part['x'] + (float) $part['width'] + 1.5;
             }
             self::assertEqualsWithDelta((float) $bar['total'] * $scale, $end, 0.06 * $scale + 3);

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Bench;
+
+use Aglyca\Core\Account\Convention;
+use Aglyca\Core\Account\Statement;
+use Aglyca\Core\Bench\Document;
+use Aglyca\Core\Bench\Report;
+use Aglyca\Core\Bench\Worked;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\CoreCase;
+use Tests\Core\Reading\Corpus;
+
+/** Recipes thrown together from the corpus, with wishes thrown at them: whatever comes, the figures are figures. */
+final class AnythingTest extends CoreCase
+{
+    /** @return iterable<string, array{int}> */
+    public static function seeds(): iterable
+    {
+        for ($seed = 1; $seed <= 400; $seed++) {
+            yield "seed $seed" => [$seed];
+        }
+    }
+
+    #[DataProvider('seeds')]
+    public function test_any_recipe_with_any_wish_is_worked_and_counted(int $seed): void
+    {
+        mt_srand($seed);
+        $document = self::thrown();
+        $worked = self::workshop()->work($document);
+        $this->assertFigures($worked);
+        $lines = array_merge(...array_map(static fn ($e): array => $e->from, $worked->swap->exchanges));
+        sort($lines);
+        self::assertSame(array_keys($worked->recipe->lines), $lines, 'every line goes somewhere, once');
+        self::assertIsString(json_encode(Report::convert($worked), JSON_THROW_ON_ERROR));
+        foreach ([true, false] as $swapped) {
+            $written = $worked->written($swapped);
+            self::assertNotSame('', $written->text());
+            self::assertNotSame('', $written->csv());
+            self::assertIsString(json_encode($written->schema(), JSON_THROW_ON_ERROR));
+        }
+        foreach ($worked->recipe->lines as $line) {
+            foreach ([$line->amountSpan, $line->nameSpan] as $span) {
+                self::assertTrue($span === null || $span->at >= 0 && $span->at + $span->length <= strlen($line->text), $line->text);
+            }
+        }
+    }
+
+    private function assertFigures(Worked $worked): void
+    {
+        foreach ([$worked->before, $worked->after] as $account) {
+            $whole = self::workshop()->accountant->times($account->serving, $account->formula->pieces, 'whole');
+            foreach (Convention::cases() as $convention) {
+                $rows = Statement::of(self::workshop()->accountant, [$account->serving, $whole], $convention)->rows;
+                foreach ($rows as $row) {
+                    foreach ($row->estimates as $estimate) {
+                        self::assertTrue(is_finite($estimate->value) && $estimate->value >= -1e-9 && is_finite($estimate->u) && $estimate->u >= 0, "$row->key of {$worked->document->text}");
+                    }
+                }
+                self::assertLessThanOrEqual($account->piece->carbohydrate + 1e-6, $account->netCarbs(Convention::LowCarb)->value);
+            }
+            self::assertLessThanOrEqual(1.02 * $account->formula->mass() + 1e-6, $account->whole->carbohydrate + $account->whole->fat + $account->whole->protein);
+        }
+        foreach ($worked->swap->exchanges as $exchange) {
+            foreach ($exchange->to as $part) {
+                self::assertTrue(is_finite($part->grams) && $part->grams > 0, $part->food->key);
+                self::assertNotSame('', $part->why);
+                self::assertNotSame('', $part->measure);
+            }
+        }
+        foreach ($worked->properties as $property) {
+            self::assertFalse(is_nan($property->before) || is_nan($property->after), $property->key);
+        }
+    }
+
+    private static function thrown(): Document
+    {
+        $texts = array_column(Corpus::rows(), 'text');
+        $pick = static fn (array $of): mixed => $of[array_rand($of)];
+        $rows = [$pick(['Odd loaf', 'Strange cookies', 'A cheesecake of sorts', 'Frozen thing', 'Caramel mess', 'Untitled']), $pick(['Makes 12 slices', 'Serves 4', 'Makes 1 loaf', '']), 'Ingredients'];
+        for ($i = mt_rand(1, 18); $i > 0; $i--) {
+            if (mt_rand(0, 9) === 0) {
+                $rows[] = $pick(['For the glaze:', 'For the filling:', 'For the base:']);
+            }
+            $rows[] = $pick($texts);
+        }
+        array_push($rows, 'Method', $pick(['Bake at 350 °F for 40 minutes.', 'Bake for 9 minutes.', 'Chill overnight.', 'Heat the oven to gas mark 9. Bake in a 20 cm round tin for 2 hours.']));
+        $workshop = self::workshop();
+
+        return (new Document(implode("\n", $rows)))->with([
+            'sweetener' => $pick(array_keys($workshop->schools->sweeteners())), 'school' => $pick(array_keys($workshop->schools->flours())), 'sweetness' => mt_rand(60, 110) / 100,
+            'pieces' => $pick([null, 1.0, 7.0, 2.5, 48.0]), 'convention' => $pick(Convention::cases())->value, 'without' => $pick([[], ['nuts'], ['milk', 'egg'], ['nuts', 'milk', 'egg', 'coconut', 'peanut']]),
+            'cooler' => (float) $pick([0, 5, 20]), 'refused' => $pick([[], ['erythritol-powdered', 'allulose', 'xanthan', 'monk-fruit-extract'], ['egg', 'water', 'almond-flour']]), 'limit' => $pick([null, 0.5, 5.0, 50.0]), 'bodyMass' => $pick([null, 12.0, 120.0]),
+            'shares' => $pick([[], [1.0, 0.0, 0.0], [0.2, 0.5, 0.3]]), 'scale' => $pick([1.0, 0.33, 3.0]), 'amounts' => $pick([[], ['0:molasses:added' => 7.0, '0:butter' => 1.0], ['0:almond-flour' => 500.0]]),
+            'sharing' => $pick([[], ['portion' => ['way' => 'scoop', 'scoop' => '40', 'rest' => 'small']], ['portion' => ['way' => 'unequal', 'masses' => [1.0, 900.0]], 'placements' => [1 => ['spread' => 'table']]], ['placements' => [0 => ['spread' => 'table'], 1 => ['spread' => 'each', 'amount' => 3.0, 'unit' => 'tbsp']], 'eaten' => 3.0]]),
+            'pan' => $pick([null, ['to' => ['length' => 30.0, 'width' => 20.0, 'round' => false, 'depth' => 4.0]]]),
+        ]);
+    }
+}
