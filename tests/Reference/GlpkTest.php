@@ -11,6 +11,7 @@ use Aglyca\Core\Swap\Programme;
 use Aglyca\Core\Swap\Row;
 use Aglyca\Core\Swap\Simplex;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\Bench\AnythingTest;
 use Tests\Core\CoreCase;
 use Tests\Core\Swap\SwapperTest;
 
@@ -40,13 +41,26 @@ final class GlpkTest extends CoreCase
     #[DataProvider('all')]
     public function test_the_desserts_programmes_have_the_same_optimum(string $text, string $sweetener, string $school): void
     {
-        $document = (new Document($text))->with(['sweetener' => $sweetener, 'school' => $school]);
+        $this->assertOptimal((new Document($text))->with(['sweetener' => $sweetener, 'school' => $school]));
+    }
+
+    /** Recipes and wishes thrown together: programmes as odd as a kitchen can make them. */
+    public function test_odd_programmes_have_the_same_optimum(): void
+    {
+        for ($seed = 1001; $seed <= 1080; $seed++) {
+            mt_srand($seed);
+            $this->assertOptimal(AnythingTest::thrown());
+        }
+    }
+
+    private function assertOptimal(Document $document): void
+    {
         $recipe = self::workshop()->read($document);
-        $formula = Formula::asWritten($recipe, null);
+        $formula = Formula::asWritten($recipe, $document->pieces);
         $swapper = self::workshop()->swapper;
         foreach ($swapper->lay(self::workshop()->accountant->count($formula), $swapper->familiesOf($formula, $document->wishes()), $document->wishes(), Oven::of($recipe->steps)) as $problem) {
             $programme = $problem->programme();
-            if ($programme->costs !== []) {
+            if ($programme->costs !== [] && $programme->rows !== []) {
                 $ours = Simplex::solve($programme)->objective;
                 self::assertEqualsWithDelta(self::glpk($programme), $ours, 1e-6 * max(1.0, abs($ours)));
             }

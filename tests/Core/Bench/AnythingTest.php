@@ -75,7 +75,7 @@ final class AnythingTest extends CoreCase
         }
     }
 
-    private static function thrown(): Document
+    public static function thrown(): Document
     {
         $texts = array_column(Corpus::rows(), 'text');
         $pick = static fn (array $of): mixed => $of[array_rand($of)];
