@@ -206,7 +206,9 @@ final readonly class Workshop
         [$reference, $doubling] = [$this->constants->get('browning-reference'), $this->constants->get('browning-doubling')];
         $bands = [];
         foreach (['bulk', 'moisture', 'fat', 'structure', 'browning', 'grain', 'cool'] as $row) {
-            $bands[$row] = [$family->band($row)->low, $family->band($row)->high];
+            if ($family->band($row)->weight > 0) {
+                $bands[$row] = [$family->band($row)->low, $family->band($row)->high];
+            }
         }
         $sweet = $family->band('sweetness');
         $bands['sweetness'] = [$sweet->low * $swap->wishes->sweetness, $sweet->high * $swap->wishes->sweetness];

@@ -246,7 +246,8 @@ final readonly class ProblemMaker
         $cool = $family->band('cool');
         $heat = $this->constants->get('erythritol-heat');
         $share = $grain->high * $solubility;
-        $rows = [new Row('grain', array_column($forms, 'erythritol'), -INF, $share * max(0.0, $water) - $fixed->erythritol, $grain->weight, max(1.0, $before->mass / 25))];
+        // Where crystals are wanted there is no such row.
+        $rows = $grain->weight <= 0 ? [] : [new Row('grain', array_column($forms, 'erythritol'), -INF, $share * max(0.0, $water) - $fixed->erythritol, $grain->weight, max(1.0, $before->mass / 25))];
         $coefficients = array_map(static fn (Traits $t): float => $heat * $t->erythritol, $forms);
         $rows[] = new Row('cool', $coefficients, -INF, $cool->high * $before->mass * (1 - $family->bakeLoss) - $heat * ($fixed->erythritol - $solubility * max(0.0, $water)), $cool->weight, max(1.0, $before->mass * $cool->high / 10));
 
