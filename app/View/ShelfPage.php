@@ -34,7 +34,7 @@ final readonly class ShelfPage
     private function figures(Recipe $recipe): ?array
     {
         $document = $recipe->document();
-        $key = 'shelf2:'.sha1($this->trade->stamp.serialize($this->stock).json_encode($document->toArray()));
+        $key = 'shelf2:'.sha1($this->trade->stamp.serialize($this->stock).json_encode([$document->toArray(), $document->limit, $document->refused, $document->bodyMass]));
 
         return $this->cache->remember($key, now()->addMonth(), function () use ($document): ?array {
             try {

@@ -80,7 +80,7 @@ final class MainPathsTest extends BrowserCase
         self::$browser->driver->navigate()->refresh();
         self::assertSame('Half a recipe', self::$browser->driver->findElement(WebDriverBy::cssSelector('#text'))->getDomProperty('value'));
         $this->paste();
-        foreach (['/', '/bench/draft', '/bench/draft/table', '/bench/draft/proposals', '/counter/draft', '/almanac', '/almanac/foods/almond-flour', '/sign-in', '/sign-up', '/nowhere'] as $path) {
+        foreach (['/', '/bench/draft', '/bench/draft/table', '/bench/draft/proposals', '/counter/draft', '/almanac', '/almanac/foods/almond-flour', '/almanac/tables/families', '/sign-in', '/sign-up', '/nowhere'] as $path) {
             $this->go($path);
             $this->assertAccessible($path);
         }

@@ -35,6 +35,26 @@ final class SheetsTest extends BrowserCase
         $this->wait(fn (): bool => str_contains($this->text('#sheet'), '2 times the recipe'));
     }
 
+    public function test_without_scripts_the_sheets_work_too(): void
+    {
+        self::open(false);
+        $this->paste();
+        $this->go('/bench/draft/pieces');
+        $this->fill('#across', '2');
+        $this->fill('#along', '3');
+        foreach (self::$browser->driver->findElements(WebDriverBy::cssSelector('form')) as $form) {
+            if ($form->findElements(WebDriverBy::cssSelector('#across')) !== []) {
+                $form->findElement(WebDriverBy::cssSelector('button'))->click();
+                break;
+            }
+        }
+        $this->wait(fn (): bool => str_contains($this->text('#sheet'), '6 slices'));
+        $this->go('/bench/draft/account?of=fat');
+        $this->choose('#eaten', '0.5');
+        $this->click('form[action$="eaten"] button');
+        $this->wait(fn (): bool => str_contains($this->text('#sheet'), 'Half a slice is'));
+    }
+
     public function test_the_card_prints_on_one_page_of_either_paper(): void
     {
         self::open(true);

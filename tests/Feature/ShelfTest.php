@@ -39,6 +39,22 @@ final class ShelfTest extends KitchenCase
         self::assertSame(1, Bake::query()->count());
     }
 
+    /** The number on the Shelf is the Bench's, also after the kitchen has changed what it wants of every dessert. */
+    public function test_the_shelf_follows_the_kitchen(): void
+    {
+        $recipe = $this->recipeOf($this->baker());
+        $bench = function () use ($recipe): string {
+            preg_match('~data-net="after">([\d.]+)<~', (string) $this->get("/bench/$recipe->ulid")->getContent(), $m);
+
+            return $m[1];
+        };
+        foreach ([['limit_g' => '1.0'], ['limit_g' => null, 'refused' => ['allulose', 'almond-flour']], ['body_kg' => '30', 'refused' => []]] as $change) {
+            $this->get('/shelf')->assertSee($bench());
+            $recipe->kitchen->update($change);
+            $this->get('/shelf')->assertSee('>'.$bench().'<', false);
+        }
+    }
+
     public function test_no_address_of_another_kitchen_opens(): void
     {
         $theirs = $this->recipeOf($this->baker('theirs@example.org'));
