@@ -3,21 +3,29 @@ import Alpine from '@alpinejs/csp';
 
 window.htmx = htmx;
 
-// What is typed into a marked field outlives a reload and a failed request; it is let go once the server has it.
+// What is typed into a marked field outlives a reload, a failed request and a killed server. It is let go once the
+// server says that it has it, and when the field stands on something else than it did while it was typed.
 const kept = (field) => `kept:${location.pathname}:${field.dataset.keep}`;
-for (const field of document.querySelectorAll('[data-keep]')) {
-    const before = sessionStorage.getItem(kept(field));
-    if (before && field.value === '') {
-        field.value = before;
+const keep = (root) => {
+    for (const field of root.querySelectorAll('[data-keep]')) {
+        const before = JSON.parse(sessionStorage.getItem(kept(field)) ?? 'null');
+        if (before && before.base === field.defaultValue && field.value === field.defaultValue) field.value = before.typed;
     }
-    field.addEventListener('input', () => sessionStorage.setItem(kept(field), field.value));
-    if (field.dataset.keepDone !== undefined) {
-        sessionStorage.removeItem(kept(field));
+};
+const letGo = (isTaken) => {
+    for (const key of Object.keys(sessionStorage).filter((name) => name.startsWith('sent:'))) {
+        if (isTaken && !document.querySelector('.fault')) sessionStorage.removeItem(key.slice(5));
+        sessionStorage.removeItem(key);
     }
-}
-for (const done of document.querySelectorAll('[data-kept-done]')) {
-    sessionStorage.removeItem(done.dataset.keptDone);
-}
+};
+letGo(document.querySelector('[role=status], meta[name=kept]') !== null);
+keep(document);
+document.addEventListener('input', ({ target }) => {
+    if (target.dataset?.keep) sessionStorage.setItem(kept(target), JSON.stringify({ base: target.defaultValue, typed: target.value }));
+});
+document.addEventListener('submit', ({ target }) => {
+    for (const field of target.querySelectorAll('[data-keep]')) sessionStorage.setItem(`sent:${kept(field)}`, '1');
+});
 
 Alpine.data('slider', () => ({
     value: '',
@@ -130,6 +138,8 @@ document.addEventListener('htmx:error', () => {
     if (notice) notice.hidden = false;
 });
 document.addEventListener('htmx:after:swap', () => {
+    letGo(true);
+    keep(document);
     const notice = document.getElementById('offline');
     if (notice) notice.hidden = true;
 });

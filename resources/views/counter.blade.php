@@ -90,7 +90,7 @@
             </form>
             <ul class="mt-5 max-w-[760px]">
                 @foreach ($bakes as $bake)
-                    <li class="flex items-start justify-between gap-4 border-t border-line py-3" @if ($loop->first && session('undo')) data-kept-done="kept:/counter/{{ $recipe->ulid }}:words-{{ $recipe->ulid }}" @endif>
+                    <li class="flex items-start justify-between gap-4 border-t border-line py-3">
                         <div>
                             <p class="text-[15px] text-soft">{{ $bake->baked_on->format('j F Y') }} · version {{ $bake->version->number }}@if ($bake->mark) · <strong class="text-ink">{{ $bake->mark }} of 5</strong>@endif</p>
                             <p class="whitespace-pre-line">{{ $bake->words }}</p>

@@ -32,8 +32,8 @@
                 <h2 class="mt-8 text-2xl">What sweetness costs</h2>
                 <table class="mt-1 w-full">
                     <caption class="text-left text-[15px] text-soft">For the sweetness of 100 g sugar</caption>
-                    <thead class="text-sm text-soft"><tr><th class="text-left font-normal">package</th><th class="text-right font-normal">grams</th><th class="text-right font-normal">price</th><th class="text-right font-normal">net carbs</th></tr></thead>
-                    <tbody>@foreach ($prices as $row)<tr class="border-t border-line"><th scope="row" class="py-1.5 text-left font-normal">{{ $row['food']->name }}</th><td class="figure text-right">{{ Figures::grams($row['grams']) }}</td><td class="figure text-right font-semibold">{{ Figures::money($row['price'], $currency) }}</td><td class="figure text-right">{{ Figures::one($row['net']) }} g</td></tr>@endforeach</tbody>
+                    <thead class="text-sm text-soft"><tr><th class="text-left font-normal">package</th><th class="text-right font-normal">grams</th><th class="pl-3 text-right font-normal">price</th><th class="pl-3 text-right font-normal">net carbs</th></tr></thead>
+                    <tbody>@foreach ($prices as $row)<tr class="border-t border-line"><th scope="row" class="py-1.5 text-left font-normal">{{ $row['food']->name }}</th><td class="figure text-right">{{ Figures::grams($row['grams']) }}</td><td class="figure pl-3 text-right font-semibold">{{ Figures::money($row['price'], $currency) }}</td><td class="figure pl-3 text-right">{{ Figures::one($row['net']) }} g</td></tr>@endforeach</tbody>
                 </table>
             @endif
             <h2 id="toppings" class="mt-8 text-2xl">Toppings</h2>
@@ -45,8 +45,8 @@
             </ul>
             <form method="post" action="/pantry/toppings" class="mt-2 flex flex-wrap items-end gap-3 border-t border-line pt-2">
                 @csrf
-                <div class="w-48"><label class="label" for="topping-name">Topping</label><input class="field" id="topping-name" name="topping_name" value="{{ old('topping_name') }}" placeholder="Soft cream" @error('topping_name') aria-invalid="true" aria-describedby="topping-name-fault" @enderror></div>
-                <div class="min-w-60 flex-1"><label class="label" for="topping-text">What goes on one piece, a line each</label><textarea class="field" id="topping-text" name="text" rows="2" placeholder="2 tbsp whipping cream" @error('text') aria-invalid="true" aria-describedby="topping-text-fault" @enderror>{{ old('text') }}</textarea></div>
+                <div class="w-48"><label class="label" for="topping-name">Topping</label><input class="field" id="topping-name" name="topping_name" data-keep="topping-name" value="{{ old('topping_name') }}" placeholder="Soft cream" @error('topping_name') aria-invalid="true" aria-describedby="topping-name-fault" @enderror></div>
+                <div class="min-w-60 flex-1"><label class="label" for="topping-text">What goes on one piece, a line each</label><textarea class="field" id="topping-text" name="text" rows="2" data-keep="topping-text" placeholder="2 tbsp whipping cream" @error('text') aria-invalid="true" aria-describedby="topping-text-fault" @enderror>{{ old('text') }}</textarea></div>
                 <button class="button">Keep the topping</button>
                 @error('topping_name')<p id="topping-name-fault" class="fault w-full" role="alert">{{ $message }}</p>@enderror
                 @error('text')<p id="topping-text-fault" class="fault w-full" role="alert">{{ $message }}</p>@enderror
@@ -64,20 +64,20 @@
             <h2 class="text-xl">{{ $package->exists ? 'Change “'.$package->name.'”' : 'A package’s label' }}</h2>
             <form method="post" action="{{ $package->exists ? '/pantry/'.$package->id : '/pantry' }}" class="mt-2 grid gap-3">
                 @csrf
-                <x-entry name="name" label="Your name for it" :value="$package->name ?? ''" placeholder="The blue bag"/>
-                <x-entry name="food" label="It is" list="foods" :value="$package->exists ? $workshop->larder->plain($package->food)?->name : ''" hint="Nothing for a dessert bought ready-made, to compare with your own."/>
+                <x-entry name="name" data-keep="name" label="Your name for it" :value="$package->name ?? ''" placeholder="The blue bag"/>
+                <x-entry name="food" data-keep="food" label="It is" list="foods" :value="$package->exists ? $workshop->larder->plain($package->food)?->name : ''" hint="Nothing for a dessert bought ready-made, to compare with your own."/>
                 <div>
                     <label class="label" for="law">The label is from</label>
                     <select class="field" id="law" name="law">@foreach ($laws as $key => $law)<option value="{{ $key }}" @selected(old('law', $package->law) === $key)>{{ $law }}</option>@endforeach</select>
                     <p class="text-sm text-soft">In the EU and UK fibre is not in the carbohydrate; in the US and Canada it is.</p>
                 </div>
-                <x-entry name="serving_g" label="The figures are for, g" inputmode="decimal" :value="$package->exists ? Figures::grams((float) $package->serving_g) : ''" placeholder="100, or the serving"/>
+                <x-entry name="serving_g" data-keep="serving_g" label="The figures are for, g" inputmode="decimal" :value="$package->exists ? Figures::grams((float) $package->serving_g) : ''" placeholder="100, or the serving"/>
                 <fieldset class="grid grid-cols-3 gap-2">
                     <legend class="label">As printed; “&lt;1” or nothing is fine</legend>
                     @foreach (Label::FIGURES as $figure)
                         <div>
                             <label class="text-sm" for="printed-{{ $figure }}">{{ $names_[$figure] }}</label>
-                            <input class="field figure" id="printed-{{ $figure }}" name="printed[{{ $figure }}]" inputmode="decimal" value="{{ old("printed.$figure", $package->printed[$figure] ?? '') }}" @error("printed.$figure") aria-invalid="true" aria-describedby="printed-{{ $figure }}-fault" @enderror>
+                            <input class="field figure" id="printed-{{ $figure }}" name="printed[{{ $figure }}]" data-keep="printed-{{ $figure }}" inputmode="decimal" value="{{ old("printed.$figure", $package->printed[$figure] ?? '') }}" @error("printed.$figure") aria-invalid="true" aria-describedby="printed-{{ $figure }}-fault" @enderror>
                         </div>
                     @endforeach
                 </fieldset>
@@ -87,8 +87,8 @@
                     <select class="field" id="polyol" name="polyol">@foreach (PackageRequest::POLYOLS as $key => $polyol)<option value="{{ $key }}" @selected(old('polyol', $package->polyol) === $key)>{{ $polyol }}</option>@endforeach</select>
                 </div>
                 <div class="grid grid-cols-2 gap-2">
-                    <x-entry name="price" label="Price" inputmode="decimal" :value="$package->price ?? ''"/>
-                    <x-entry name="size_g" label="Size, g" inputmode="decimal" :value="$package->exists && $package->size_g !== null ? Figures::grams((float) $package->size_g) : ''"/>
+                    <x-entry name="price" data-keep="price" label="Price" inputmode="decimal" :value="$package->price ?? ''"/>
+                    <x-entry name="size_g" data-keep="size_g" label="Size, g" inputmode="decimal" :value="$package->exists && $package->size_g !== null ? Figures::grams((float) $package->size_g) : ''"/>
                 </div>
                 <label class="flex min-h-[44px] items-center gap-3"><input class="h-6 w-6 accent-cobalt" type="checkbox" name="is_default" value="1" @checked(old('is_default', $package->is_default))> It is my usual one</label>
                 <div class="flex flex-wrap gap-3"><button class="button button-main">Keep the label</button>@if ($package->exists)<a class="button" href="/pantry">Close</a>@endif</div>

@@ -35,7 +35,7 @@ abstract class BrowserCase extends TestCase
         $this->go('/');
         self::$browser->driver->executeScript('document.getElementById("text").value = arguments[0]', [$recipe]);
         $this->click('form[action="/paste"] button');
-        $this->wait(fn (): bool => str_contains((string) self::$browser->driver->getCurrentURL(), '/bench/draft'));
+        $this->wait(fn (): bool => str_contains((string) self::$browser->driver->getCurrentURL(), '/bench/draft') && self::$browser->driver->executeScript('return document.readyState') === 'complete');
     }
 
     protected function signUp(): void

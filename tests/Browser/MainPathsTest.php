@@ -80,6 +80,13 @@ final class MainPathsTest extends BrowserCase
         self::$browser->driver->navigate()->refresh();
         self::assertSame('Half a recipe', self::$browser->driver->findElement(WebDriverBy::cssSelector('#text'))->getDomProperty('value'));
         $this->paste();
+        $this->go('/');
+        self::assertSame('', self::$browser->driver->findElement(WebDriverBy::cssSelector('#text'))->getDomProperty('value'), 'what was taken is let go');
+        $this->go('/bench/draft');
+        $this->click('summary', 'The recipe as you typed it');
+        $this->fill('#text', 'Half of another');
+        self::$browser->driver->navigate()->refresh();
+        self::assertSame('Half of another', self::$browser->driver->findElement(WebDriverBy::cssSelector('#text'))->getDomProperty('value'));
         foreach (['/', '/bench/draft', '/bench/draft/table', '/bench/draft/proposals', '/counter/draft', '/almanac', '/almanac/foods/almond-flour', '/almanac/tables/families', '/sign-in', '/sign-up', '/nowhere'] as $path) {
             $this->go($path);
             $this->assertAccessible($path);

@@ -48,9 +48,9 @@ final readonly class StartController
         if ($kitchen === null) {
             $this->draft->keep($document);
 
-            return redirect('/bench/draft');
+            return redirect('/bench/draft')->with('kept', 'paste');
         }
 
-        return redirect('/bench/'.Recipe::begin($kitchen, $document)->ulid);
+        return redirect('/bench/'.Recipe::begin($kitchen, $document)->ulid)->with('kept', 'paste');
     }
 }

@@ -18,7 +18,7 @@
     <form method="post" action="{{ $page->path('bench/text') }}" hx-post="{{ $page->path('bench/text') }}" hx-target="#bench" hx-swap="outerHTML">
         @csrf
         <label class="label" for="text">Change it here; corrections stay with their lines</label>
-        <textarea class="field leading-relaxed" id="text" name="text" rows="14" spellcheck="false" @if ($page->faults->has('text')) aria-invalid="true" aria-describedby="text-fault" @endif>{{ $page->typed('text', $page->worked->document->text) }}</textarea>
+        <textarea class="field leading-relaxed" id="text" name="text" rows="14" data-keep="text" spellcheck="false" @if ($page->faults->has('text')) aria-invalid="true" aria-describedby="text-fault" @endif>{{ $page->typed('text', $page->worked->document->text) }}</textarea>
         @if ($page->faults->has('text'))<p id="text-fault" class="fault" role="alert">{{ $page->faults->first('text') }}</p>@endif
         <button class="button my-2">Read it again</button>
     </form>

@@ -41,7 +41,7 @@
             </form>
             <form method="post" action="{{ $at }}/portion" hx-post="{{ $at }}/portion" hx-target="#sheet" hx-swap="outerMorph" class="portion {{ $here('unequal') }}">
                 @csrf<input type="hidden" name="way" value="unequal">
-                <div class="min-w-48 flex-1"><label class="label" for="masses">Pieces as they came out, g each</label><input class="field figure" id="masses" name="masses" value="{{ $sheet->said('masses') }}" placeholder="62; 58; 71" @if ($page->faults->has('unequal')) aria-invalid="true" aria-describedby="unequal-fault" @endif></div>
+                <div class="min-w-48 flex-1"><label class="label" for="masses">Pieces as they came out, g each</label><input class="field figure" id="masses" name="masses" data-keep="masses" value="{{ $sheet->said('masses') }}" placeholder="62; 58; 71" @if ($page->faults->has('unequal')) aria-invalid="true" aria-describedby="unequal-fault" @endif></div>
                 <button class="button">Count them so</button>
                 @if ($page->faults->has('unequal'))<p id="unequal-fault" class="fault w-full" role="alert">{{ $page->faults->first('unequal') }}</p>@endif
             </form>
