@@ -142,7 +142,7 @@ final readonly class Card
     /** @return list<string> what whoever eats or keeps it should know */
     public function cautions(): array
     {
-        return array_map(static fn (Warning $w): string => $w->sentence, array_filter($this->worked->warnings, static fn (Warning $w): bool => in_array($w->key, ['allergens', 'xylitol-dogs', 'tolerance', 'laxative', 'raw', 'uncounted'], true)));
+        return array_map(static fn (Warning $w): string => $w->sentence, array_filter($this->worked->warnings, static fn (Warning $w): bool => in_array($w->key, ['allergens', 'xylitol-dogs', 'tolerance', 'laxative', 'raw', 'cold', 'uncounted'], true)));
     }
 
     public function allergens(): string

@@ -12,6 +12,7 @@ use Aglyca\Core\Account\SweetenerPrices;
 use Aglyca\Core\Account\WhatIf;
 use Aglyca\Core\Forecast\AcidBalance;
 use Aglyca\Core\Forecast\Assayer;
+use Aglyca\Core\Forecast\Care;
 use Aglyca\Core\Forecast\Cautioner;
 use Aglyca\Core\Forecast\Forecaster;
 use Aglyca\Core\Forecast\Property;
@@ -186,7 +187,7 @@ final readonly class Workshop
         return new Worked(
             $document, $document->title !== '' ? $document->title : $recipe->title, $recipe,
             $isPlain ? $swap->account : $this->accountant->count($this->laidOut($before, $document->sharing, $families, $family, $shared->layout->cut)), $after, $swap,
-            $this->forecast($swap, Oven::of($recipe->steps), $bake), $this->cautioner->cautions($after, array_map(static fn (Family $f): bool => $f->minutes > 0, $swap->families), $document->bodyMass),
+            $this->forecast($swap, Oven::of($recipe->steps), $bake), $this->cautioner->cautions($after, array_map(static fn (Family $f, string $name): Care => new Care($name, $f->minutes > 0, $f->cold, $f->hot), $swap->families, $recipe->components), $document->bodyMass),
             $bake, $this->planner->steps($bake, $recipe->steps), $pan,
         );
     }

@@ -32,11 +32,11 @@ final class Cautioner
     }
 
     /**
-     * @param  list<bool>  $heated  by component: whether it is baked or cooked
+     * @param  list<Care>  $care  by component
      * @param  ?float  $bodyMass  kg of whom it is for; null for the usual
      * @return list<Warning>
      */
-    public function cautions(Account $account, array $heated, ?float $bodyMass = null): array
+    public function cautions(Account $account, array $care, ?float $bodyMass = null): array
     {
         $formula = $account->formula;
 
@@ -46,7 +46,8 @@ final class Cautioner
             ...$this->xylitol($account),
             ...$this->laxative($account),
             ...$this->hiddenSugar($account),
-            ...$this->raw($formula, $heated),
+            ...$this->raw($formula, $care),
+            ...$this->hotAndCold($formula, $care),
             ...$this->soda($formula),
             ...$this->allergens($formula),
         ];
@@ -135,10 +136,43 @@ final class Cautioner
     }
 
     /**
-     * @param  list<bool>  $heated
+     * @param  list<Care>  $care
      * @return list<Warning>
      */
-    private function raw(Formula $formula, array $heated): array
+    private function hotAndCold(Formula $formula, array $care): array
+    {
+        $warnings = [];
+        foreach ($care as $component => $each) {
+            $name = $each->name === '' ? 'it' : 'the '.mb_strtolower($each->name);
+            if ($each->isHot) {
+                $warnings['hot'] = new Warning('hot', ucfirst($name).' boils far above 100 °C and sticks to the skin: keep children and animals away.');
+            }
+            // Of the dessert itself its family says so already.
+            if ($each->isCold && $component !== $formula->heaviest() && $this->isPerishable($formula, $component)) {
+                $warnings['cold'] = new Warning('cold', "Keep the whole in the fridge: $name holds cream, milk or egg.");
+            }
+        }
+
+        return array_values($warnings);
+    }
+
+    private function isPerishable(Formula $formula, int $component): bool
+    {
+        foreach ($formula->doses as $dose) {
+            $kinds = array_map(static fn (string $a): string => explode(':', $a)[0], $dose->food->allergens ?? []);
+            if ($dose->component === $component && array_intersect($kinds, ['milk', 'egg']) !== [] && ($dose->food->per100->water ?? 0.0) > $this->constants->get('perishable-water')) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  list<Care>  $care
+     * @return list<Warning>
+     */
+    private function raw(Formula $formula, array $care): array
     {
         [$eaten, $dough] = [[], []];
         foreach ($formula->doses as $dose) {
@@ -149,7 +183,7 @@ final class Cautioner
                 default => '',
             };
             if ($what !== '') {
-                ($heated[$dose->component] ?? true) ? $dough[$what] = true : $eaten[$what] = true;
+                ($care[$dose->component]->isHeated ?? true) ? $dough[$what] = true : $eaten[$what] = true;
             }
         }
         $warnings = $eaten === [] ? [] : [new Warning('raw', 'It is not baked, and holds raw '.implode(' and ', array_keys($eaten)).': use pasteurised egg and flour that was heated, above all for the young, the old and the pregnant.')];

@@ -55,9 +55,11 @@ final readonly class LayoutMaker
         $said = $sharing->portion;
         $rest = Rest::tryFrom($said['rest'] ?? '') ?? Rest::Spread;
 
-        return match (Way::tryFrom($said['way'] ?? '')) {
+        $way = Way::tryFrom($said['way'] ?? '');
+
+        return match ($way === Way::Target && ! isset($said['each']) ? null : $way) {
             Way::Scoop => Portioning::byMass(Way::Scoop, $said['each'] ?? $this->scoopful($said['scoop'] ?? '40', $family), false, $rest),
-            Way::Target => Portioning::byMass(Way::Target, $said['each'] ?? 50.0, ($said['of'] ?? '') === 'baked', $rest),
+            Way::Target => Portioning::byMass(Way::Target, $said['each'] ?? 0.0, ($said['of'] ?? '') === 'baked', $rest),
             Way::Unequal => Portioning::unequal($said['masses'] ?? []),
             Way::Grid => Portioning::grid($said['across'] ?? 1, $said['along'] ?? 1),
             Way::Pieces, null => Portioning::pieces($formula->pieces),

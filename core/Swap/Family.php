@@ -12,6 +12,8 @@ final readonly class Family
      * @param  float  $bakeLoss  share of the mixed mass
      * @param  float  $heat  usual °C; 0 where it is not baked
      * @param  float  $minutes  usual
+     * @param  bool  $cold  kept in the fridge
+     * @param  bool  $hot  boils far above 100 °C
      * @param  bool  $fragile  breaks while it is hot where sweetener takes the place of sugar
      */
     public function __construct(
@@ -25,6 +27,8 @@ final readonly class Family
         public string $cooling,
         public string $keeping,
         public bool $fragile,
+        public bool $cold,
+        public bool $hot,
         private array $bands,
     ) {}
 
