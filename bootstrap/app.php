@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\SecurityHeaders;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -22,6 +23,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
+        $middleware->prepend(PlainInput::class);
         $middleware->trimStrings(except: ['text', 'password', 'password_confirmation', 'current_password']);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/shelf');
