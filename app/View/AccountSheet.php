@@ -11,6 +11,7 @@ use Aglyca\Core\Account\Figure;
 use Aglyca\Core\Account\Limit;
 use Aglyca\Core\Account\Serving;
 use Aglyca\Core\Account\Statement;
+use Aglyca\Core\Formula\Spread;
 use Aglyca\Core\Quantity\Estimate;
 use Illuminate\Http\Request;
 
@@ -71,7 +72,7 @@ final readonly class AccountSheet
     public function statement(): array
     {
         $accountant = $this->page->workshop->accountant;
-        $whole = $accountant->times($this->account->serving, $this->account->formula->pieces, 'whole');
+        $whole = $this->page->workshop->sharer->all($this->account);
         $hundred = $this->page->workshop->servings->hundred($this->page->worked, $this->swapped);
         $servings = [$this->eatenName().($this->hasToppings() ? ' with what goes on' : '') => $this->eaten, ...($hundred === null ? [] : ['100 g' => $hundred]), 'all pieces' => $whole];
         $statement = Statement::of($accountant, array_values($servings), $this->page->worked->document->convention);
@@ -115,6 +116,11 @@ final readonly class AccountSheet
         $rows = [];
         foreach (count($kinds) > 1 ? $kinds : [] as $kind) {
             $rows[] = $this->kind(Figures::count($kind->count), $kind->name, $kind->serving);
+        }
+        foreach ($this->account->formula->components as $component => $name) {
+            if ($component !== $this->account->formula->heaviest() && $this->account->formula->layout?->placement($component)->spread !== Spread::Table) {
+                $rows[] = $this->kind('', 'without the '.mb_strtolower($name === '' ? 'rest' : $name), $sharer->without($this->account, $component));
+            }
         }
         [$table, $with] = [$sharer->atTable($this->account), $sharer->withTable($this->account)];
         $left = $sharer->left($this->account);

@@ -9,6 +9,8 @@ use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Bench\Worked;
 use Aglyca\Core\Bench\Workshop;
 use Aglyca\Core\Forecast\Property;
+use Aglyca\Core\Formula\Placement;
+use Aglyca\Core\Formula\Spread;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Reading\Line;
 use Aglyca\Core\Swap\Binding;
@@ -56,7 +58,9 @@ final readonly class BenchPage
     /** The pieces are not all alike, so that one figure is their mean. */
     public function isMean(): bool
     {
-        return $this->worked->document->sharing->placements !== [] && count($this->workshop->sharer->kinds($this->worked->after)) > 1;
+        $layout = $this->worked->after->formula->layout;
+
+        return $layout !== null && ($layout->cut->shares !== [] || array_filter($layout->placements, static fn (Placement $p): bool => $p->spread === Spread::Some) !== []);
     }
 
     /** Grams of a piece as mixed. */

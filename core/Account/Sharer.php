@@ -58,20 +58,37 @@ final readonly class Sharer
         return $table === null ? null : $this->accountant->serve('a piece', $account->formula->doses, array_map(static fn (float $a, float $b): float => $a + $b, $account->serving->shares, $table->shares));
     }
 
+    /** The mean piece without one of its components. */
+    public function without(Account $account, int $component): Serving
+    {
+        return $this->accountant->serve('a piece', $account->formula->doses, array_map(static fn (Dose $d, float $share): float => $d->component === $component ? 0.0 : $share, $account->formula->doses, $account->serving->shares));
+    }
+
+    /** All pieces together, small ones among them. */
+    public function all(Account $account): Serving
+    {
+        $in = self::inPieces($account->formula);
+
+        return $this->accountant->serve('all pieces', $account->formula->doses, array_map(static fn (Dose $d): float => $d->used * $in[$d->component], $account->formula->doses));
+    }
+
     /** What is in no piece: the part of a line that is not used, a component that was more than enough, dough set aside. */
     public function left(Account $account): Serving
     {
         $formula = $account->formula;
-        $in = [];
+        $in = self::inPieces($formula);
+        // What waits for the table is not left over.
         foreach (array_keys($formula->components) as $component) {
-            $in[$component] = match (true) {
-                $formula->layout === null => 1.0,
-                $formula->layout->placement($component)->spread === Spread::Table => 1.0,
-                default => array_sum($formula->layout->shares($component, $formula->componentMass($component))),
-            };
+            $in[$component] = $formula->layout?->placement($component)->spread === Spread::Table ? 1.0 : $in[$component];
         }
 
         return $this->accountant->serve('left over', $formula->doses, array_map(static fn (Dose $d): float => max(0.0, 1 - $d->used * $in[$d->component]), $formula->doses));
+    }
+
+    /** @return list<float> share of each component that is in the pieces */
+    private static function inPieces(Formula $formula): array
+    {
+        return $formula->layout === null ? array_fill(0, count($formula->components), 1.0) : array_map(array_sum(...), self::byComponent($formula, $formula->layout));
     }
 
     /** @return list<list<float>> by component, the share of it in each piece */

@@ -89,7 +89,7 @@ final class AccountTest extends KitchenCase
     public function test_parts_toppings_and_lines_used_in_part_are_counted_as_said(): void
     {
         $this->post("$this->at/pieces/parts", ['component' => '1', 'spread' => 'some', 'pieces' => '6']);
-        $this->sheet('account?side=written')->assertSee('with glaze')->assertSee('without glaze');
+        $this->sheet('account?side=written')->assertSee('with glaze')->assertSee('without glaze')->assertSee('without the glaze');
         $this->get($this->at)->assertSee('on average');
         $this->post("$this->at/pieces/parts", ['component' => '1', 'spread' => 'table', 'amount' => '1', 'unit' => 'tsp']);
         $this->sheet('account')->assertSee('added at the table')->assertSee('a cookie with it');

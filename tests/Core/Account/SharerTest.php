@@ -60,6 +60,7 @@ final class SharerTest extends CoreCase
     {
         $sharer = self::workshop()->sharer;
         $all = array_map(static fn (Kind $k): array => [$k->count, $k->serving], $sharer->kinds($account));
+        self::assertEqualsWithDelta($sharer->all($account)->sum->carbohydrate, array_sum(array_map(static fn (array $k): float => $k[0] * $k[1]->sum->carbohydrate, $all)), 1e-6);
         $all[] = [1.0, $sharer->left($account)];
         // What waits for the table is all still there.
         $waiting = [];
@@ -92,6 +93,15 @@ final class SharerTest extends CoreCase
         $lemon = $worked->before->lines[6]->carbohydrate / 8;
         self::assertEqualsWithDelta(0.998 * 120 / 8 + $lemon, $with->serving->sum->carbohydrate - $without->serving->sum->carbohydrate, 1e-9);
         self::assertEqualsWithDelta($worked->before->piece->carbohydrate, (8 * $with->serving->sum->carbohydrate + 16 * $without->serving->sum->carbohydrate) / 24, 1e-9);
+    }
+
+    /** With and without: the filling is what the piece has more with it. */
+    public function test_a_piece_without_one_of_its_parts(): void
+    {
+        $account = self::work(self::COOKIES)->before;
+        $without = self::workshop()->sharer->without($account, 1);
+        self::assertEqualsWithDelta($account->lines[4]->carbohydrate / 24, $account->piece->carbohydrate - $without->sum->carbohydrate, 1e-9);
+        self::assertEqualsWithDelta($account->pieceMass() - 160 / 24, $without->mass(), 1e-9);
     }
 
     /** 24 times 5 g of filling are 120 of 160 g: a quarter is left over, and not in the count. */
