@@ -217,7 +217,7 @@ final readonly class AccountSheet
 
         return [
             'limit' => Figures::one($grams),
-            'small' => $limit->pieces === null ? 'No piece is small enough for that.' : sprintf('%d %s or more, of %s g baked each, keep it.', $limit->pieces, $recipe->pieceWord((float) $limit->pieces), Figures::grams($batch->bakedEach($limit->pieces))),
+            'small' => $limit->pieces === null ? 'No piece is small enough for that.' : sprintf('%d %s or more, of %s g baked each, keep it.', $limit->pieces, $recipe->pieceWord((float) $limit->pieces), Figures::grams($batch->bakedOf($limit->each ?? 0.0))),
             'had' => match (true) {
                 $limit->isMost() => 'You may have as many as you like by this count.',
                 $limit->had < 0.5 => 'Not even half a '.$recipe->pieceWord().': '.Figures::grams($batch->bakedOf($limit->grams ?? 0.0)).' g.',

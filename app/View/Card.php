@@ -35,9 +35,8 @@ final readonly class Card
     {
         $pieces = $this->worked->after->formula->pieces;
         $batch = $this->workshop->servings->batch($this->worked, true);
-        $cut = $this->worked->after->formula->layout?->cut;
 
-        return Figures::count($pieces).' '.$this->worked->recipe->pieceWord($pieces).' of '.Figures::grams($cut === null ? $batch->bakedEach($pieces) : $cut->bakedEach()).' g'.($this->worked->family()->minutes > 0 ? ' baked' : '');
+        return Figures::count($pieces).' '.$this->worked->recipe->pieceWord($pieces).' of '.Figures::grams($batch->bakedOf($this->worked->after->pieceMass())).' g'.($this->worked->family()->minutes > 0 ? ' baked' : '');
     }
 
     /** @return list<array{name: string, note: string, rows: list<array{grams: string, name: string, measure: string}>}> by component */

@@ -13,10 +13,11 @@ final readonly class Limit
 
     /**
      * @param  ?int  $pieces  the fewest pieces that keep it; null where no number does
+     * @param  ?float  $each  grams as mixed of such a piece
      * @param  float  $had  pieces that may be had, in halves
      * @param  ?float  $grams  grams as mixed that may be had; null where there are no carbs to count
      */
-    private function __construct(public float $limit, public ?int $pieces, public float $had, public ?float $grams) {}
+    private function __construct(public float $limit, public ?int $pieces, public ?float $each, public float $had, public ?float $grams) {}
 
     public static function of(Account $account, Accountant $accountant, Convention $convention, float $limit): self
     {
@@ -34,7 +35,9 @@ final readonly class Limit
         }
         $one = $account->netCarbs($convention)->value;
 
-        return new self($limit, $fewest <= Portioning::MOST ? $fewest : null, $had, $one > 0 ? $account->pieceMass() * $limit / $one : null);
+        $keeps = $fewest <= Portioning::MOST;
+
+        return new self($limit, $keeps ? $fewest : null, $keeps ? $account->pieceMass() * $count / $fewest : null, $had, $one > 0 ? $account->pieceMass() * $limit / $one : null);
     }
 
     public function isMost(): bool

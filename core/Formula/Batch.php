@@ -27,12 +27,6 @@ final readonly class Batch
         return new self($mixed, $weighedBaked ?? $mixed * (1 - $bakeLoss), $weighedMixed !== null, $weighedBaked !== null);
     }
 
-    /** Grams of one of so many pieces. */
-    public function bakedEach(float $pieces): float
-    {
-        return $this->baked / $pieces;
-    }
-
     /** What so many grams of dough weigh baked. */
     public function bakedOf(float $mixed): float
     {

@@ -80,6 +80,7 @@ final class StatementTest extends CoreCase
         foreach ([1.5, 4.0, 9.0, 30.0] as $grams) {
             $limit = Limit::of($account, $accountant, $convention, $grams);
             self::assertLessThanOrEqual($grams + 1e-6, $net(8 / $limit->pieces));
+            self::assertEqualsWithDelta($account->formula->mass(), $limit->each * $limit->pieces, 1e-6);
             if ($limit->pieces > 1 && $convention !== Convention::Clinic) {
                 self::assertGreaterThan($grams, $net(8 / ($limit->pieces - 1)));
             }
