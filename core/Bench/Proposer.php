@@ -43,7 +43,7 @@ final readonly class Proposer
         $best = $this->price($now) === null ? null : [$this->price($now), null];
         $known = $best === null ? 0 : 1;
         foreach (array_keys($this->workshop->schools->sweeteners()) as $sweetener) {
-            $priced = array_filter($this->workshop->schools->mix($sweetener), fn (array $row): bool => (float) $row['share'] < 0.3 || $this->workshop->larder->get($row['food'])->pricePerGram !== null);
+            $priced = array_filter($this->workshop->schools->mix($sweetener), fn (array $row): bool => (float) $row['share'] < $this->workshop->constants->get('small-share') || $this->workshop->larder->get($row['food'])->pricePerGram !== null);
             if (count($priced) === count($this->workshop->schools->mix($sweetener))) {
                 $worked = $this->workshop->swapped($free->with(['sweetener' => $sweetener]), $recipe);
                 $price = $this->price($worked);

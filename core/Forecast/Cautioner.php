@@ -107,7 +107,7 @@ final class Cautioner
         $allowed = $this->constants->get('leftover-soda') * $formula->mass() / $this->constants->get('leftover-mass');
         $warnings = [];
         if ($left > $allowed) {
-            $vinegar = $left * $this->acids->equivalents('sodium-bicarbonate', 1.0) / max(1e-9, $this->acids->equivalents('acetic', 0.05));
+            $vinegar = $left * $this->acids->equivalents('sodium-bicarbonate', 1.0) / max(1e-9, $this->acids->equivalents('acetic', $this->constants->get('vinegar-acid')));
             $warnings[] = new Warning('leftover-soda', sprintf('%.1f g of the baking soda find no acid: soapy, and a dark crumb. %.0f g of vinegar would use it up; mix it in last, and it foams at once.', $left, $vinegar));
         }
         if ($formula->gramsOf('sunflower-seed-flour') > 0 && ($left > 0 || $formula->gramsOf('baking-powder') > 0)) {

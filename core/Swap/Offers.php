@@ -147,10 +147,10 @@ final readonly class Offers
             }
         }
         if (! isset($uses['egg']) && $sorting->hasEggs) {
-            $variables[] = new Variable($this->larder->get('egg'), 'egg', $this->most('egg', $flour), 0.0, 0.02, 'holds the crumb');
+            $variables[] = new Variable($this->larder->get('egg'), 'egg', $this->most('egg', $flour), 0.0, $this->constants->get('egg-cost'), 'holds the crumb');
         }
         if (! isset($uses['water'])) {
-            $variables[] = new Variable($this->larder->get('water'), 'water', $this->most('water', $flour), 0.0, 0.005, 'for the thirst of the new flour');
+            $variables[] = new Variable($this->larder->get('water'), 'water', $this->most('water', $flour), 0.0, $this->constants->get('water-cost'), 'for the thirst of the new flour');
         }
 
         return $variables;

@@ -72,9 +72,11 @@ final class LabelChecker
             'sugar alcohol' => [$n->polyolGrams(), $this->factors[$column][$label->polyol] ?? 0.0], 'allulose' => [$n->allulose, $this->factors[$column]['allulose']],
         ];
         $sum = array_sum(array_map(static fn (array $t): float => $t[0] * $t[1], $terms));
-        // Fibre may be printed at 0 to 4 kcal a gram, and each rounded figure may be off by half its step.
-        $slack = 2 * $n->fibre + 4 * ($label->high('carbohydrate') - $label->low('carbohydrate')) / 2 + 9 * ($label->high('fat') - $label->low('fat')) / 2 + 4 * ($label->high('protein') - $label->low('protein')) / 2
-            + ($label->high('energy') - $label->low('energy')) / 2 + $this->constants->get('label-energy-differs') * $sum;
+        // Fibre may be printed at nothing to what carbohydrate gives, and each rounded figure may be off by half its step.
+        $half = static fn (string $figure): float => ($label->high($figure) - $label->low($figure)) / 2;
+        $f = $this->factors[$column];
+        $slack = $f['fibre'] * $n->fibre + $f['carbohydrate'] * $half('carbohydrate') + $f['fat'] * $half('fat') + $f['protein'] * $half('protein')
+            + $half('energy') + $this->constants->get('label-energy-differs') * $sum;
         if (abs($sum - $label->middle('energy')) <= $slack) {
             return [];
         }
