@@ -35,8 +35,8 @@ Route::middleware('throttle:work')->group(function (): void {
     Route::post('/bench/{piece}/never', [BenchController::class, 'refuseFood']);
     Route::post('/bench/{piece}/version', [BenchController::class, 'version']);
     Route::get('/bench/{piece}/versions', [BenchController::class, 'versions']);
-    Route::post('/bench/{piece}/leave/{key}', [BenchController::class, 'leave'])->where('key', '[a-f0-9]{10}-\d{1,3}');
-    Route::post('/bench/{piece}/lines/{key}', [BenchController::class, 'correct'])->where('key', '[a-f0-9]{10}-\d{1,3}');
+    Route::post('/bench/{piece}/leave/{key}', [BenchController::class, 'leave'])->where('key', '[a-f0-9]{10}-\d{1,3}(?:_\d)?');
+    Route::post('/bench/{piece}/lines/{key}', [BenchController::class, 'correct'])->where('key', '[a-f0-9]{10}-\d{1,3}(?:_\d)?');
     Route::post('/bench/{piece}/text', [BenchController::class, 'text']);
     Route::get('/bench/{piece}/{side}.{form}', [BenchController::class, 'export'])->whereIn('side', ['written', 'swapped'])->whereIn('form', ['txt', 'csv', 'json']);
     Route::get('/bench/{piece}/account', [AccountController::class, 'show']);

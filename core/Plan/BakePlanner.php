@@ -54,7 +54,7 @@ final readonly class BakePlanner
                 $rested = true;
             }
             $planned[] = $this->step($change, $step);
-            if ($i === $lastBake && $change->coolMinutes > 0 && ! $this->cools($steps[$i + 1] ?? null, $change->coolMinutes)) {
+            if ($i === $lastBake && $change->coolMinutes > 0 && ! $this->cools($step, $change->coolMinutes) && ! $this->cools($steps[$i + 1] ?? null, $change->coolMinutes)) {
                 $planned[] = PlannedStep::added("Leave it where it is for $change->coolMinutes minutes before moving it: without sugar it is fragile while hot.");
             }
         }

@@ -18,6 +18,15 @@ final class LineReader
 
     private const OF_FRUIT = '~^(?:the\s+)?(?:finely\s+|freshly\s+)?(?:grated\s+|squeezed\s+)?(?<part>juice|zest|rind|peel)(?:\s+(?:and|&|\+)\s+(?:finely\s+)?(?:grated\s+)?(?<part2>juice|zest|rind))?\s+(?:of|from)\s+(?<rest>.+)$~iu';
 
+    /** "3 limes, zest and juice" */
+    private const FRUIT_FOR = '~^(?<rest>[^,]+),\s*(?:finely\s+|freshly\s+)?(?:grated\s+|squeezed\s+)?(?<part>juice|zest|rind)d?(?:\s+(?:and|&|\+)\s+(?:finely\s+)?(?:grated\s+)?(?<part2>juice|zest|rind)d?)\s*$~iu';
+
+    /** "½ tsp each cinnamon and nutmeg", "½ tsp each of cinnamon, cloves and nutmeg" */
+    private const EACH = '~^(?<amount>.*?[\d½⅓⅔¼¾⅛].*?)\s+each\s*:?\s+(?:of\s+)?(?<names>[\pL\s\'’-]+?(?:,[\pL\s\'’-]+?)*\s*(?:\band\b|&|,)[\pL\s\'’-]+)$~iu';
+
+    /** What is more than the amount that stands there: "plus more for dusting". */
+    private const MORE = '~[\s,(]*(?:\bplus|\+|\band|\bwith)\s+(?:a\s+(?:little|bit)\s+)?(?:more|extra)\b.*$~iu';
+
     private const IN_PART = '~\b(?:for|to)\s+(?:dust|greas|serv|sprinkl|roll|coat|garnish|decorat|top|brush|lin|finish|taste)\w*|\bto\s+taste\b~iu';
 
     /** @var array<string, array{form: string, kind: string}> */
@@ -40,41 +49,47 @@ final class LineReader
     }
 
     /**
-     * @param  string  $key  the line's key for corrections
-     * @return non-empty-list<Line> two where one line names two things, as "juice and zest of a lemon"
+     * @param  string  $key  the line's key for corrections; where one line names several things, those behind the first have "_1", "_2" added
+     * @param  array<string, Correction>  $corrections  by key
+     * @return non-empty-list<Line> several where one line names several things, as "juice and zest of a lemon"
      */
-    public function read(string $text, string $key, int $component = 0, ?Correction $correction = null): array
+    public function read(string $text, string $key, int $component = 0, array $corrections = []): array
     {
-        $body = preg_replace(self::BULLET, '', $text) ?? $text;
-        if (preg_match(self::OF_FRUIT, trim($body), $m) === 1) {
-            return $this->ofFruit($text, $m, $key, $component, $correction);
-        }
-
-        return [$this->line($text, $this->split($body), $key, $component, $correction)];
-    }
-
-    /**
-     * @param  array<array-key, string>  $m
-     * @return non-empty-list<Line>
-     */
-    private function ofFruit(string $text, array $m, string $key, int $component, ?Correction $correction): array
-    {
+        $body = trim(preg_replace(self::BULLET, '', $text) ?? $text);
         $lines = [];
-        foreach (array_values(array_filter([$m['part'], $m['part2'] ?? ''])) as $n => $part) {
-            $split = $this->split($m['rest']);
-            $fruit = trim(preg_replace('~\b(?:unwaxed|organic|fresh|ripe)\b~iu', '', $split['name']) ?? '');
-            $split['named'] = $fruit;
-            $split['name'] = $fruit.' '.(strtolower($part) === 'juice' ? 'juice' : 'zest');
-            $lines[] = $this->line($text, $split, $n === 0 ? $key : "$key+$n", $component, $n === 0 ? $correction : null);
+        foreach ($this->things($body) as $n => $split) {
+            $own = $n === 0 ? $key : "{$key}_$n";
+            $lines[] = $this->line($text, $split, $own, $component, $corrections[$own] ?? null);
         }
 
         return $lines;
     }
 
+    /** @return non-empty-list<array{amount: ?Amount, written: string, name: string, named: string, prep: string, other: string, negative: bool}> */
+    private function things(string $body): array
+    {
+        if (preg_match(self::OF_FRUIT, $body, $m) === 1 || preg_match(self::FRUIT_FOR, $body, $m) === 1) {
+            return array_map(function (string $part) use ($m): array {
+                $split = $this->split($m['rest']);
+                $fruit = trim(preg_replace('~\b(?:unwaxed|organic|fresh|ripe)\b~iu', '', $split['name']) ?? '');
+
+                return [...$split, 'named' => $fruit, 'name' => $fruit.' '.(stripos($part, 'juice') === 0 ? 'juice' : 'zest')];
+            }, array_values(array_filter(array_intersect_key($m, ['part' => true, 'part2' => true]))));
+        }
+        if (preg_match(self::EACH, $body, $m) === 1) {
+            $names = preg_split('~\s*(?:,|\band\b|&)\s*~iu', $m['names'], -1, PREG_SPLIT_NO_EMPTY) ?: [];
+            if (count($names) > 1 && $this->split("{$m['amount']} $names[0]")['amount']?->measures[0]->unit !== null) {
+                return array_map(fn (string $name): array => $this->split("{$m['amount']} $name"), $names);
+            }
+        }
+
+        return [$this->split($body)];
+    }
+
     /** @return array{amount: ?Amount, written: string, name: string, named: string, prep: string, other: string, negative: bool} */
     private function split(string $body): array
     {
-        $body = trim($body);
+        $body = trim(preg_replace(self::MORE, '', $body) ?? $body);
         $negative = preg_match('~^[-−]\s?\d~u', $body) === 1;
         $tokens = Lexer::cut($body);
         $amount = $this->amounts->at($tokens, $negative ? 1 : 0);
@@ -227,7 +242,7 @@ final class LineReader
         if (preg_match('~\boptional\b~iu', $text) === 1) {
             $flags[] = Flag::Optional;
         }
-        if (preg_match(self::IN_PART, $text) === 1) {
+        if (preg_match(self::IN_PART, preg_replace(self::MORE, '', $text) ?? $text) === 1) {
             $flags[] = Flag::UsedInPart;
         }
         if ($correction?->grams !== null || $correction?->food !== null) {

@@ -21,6 +21,9 @@ final class LineSorter
 
     private const FOR_THE = '~^\W*(?:for\s+(?:the\s+)?|the\s+)?(?<name>[\pL][\pL\s&\'’-]{1,40}?)\s*(?:ingredients)?\s*:\s*$|^\W*for\s+(?:the\s+)?(?<name2>[\pL][\pL\s&\'’-]{1,40})$~iu';
 
+    /** Headings that stand without "for the" and without a colon, before an ingredient. */
+    private const PART = '~^\W*(?:the\s+)?(?<name>(?:[\pL’\'-]+\s+){0,2}?(?:crust|base|pastry|dough|batter|filling|topping|glaze|icing|frosting|crumble|streusel|ganache|coating|garnish|drizzle|layer|sponge|assembly)|to\s+(?:finish|serve|decorate|assemble))\W*$~iu';
+
     public function __construct(private readonly UnitTable $units, private readonly YieldReader $yields) {}
 
     /** @param  list<string>  $rows without blank ones */
@@ -80,8 +83,7 @@ final class LineSorter
      */
     private function component(string $row, array &$components, int $current, array $ingredients): int
     {
-        preg_match(self::FOR_THE, $row, $m);
-        $name = trim(($m['name'] ?? '') !== '' ? $m['name'] : ($m['name2'] ?? ''));
+        $name = preg_match(self::FOR_THE, $row, $m) === 1 ? trim($m['name'].($m['name2'] ?? '')) : trim($row, " \t:*-–—#");
         $name = mb_strtoupper(mb_substr($name, 0, 1)).mb_substr(mb_strtolower($name), 1);
         if (array_filter($ingredients, static fn (array $l): bool => $l[1] === $current) === []) {
             $components[$current] = $name;
@@ -95,9 +97,21 @@ final class LineSorter
 
     private function isComponent(string $row, string $mode, string $next): bool
     {
-        return $mode !== 'method' && preg_match(self::FOR_THE, $row) === 1
-            && preg_match('~\d~', $row) !== 1 && $this->units->named($row) === null
-            && ($mode === 'ingredients' || $this->isIngredient($next));
+        if ($mode === 'method' || preg_match('~\d~', $row) === 1 || $this->units->named($row) !== null) {
+            return false;
+        }
+        if (preg_match(self::FOR_THE, $row) === 1) {
+            return $mode === 'ingredients' || $this->isIngredient($next);
+        }
+
+        return $this->isIngredient($next) && ($mode === 'ingredients' || preg_match('~^(?:\P{L}*\pL+\P{L}*)$~u', $row) === 1)
+            && (preg_match(self::PART, $row) === 1 || self::isShouted($row, $next));
+    }
+
+    /** A few words in capitals above a line that is not: "FILLING". */
+    private static function isShouted(string $row, string $next): bool
+    {
+        return preg_match('~^\W*(?:\p{Lu}{3,}[\s&’\'-]*){1,4}\W*$~u', $row) === 1 && preg_match('~\p{Ll}{2}~u', $next) === 1;
     }
 
     private function belongsToIngredients(string $row, string $mode, bool $headed): bool

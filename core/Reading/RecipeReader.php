@@ -35,16 +35,17 @@ final readonly class RecipeReader
             $hash = substr(sha1(mb_strtolower(trim($row))), 0, 10);
             $times[$hash] = ($times[$hash] ?? 0) + 1;
             $key = $hash.'-'.$times[$hash];
-            array_push($lines, ...$this->lines->read($row, $key, $component, $corrections[$key] ?? null));
+            array_push($lines, ...$this->lines->read($row, $key, $component, $corrections));
         }
-        [$pieces, $name] = $this->yields->read($sorted->yield);
+        [$title, $yield] = $sorted->yield === '' ? $this->yields->inTitle($sorted->title) : [$sorted->title, $sorted->yield];
+        [$pieces, $name] = $this->yields->read($yield);
 
         $pan = null;
-        foreach ([...$sorted->steps, $sorted->yield, $sorted->title] as $row) {
+        foreach ([...$sorted->steps, $yield, $sorted->title] as $row) {
             $pan ??= Pan::in($row);
         }
 
-        return new Recipe($sorted->title, $pieces, $name, $sorted->yield, $sorted->components, $lines, array_map($this->steps->read(...), $sorted->steps), $pan);
+        return new Recipe($title, $pieces, $name, $yield, $sorted->components, $lines, array_map($this->steps->read(...), $sorted->steps), $pan);
     }
 
     /**

@@ -12,12 +12,12 @@ final readonly class StepReader
 {
     private const HEAT = '~(?<before>\bfan\s?(?:oven\s?)?)?(?<![\d.])(?<n>\d{2,3})\s?(?:°|º|˚|degrees?|deg\.?)?\s?(?<scale>fahrenheit|celsius|F|C)(?![\pL])(?<fan>\s?(?:\(?fan\)?)(?!\s*\d))?|gas\s?(?:mark)?\s?(?<gas>\d{1,2}|½|¼)(?!\d)|(?<![\d.])(?<bare>\d{3})\s?(?:°|º|˚|degrees?)(?!\s?[FC]|\w)~iu';
 
-    private const TIME = '~(?<![\d.])(?<a>\d+(?:[.,]\d+)?(?:\s?[½¼¾])?|[½¼¾]|an?|one|two|three|half\s+an?)(?:\s?(?:-|–|to|or)\s?(?<b>\d+(?:[.,]\d+)?(?:\s?[½¼¾])?))?[\s-]?(?<unit>minutes?|mins?\.?|hours?|hrs?\.?|h)(?!\pL)~iu';
+    private const TIME = '~(?<![\d.])(?<a>\d+(?:[.,]\d+)?(?:\s?[½¼¾])?|[½¼¾]|an?|one|two|three|half\s+an?)(?:\s?(?:-|–|to|or)\s?(?<b>\d+(?:[.,]\d+)?(?:\s?[½¼¾])?))?[\s-]?(?<unit>minutes?|mins?|hours?|hrs?|h)(?!\pL)~iu';
 
     private const BAKE = '~\b(?:bake|baking|baked|cook in the oven|return to the oven|into the oven|in the oven|air[- ]?fry|roast)\b~iu';
 
     /** What is done for a time, heated or not: the last such word before the time says. */
-    private const DOING = '~\b(?:(?<heated>bak(?:e|ed|ing)|cook|return|roast|air[- ]?fry)|(?<resting>leave|left|cool|chill|rest|stand|set|freeze|refrigerate|soak|prove|ajar|switch(?:ed)? off|turn(?:ed)? off))\b~iu';
+    private const DOING = '~\b(?:(?<heated>bak(?:e|ed|ing)|cook|return|roast|air[- ]?fry)|(?<resting>beat|whisk|whip|mix|stir|knead|blend|boil|simmer|melt|fold|pulse|leave|left|cool|chill|rest|stand|set|freeze|refrigerate|soak|prove|ajar|switch(?:ed)? off|turn(?:ed)? off))\b~iu';
 
     private const WORDS = ['a' => 1.0, 'an' => 1.0, 'one' => 1.0, 'two' => 2.0, 'three' => 3.0];
 
@@ -87,7 +87,7 @@ final readonly class StepReader
         preg_match_all(self::DOING, $clause, $found, PREG_SET_ORDER | PREG_UNMATCHED_AS_NULL);
         $last = end($found);
 
-        return $last === false || $last['resting'] === null;
+        return $last === false ? preg_match('~\boven\b~iu', $clause) === 1 || trim($clause) === '' || preg_match(self::DOING, $before) !== 1 : $last['resting'] === null;
     }
 
     private function number(string $text): float

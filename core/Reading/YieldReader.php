@@ -42,6 +42,12 @@ final class YieldReader
         return [null, ''];
     }
 
+    /** @return array{string, string} "Banana muffins - makes 12" parted; the second "" where the title does not say */
+    public function inTitle(string $title): array
+    {
+        return preg_match('~^(?<title>.*?\pL.*?)[\s,(–—:-]+(?<yield>(?:makes|serves|yields)\b.*\d.*?)\)?$~iu', $title, $m) === 1 ? [$m['title'], $m['yield']] : [$title, ''];
+    }
+
     private static function value(string $word): int
     {
         return self::WORDS[strtolower($word)] ?? (int) $word;

@@ -124,7 +124,7 @@ final readonly class BenchController
     {
         $food = (string) $request->string('food');
         $slot = (string) $request->string('slot');
-        abort_unless(preg_match('~^(?:|syrup|added|[a-f0-9]{10}-\d{1,3})$~', $slot) === 1, 422);
+        abort_unless(preg_match('~^(?:|syrup|added|[a-f0-9]{10}-\d{1,3}(?:_\d)?)$~', $slot) === 1, 422);
         if ($slot === 'added') {
             $match = $this->workshop->foods->find($food);
             $food = $match->sure ? (string) $match->food : $food;

@@ -62,13 +62,56 @@ final class LineReaderTest extends CoreCase
         self::assertSame([6.0, 45.0], [$lines[0]->grams?->value, $lines[1]->grams?->value]);
     }
 
+    /**
+     * One line, several things: each with its own amount and a key of its own, by which it can be corrected.
+     *
+     * @param  array<string, float>  $foods
+     */
+    #[DataProvider('severals')]
+    public function test_a_line_that_names_several_things(string $text, array $foods): void
+    {
+        $lines = self::workshop()->lines->read($text, 'k');
+        self::assertSame(array_keys($foods), array_map(static fn ($l): ?string => $l->food?->key, $lines), $text);
+        foreach (array_values($foods) as $n => $grams) {
+            self::assertEqualsWithDelta($grams, $lines[$n]->grams?->value, 0.02 * $grams + 0.01, $text);
+            self::assertSame($n === 0 ? 'k' : "k_$n", $lines[$n]->key);
+            self::assertSame($text, $lines[$n]->text);
+        }
+        $corrected = self::workshop()->lines->read($text, 'k', 0, ['k_1' => new Correction(null, 7.0)]);
+        self::assertSame(7.0, $corrected[1]->grams?->value);
+        self::assertEqualsWithDelta($lines[0]->grams->value, $corrected[0]->grams?->value, 1e-9);
+    }
+
+    /** @return array<string, array{string, array<string, float>}> */
+    public static function severals(): array
+    {
+        return [
+            'of one fruit' => ['zest and juice of 1 lemon', ['lemon-zest' => 6.0, 'lemon-juice' => 45.0]],
+            'behind the fruit' => ['2 lemons, juice and zest', ['lemon-juice' => 90.0, 'lemon-zest' => 12.0]],
+            'grated' => ['1 orange, finely grated zest and juice', ['orange-zest' => 12.0, 'orange-juice' => 80.0]],
+            'so much of each' => ['1 tsp each cinnamon and nutmeg', ['cinnamon' => 2.6, 'nutmeg' => 2.2]],
+            'of each of three' => ['1 tsp each of cinnamon, cloves and nutmeg', ['cinnamon' => 2.6, 'cloves' => 2.1, 'nutmeg' => 2.2]],
+        ];
+    }
+
+    /** What is more than the amount is no part of it: the line is used whole. */
+    public function test_more_for_dusting_is_beside_the_amount(): void
+    {
+        foreach (['155 g flour, plus more for dusting', '155 g flour plus extra to dust', '155 g flour (+ extra for rolling)', '155 g flour, and a little more for the board'] as $text) {
+            $line = self::line($text);
+            self::assertSame(['wheat-flour', 155.0], [$line->food?->key, $line->grams?->value], $text);
+            self::assertFalse($line->has(Flag::UsedInPart), $text);
+        }
+        self::assertTrue(self::line('2 tbsp flour for dusting')->has(Flag::UsedInPart));
+    }
+
     public function test_a_correction_of_the_food_weighs_the_amount_anew_and_keeps_what_was_typed(): void
     {
-        $line = self::workshop()->lines->read('1 cup flour', 'k', 0, new Correction(self::workshop()->larder->get('almond-flour'), null))[0];
+        $line = self::workshop()->lines->read('1 cup flour', 'k', 0, ['k' => new Correction(self::workshop()->larder->get('almond-flour'), null)])[0];
         self::assertSame('1 cup flour', $line->text);
         self::assertEqualsWithDelta(104, $line->grams?->value, 0.1);
         self::assertSame([Flag::Corrected], $line->flags);
-        self::assertSame(42.0, self::workshop()->lines->read('1 cup flour', 'k', 0, new Correction(null, 42))[0]->grams?->value);
+        self::assertSame(42.0, self::workshop()->lines->read('1 cup flour', 'k', 0, ['k' => new Correction(null, 42)])[0]->grams?->value);
     }
 
     public function test_a_cup_is_less_sure_than_a_scale_and_a_range_less_than_a_number(): void

@@ -77,6 +77,30 @@ final class LineSorterTest extends CoreCase
         self::assertSame(['Cream the butter and sugar.'], self::sorter()->sort(['Cake', '200 g flour', 'Cream the butter and sugar.'])->steps);
     }
 
+    /** Headings as recipes have them, with and without colon, in capitals or not. */
+    #[DataProvider('headings')]
+    public function test_a_heading_opens_a_part(string $heading, string $name): void
+    {
+        $sorted = self::sorter()->sort(['Plum galette', 'Ingredients', '200 g flour', $heading, '400 g plums', 'Method', 'Bake it.']);
+        self::assertSame(['', $name], $sorted->components, $heading);
+        self::assertSame([0, 1], array_column($sorted->ingredients, 1), $heading);
+    }
+
+    /** @return array<string, array{string, string}> */
+    public static function headings(): array
+    {
+        $rows = [['For the filling:', 'Filling'], ['For the filling', 'Filling'], ['FILLING', 'Filling'], ['Filling:', 'Filling'], ['filling', 'Filling'], ['Plum filling', 'Plum filling'], ['**Filling**', 'Filling'], ['To finish', 'To finish'], ['PLUM LAYER', 'Plum layer'], ['For the almond topping:', 'Almond topping']];
+
+        return array_combine(array_column($rows, 0), $rows);
+    }
+
+    public function test_a_food_without_an_amount_is_no_heading(): void
+    {
+        foreach (['Salt', 'Whipped cream', 'Flaky sea salt', 'vanilla'] as $row) {
+            self::assertSame([''], self::sorter()->sort(['Cake', 'Ingredients', '200 g flour', $row, '400 g plums', 'Method', 'Bake it.'])->components, $row);
+        }
+    }
+
     public function test_a_recipe_without_a_title_still_has_one(): void
     {
         self::assertSame('Untitled dessert', self::sorter()->sort(['200 g flour', '2 eggs'])->title);

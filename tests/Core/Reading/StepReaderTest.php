@@ -57,8 +57,18 @@ final class StepReaderTest extends CoreCase
             'two temperatures' => ['Bake 10 minutes, lower the heat and bake 30 minutes more.', [[10.0, 10.0, true], [30.0, 30.0, true]], true],
             'baking powder is no bake' => ['Sift in the baking powder and rest 5 minutes.', [[5.0, 5.0, false]], false],
             'in the oven' => ['Put in the oven for 12 min.', [[12.0, 12.0, true]], true],
+            'beaten, then baked' => ['Beat everything for 2 mins. Bake for 25 mins until springy.', [[2.0, 2.0, false], [25.0, 25.0, true]], true],
+            'boiled' => ['Boil for 3 minutes.', [[3.0, 3.0, false]], false],
             'no time' => ['Fold in the egg whites.', [], false],
         ];
+    }
+
+    public function test_a_title_may_say_how_many(): void
+    {
+        $reader = new YieldReader;
+        foreach (['Banana muffins - makes 12' => ['Banana muffins', 'makes 12'], 'Plum cake (serves 8)' => ['Plum cake', 'serves 8'], 'Cake for two' => ['Cake for two', ''], 'Makes 12' => ['Makes 12', '']] as $title => $parts) {
+            self::assertSame($parts, $reader->inTitle($title));
+        }
     }
 
     #[DataProvider('yields')]
