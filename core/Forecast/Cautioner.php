@@ -124,11 +124,16 @@ final class Cautioner
      */
     private function hiddenSugar(Account $account): array
     {
-        $found = [];
+        [$by, $found] = [[], []];
         foreach ($account->formula->doses as $i => $dose) {
             $sugars = $account->serving->lines[$i]->sugars;
-            if ($dose->food !== null && $dose->food->role !== Role::Sweet && $sugars >= $this->constants->get('hidden-sugar')) {
-                $found[] = sprintf('%s brings %.1f g', mb_strtolower($dose->food->name), $sugars);
+            if ($dose->food !== null && ! in_array($dose->food->role, [Role::Sweet, Role::Body], true)) {
+                $by[$dose->food->name] = ($by[$dose->food->name] ?? 0.0) + $sugars;
+            }
+        }
+        foreach ($by as $name => $sugars) {
+            if ($sugars >= $this->constants->get('hidden-sugar')) {
+                $found[] = sprintf('%s brings %.1f g', mb_strtolower($name), $sugars);
             }
         }
 

@@ -34,6 +34,9 @@ final class LineReader
 
     private string $prepPattern;
 
+    /** @var array<string, array<string, string>> foods that are another by the spoon: rows of `data/spooned.csv` */
+    private array $spooned;
+
     public function __construct(
         private readonly Larder $larder,
         private readonly FoodIndex $foods,
@@ -42,6 +45,7 @@ final class LineReader
         private readonly Constants $constants,
         Tables $tables,
     ) {
+        $this->spooned = array_column($tables->rows('spooned'), null, 'food');
         $this->prepWords = array_column(array_filter($tables->rows('prep_words'), static fn (array $row): bool => $row['kind'] !== 'ignore'), null, 'word');
         $words = array_map(static fn (string $w): string => preg_quote($w, '~'), array_keys($this->prepWords));
         usort($words, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
@@ -283,6 +287,10 @@ final class LineReader
             return $this->foods->find($unit->key.' '.$split['name']);
         }
         $match = $this->foods->find($split['name']);
+        $spooned = $this->spooned[$match->food ?? ''] ?? null;
+        if ($spooned !== null && $unit?->kind === UnitKind::Volume && in_array($unit->key, ['tsp', 'pinch', 'dash'], true) && preg_match('~\b(?:'.$spooned['unless'].')\b~iu', $split['name'].' '.$split['prep']) !== 1) {
+            return $this->foods->find(str_replace('-', ' ', $spooned['spooned']));
+        }
         if ($split['prep'] === '') {
             return $match;
         }

@@ -21,8 +21,13 @@ final class LineSorter
 
     private const FOR_THE = '~^\W*(?:for\s+(?:the\s+)?|the\s+)?(?<name>[\pL][\pL\s&\'’-]{1,40}?)\s*(?:ingredients)?\s*:\s*$|^\W*for\s+(?:the\s+)?(?<name2>[\pL][\pL\s&\'’-]{1,40})$~iu';
 
+    /** How many it makes, said after the method. */
+    private const LAST_YIELD = '~^\W*(?:makes|serves|yields?)\b[^.]{1,50}\.?$~iu';
+
+    private const MARK = '~^\s*[▢☐□✓•*·-]\s*~u';
+
     /** Headings that stand without "for the" and without a colon, before an ingredient. */
-    private const PART = '~^\W*(?:the\s+)?(?<name>(?:[\pL’\'-]+\s+){0,2}?(?:crust|base|pastry|dough|batter|filling|topping|glaze|icing|frosting|crumble|streusel|ganache|coating|garnish|drizzle|layer|sponge|assembly)|to\s+(?:finish|serve|decorate|assemble))\W*$~iu';
+    private const PART = '~^\W*(?:the\s+)?(?<name>(?:[\pL’\'-]+\s+){0,2}?(?:crust|base|pastry|dough|batter|filling|topping|glaze|icing|frosting|crumble|streusel|ganache|coating|garnish|drizzle|layer|sponge|assembly|cookies|biscuits|cakes?|cupcakes|muffins|brownies|blondies|bars|loaf|tart|cheesecake|waffles|pancakes|scones)|to\s+(?:finish|serve|decorate|assemble))\W*$~iu';
 
     public function __construct(private readonly UnitTable $units, private readonly YieldReader $yields) {}
 
@@ -48,7 +53,7 @@ final class LineSorter
                 $mode = 'aside';
             } elseif (preg_match(self::META, $row) === 1) {
                 continue;
-            } elseif ($this->yields->isYield($row) && $mode !== 'method') {
+            } elseif ($this->yields->isYield($row) && ($mode !== 'method' || ($yield === '' && preg_match(self::LAST_YIELD, $row) === 1))) {
                 $yield = $yield === '' ? $row : $yield;
             } elseif ($mode !== 'aside' && $this->isComponent($row, $mode, $rows[$i + 1] ?? '')) {
                 $component = $this->component($row, $components, $component, $ingredients);
@@ -105,7 +110,7 @@ final class LineSorter
         }
 
         return $this->isIngredient($next) && ($mode === 'ingredients' || preg_match('~^(?:\P{L}*\pL+\P{L}*)$~u', $row) === 1)
-            && (preg_match(self::PART, $row) === 1 || self::isShouted($row, $next));
+            && (preg_match(self::PART, $row) === 1 || self::isShouted($row, $next) || (mb_strlen($row) < 40 && preg_match(self::MARK, $next) === 1 && preg_match(self::MARK, $row) !== 1));
     }
 
     /** A few words in capitals above a line that is not: "FILLING". */

@@ -10,14 +10,14 @@ use Aglyca\Core\Quantity\Temperature;
 /** Finds oven heats (°F, °C, fan, gas mark) and times in a step of the method. */
 final readonly class StepReader
 {
-    private const HEAT = '~(?<before>\bfan\s?(?:oven\s?)?)?(?<![\d.])(?<n>\d{2,3})\s?(?:°|º|˚|degrees?|deg\.?)?\s?(?<scale>fahrenheit|celsius|F|C)(?![\pL])(?<fan>\s?(?:\(?fan\)?)(?!\s*\d))?|gas\s?(?:mark)?\s?(?<gas>\d{1,2}|½|¼)(?!\d)|(?<![\d.])(?<bare>\d{3})\s?(?:°|º|˚|degrees?)(?!\s?[FC]|\w)~iu';
+    private const HEAT = '~(?<before>\bfan\s?(?:oven\s?)?)?(?<![\d.])(?<n>\d{2,3})\s?(?:°|º|˚|degrees?|deg\.?)?\s?(?<scale>fahrenheit|celsius|F|C)(?![\pL])(?<fan>\s?(?:\(?fan\)?)(?!\s*\d))?|gas\s?(?:mark)?\s?(?<gas>\d{1,2}|½|¼)(?!\d)|(?<![\d.])(?<bare>\d{3})\s?(?:°|º|˚|degrees?)(?!\s?[FC]|\w)|(?<=@|@\s|\bat\s|\bto\s)(?<plain>[1-5]\d{2})(?=\s*(?:$|[.,;)]|(?:for|and|until|then)\b))~iu';
 
     private const TIME = '~(?<![\d.])(?<a>\d+(?:[.,]\d+)?(?:\s?[½¼¾])?|[½¼¾]|an?|one|two|three|half\s+an?)(?:\s?(?:-|–|to|or)\s?(?<b>\d+(?:[.,]\d+)?(?:\s?[½¼¾])?))?[\s-]?(?<unit>minutes?|mins?|hours?|hrs?|h)(?!\pL)~iu';
 
     private const BAKE = '~\b(?:bake|baking|baked|cook in the oven|return to the oven|into the oven|in the oven|air[- ]?fry|roast)\b~iu';
 
     /** What is done for a time, heated or not: the last such word before the time says. */
-    private const DOING = '~\b(?:(?<heated>bak(?:e|ed|ing)|cook|return|roast|air[- ]?fry)|(?<resting>beat|whisk|whip|mix|stir|knead|blend|boil|simmer|melt|fold|pulse|leave|left|cool|chill|rest|stand|set|freeze|refrigerate|soak|prove|ajar|switch(?:ed)? off|turn(?:ed)? off))\b~iu';
+    private const DOING = '~\b(?:(?<heated>bak(?:e|ed|ing)(?!\s+(?:sheets?|trays?|tins?|pans?|powder|soda|dish|paper|parchment|stone))|cook|return|roast|air[- ]?fry)|(?<resting>beat|whisk|whip|mix|stir|knead|blend|boil|simmer|melt|fold|pulse|leave|left|cool|chill|rest|stand|set|freeze|refrigerate|soak|prove|ajar|switch(?:ed)? off|turn(?:ed)? off))\b~iu';
 
     private const WORDS = ['a' => 1.0, 'an' => 1.0, 'one' => 1.0, 'two' => 2.0, 'three' => 3.0];
 
@@ -52,7 +52,7 @@ final readonly class StepReader
         if (($m['gas'][0] ?? null) !== null) {
             return Temperature::gasMark(Lexer::number($m['gas'][0]), $this->constants->get('gas-mark-1-f'));
         }
-        $n = (float) ($m['n'][0] ?? $m['bare'][0] ?? 0);
+        $n = (float) ($m['n'][0] ?? $m['bare'][0] ?? $m['plain'][0] ?? 0);
         $fahrenheit = ($m['scale'][0] ?? null) !== null
             ? strtoupper($m['scale'][0][0]) === 'F'
             : $n >= $this->constants->get('bare-fahrenheit-from');

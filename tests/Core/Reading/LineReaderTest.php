@@ -94,6 +94,13 @@ final class LineReaderTest extends CoreCase
         ];
     }
 
+    public function test_a_teaspoon_of_ginger_is_ground_and_a_grated_one_is_not(): void
+    {
+        foreach (['½ tsp ginger' => 'ginger-ground', 'a pinch of ginger' => 'ginger-ground', '1 tsp grated ginger' => 'ginger-fresh', '1 tsp ginger, minced' => 'ginger-fresh', '50 g ginger' => 'ginger-fresh', '2 tbsp ginger' => 'ginger-fresh'] as $text => $food) {
+            self::assertSame($food, self::line($text)->food?->key, $text);
+        }
+    }
+
     /** What is more than the amount is no part of it: the line is used whole. */
     public function test_more_for_dusting_is_beside_the_amount(): void
     {

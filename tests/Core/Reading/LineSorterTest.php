@@ -89,9 +89,17 @@ final class LineSorterTest extends CoreCase
     /** @return array<string, array{string, string}> */
     public static function headings(): array
     {
-        $rows = [['For the filling:', 'Filling'], ['For the filling', 'Filling'], ['FILLING', 'Filling'], ['Filling:', 'Filling'], ['filling', 'Filling'], ['Plum filling', 'Plum filling'], ['**Filling**', 'Filling'], ['To finish', 'To finish'], ['PLUM LAYER', 'Plum layer'], ['For the almond topping:', 'Almond topping']];
+        $rows = [['For the filling:', 'Filling'], ['For the filling', 'Filling'], ['FILLING', 'Filling'], ['Filling:', 'Filling'], ['filling', 'Filling'], ['Plum filling', 'Plum filling'], ['**Filling**', 'Filling'], ['To finish', 'To finish'], ['PLUM LAYER', 'Plum layer'], ['Cookies', 'Cookies'], ['For the almond topping:', 'Almond topping']];
 
         return array_combine(array_column($rows, 0), $rows);
+    }
+
+    public function test_a_row_without_a_mark_above_marked_ones_is_a_heading_and_the_yield_may_come_last(): void
+    {
+        $sorted = self::sorter()->sort(['Cake', 'Ingredients', 'Sponge and such', '▢ 200 g flour', '▢ Salt', 'Moon dust', '▢ 400 g plums', 'Method', 'Bake it.', 'Serves 8']);
+        self::assertSame(['Sponge and such', 'Moon dust'], $sorted->components);
+        self::assertSame([0, 0, 1], array_column($sorted->ingredients, 1));
+        self::assertSame(['Serves 8', ['Bake it.']], [$sorted->yield, $sorted->steps]);
     }
 
     public function test_a_food_without_an_amount_is_no_heading(): void

@@ -28,7 +28,8 @@ final class StepReaderTest extends CoreCase
         return [
             '°F' => ['Preheat to 350°F.', [175]], 'degrees F' => ['Heat to 325 degrees F', [165]], '°C' => ['Oven at 180 °C', [180]], 'both' => ['350°F (175°C)', [175, 175]],
             'fan' => ['Heat to 160°C fan', [180]], 'fan in brackets' => ['Heat to 180°C (fan 160°C)', [180, 180]], 'with a stroke' => ['Heat to 200C/180C fan', [200, 200]], 'fan oven first' => ['fan oven 150 °C', [170]], 'gas mark' => ['gas mark 4', [175]], 'gas' => ['Gas 6', [205]],
-            'bare °F' => ['Bake at 400° until set', [205]], 'bare °C' => ['Bake at 180° until set', [180]], 'celsius written out' => ['at 170 Celsius', [170]], 'no oven' => ['Whisk 200 g sugar with 3 eggs', []],
+            'bare °F' => ['Bake at 400° until set', [205]], 'bare °C' => ['Bake at 180° until set', [180]], 'celsius written out' => ['at 170 Celsius', [170]], 'no sign at all' => ['Bake @ 425 for 15 min; reduce to 350 and bake 45 min', [220, 175]], 'grams are no heat' => ['Add sugar up to 250 g', []],
+            'no oven' => ['Whisk 200 g sugar with 3 eggs', []],
             'a size is no heat' => ['Line a 23 cm tin', []], 'servings are no heat' => ['Serves 120 people', []],
         ];
     }
@@ -58,6 +59,7 @@ final class StepReaderTest extends CoreCase
             'baking powder is no bake' => ['Sift in the baking powder and rest 5 minutes.', [[5.0, 5.0, false]], false],
             'in the oven' => ['Put in the oven for 12 min.', [[12.0, 12.0, true]], true],
             'beaten, then baked' => ['Beat everything for 2 mins. Bake for 25 mins until springy.', [[2.0, 2.0, false], [25.0, 25.0, true]], true],
+            'a baking sheet is no bake' => ['Bake for 15 minutes. Let rest on the baking sheet for 20 minutes.', [[15.0, 15.0, true], [20.0, 20.0, false]], true],
             'boiled' => ['Boil for 3 minutes.', [[3.0, 3.0, false]], false],
             'no time' => ['Fold in the egg whites.', [], false],
         ];
