@@ -36,6 +36,7 @@ use Aglyca\Core\Reading\Correction;
 use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Reading\LineReader;
 use Aglyca\Core\Reading\LineSorter;
+use Aglyca\Core\Reading\LineSplitter;
 use Aglyca\Core\Reading\Pan;
 use Aglyca\Core\Reading\Recipe;
 use Aglyca\Core\Reading\RecipeReader;
@@ -92,7 +93,7 @@ final readonly class Workshop
         $foods = $index === null ? FoodIndex::from($tables) : new FoodIndex($index);
         $foods = $stock->names === [] ? $foods : $foods->knowing($stock->names);
         $amounts = new AmountParser($units, $constants, $tables);
-        $lines = new LineReader($larder, $foods, $amounts, new Weigher($larder, $units, $constants), $constants, $tables);
+        $lines = new LineReader($larder, $foods, new LineSplitter($larder, $foods, $amounts), new Weigher($larder, $units, $constants), $constants, $tables);
         $yields = new YieldReader;
         $recipes = new RecipeReader($lines, new StepReader($constants), $yields, new LineSorter($units, $yields));
         $netCarbs = new NetCarbs($tables, $constants);

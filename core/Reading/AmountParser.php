@@ -18,6 +18,11 @@ final class AmountParser
 
     private const LOOSE = ['about', 'approx', 'approximately', 'around', 'roughly', 'circa', 'ca', 'almost', 'nearly', 'up'];
 
+    /** What a smaller unit behind a larger one adds to: "1 lb 2 oz", "1 cup 2 tbsp" */
+    private const ADDS = ['lb' => ['oz'], 'kg' => ['g'], 'l' => ['ml', 'dl', 'cl'], 'gallon' => ['quart', 'pint', 'cup'], 'quart' => ['pint', 'cup', 'floz'], 'pint' => ['cup', 'floz', 'oz'], 'cup' => ['tbsp', 'tsp'], 'tbsp' => ['tsp']];
+
+    private const ALONE = ['pinch', 'dash', 'smidgen', 'splash', 'handful'];
+
     /** @var list<Token> */
     private array $tokens = [];
 
@@ -79,12 +84,13 @@ final class AmountParser
         $count = $this->count();
         if ($count === null) {
             $unit = $this->unit();
-            if ($unit === null || ! ($unit->isVague() || $unit->kind === UnitKind::Volume || $unit->key === 'stick') || $this->lower() !== 'of') {
+            $of = $this->lower() === 'of' && $unit !== null && ($unit->isVague() || $unit->kind === UnitKind::Volume || $unit->key === 'stick');
+            if (! $of && ($start !== 0 || $this->token() === null || ! in_array($unit?->key, self::ALONE, true))) {
                 $this->i = $start;
 
                 return null;
             }
-            $this->i++;
+            $this->i += (int) $of;
 
             return new Measure(Estimate::exactly(1.0), $unit, 0, null, null, $spread);
         }
@@ -99,6 +105,8 @@ final class AmountParser
         $measure = new Measure($number, $unit, $decimals);
         if ($size !== null) {
             $measure = $measure->withSize($size);
+        } elseif (in_array($unit?->kind, [UnitKind::Mass, UnitKind::Volume], true) && ! $unit->isVague() && $this->packageFollows()) {
+            $this->i++;
         }
         if ($this->lower() === 'of') {
             $this->i++;
@@ -144,6 +152,13 @@ final class AmountParser
         if ($measures[array_key_last($measures)]->unit !== null && ($this->token()?->isNumber() ?? false)) {
             $other = $this->measure();
             if ($other?->unit !== null && $other->unit->kind !== UnitKind::Count) {
+                $last = $measures[array_key_last($measures)];
+                if (in_array($other->unit->key, self::ADDS[$last->unit->key ?? ''] ?? [], true) && $other->count->value * $other->unit->size < $last->unit->size) {
+                    $measures[array_key_last($measures)] = $last->withPlus($other);
+
+                    return true;
+                }
+
                 return $other;
             }
             $this->i = $at;

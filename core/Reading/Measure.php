@@ -32,7 +32,7 @@ final readonly class Measure
 
     public function withPlus(self $plus): self
     {
-        return new self($this->count, $this->unit, $this->decimals, $this->size, $plus, $this->spread);
+        return new self($this->count, $this->unit, $this->decimals, $this->size, $this->plus?->withPlus($plus) ?? $plus, $this->spread);
     }
 
     public function scaled(float $factor, float $spread): self

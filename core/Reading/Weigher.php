@@ -30,9 +30,10 @@ final readonly class Weigher
         return $plus === null ? $grams : $grams->plus($plus);
     }
 
-    public function isByVolume(Measure $measure, Food $food): bool
+    /** Ounces of milk are fluid ounces; syrups are weighed, and packed by weight. */
+    public function ouncesByVolume(Food $food): bool
     {
-        return $measure->unit?->kind === UnitKind::Volume || ($measure->unit?->key === 'oz' && $food->isLiquid());
+        return $food->isLiquid() && $this->larder->density($food, '')->gramsPerMl < $this->constants->get('syrup-density');
     }
 
     private function single(Measure $measure, Food $food, string $form, string $size): ?Estimate
@@ -43,7 +44,7 @@ final readonly class Weigher
             return $each?->widenedBy($this->constants->get('grams-by-size'))->times($measure->count->value);
         }
         $unit = $measure->unit;
-        if ($unit?->key === 'oz' && $food->isLiquid()) {
+        if ($unit?->key === 'oz' && $this->ouncesByVolume($food)) {
             $unit = $this->units->get('floz');
         }
 

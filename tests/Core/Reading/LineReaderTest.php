@@ -6,6 +6,7 @@ namespace Tests\Core\Reading;
 
 use Aglyca\Core\Reading\Correction;
 use Aglyca\Core\Reading\Flag;
+use Aglyca\Core\Reading\Line;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
 
@@ -49,10 +50,46 @@ final class LineReaderTest extends CoreCase
             ['a pinch of salt', 'salt', 0.375], ['¾ cup coconut oil', 'coconut-oil', 159.5], ['2% milk 1 cup', 'semi-skimmed-milk', 244],
             ['1 cup flour (250 g)', 'wheat-flour', 250, 'measures-disagree'], ['5 cups dragon dust', null, null, 'unknown-food'], ['salt to taste', 'salt', null, 'no-amount'],
             ['0 g sugar', 'sugar', null, 'not-an-amount'], ['-5 g sugar', 'sugar', null, 'not-an-amount'], ['99999 kg sugar', 'sugar', 99_999_000, 'huge-amount'],
+            ['1 (14 oz) can sweetened condensed milk', 'condensed-milk', 396.9], ['12 oz honey', 'honey', 340.2], ['1 12-oz can evaporated milk', 'evaporated-milk', 378],
+            ['200ml carton double cream', 'double-cream', 196.1], ['250g punnet strawberries', 'strawberries', 250], ['250 g tub of mascarpone', 'mascarpone', 250],
+            ['1 lb 2 oz apples', 'apple', 510.3], ['1 kg 200 g apples', 'apple', 1200], ['1 cup 2 tbsp flour', 'wheat-flour', 135.6], ['1 lb 450 g butter', 'butter', 453.6],
+            ['pinch sea salt', 'salt', 0.375], ['Juice ½ lemon', 'lemon-juice', 22.5], ['flour 1 cup sifted', 'wheat-flour', 120.5], ['whites of 4 large eggs', 'egg-white', 120],
+            ['1 cup sugar, plus 2 tablespoons', 'sugar', 225], ['2 tbsp icing sugar, for dusting', 'powdered-sugar', 14.2, 'used-in-part'], ['1 cup half and half', 'half-and-half', 242],
+            ['For dusting: 2 tbsp icing sugar', 'powdered-sugar', 14.2, 'used-in-part'], ['1 punnet raspberries', 'raspberries', null, 'no-amount'],
             ['1 cup smoked sugar', 'sugar', 200, 'food-guessed'], ['1 cup butter or margarine', 'butter', 226.8],
         ];
 
         return array_combine(array_column($rows, 0), $rows);
+    }
+
+    /** @param  list<array{string, float, bool}>  $things food, grams, and whether only part of it is eaten */
+    #[DataProvider('severalThings')]
+    public function test_one_line_may_name_several_things_with_amounts_of_their_own(string $text, array $things): void
+    {
+        $lines = self::workshop()->lines->read($text, 'k');
+        self::assertSame(array_column($things, 0), array_map(static fn (Line $l): ?string => $l->food?->key, $lines));
+        foreach ($things as $i => [, $grams, $inPart]) {
+            self::assertEqualsWithDelta($grams, $lines[$i]->grams?->value, $grams * 0.006);
+            self::assertSame($inPart, in_array(Flag::UsedInPart, $lines[$i]->flags, true), $text);
+            self::assertSame($i === 0 ? 'k' : "k_$i", $lines[$i]->key);
+        }
+    }
+
+    /** @return iterable<string, array{string, list<array{string, float, bool}>}> */
+    public static function severalThings(): iterable
+    {
+        foreach ([
+            '2 eggs plus 1 yolk' => [['egg', 100, false], ['egg-yolk', 18.6, false]],
+            '1 whole egg + 2 egg yolks, beaten' => [['egg', 50, false], ['egg-yolk', 37.2, false]],
+            '3 eggs and 2 egg whites' => [['egg', 150, false], ['egg-white', 60, false]],
+            '1 cup (200 g) sugar, plus 1 tablespoon for sprinkling' => [['sugar', 200, false], ['sugar', 12.5, true]],
+            '150 g butter plus 20 g for the tin' => [['butter', 150, false], ['butter', 20, true]],
+            '1 cup sugar plus 2 tbsp honey' => [['sugar', 200, false], ['honey', 41.6, false]],
+            '2 cups (240 g) flour and a pinch of salt' => [['wheat-flour', 240, false], ['salt', 0.375, false]],
+            '1 lemon, zest and 2 tbsp juice' => [['lemon-zest', 6, false], ['lemon-juice', 29.6, false]],
+        ] as $text => $things) {
+            yield $text => [$text, $things];
+        }
     }
 
     public function test_juice_and_zest_of_one_fruit_are_two_lines(): void

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Reading;
+
+/** One thing of an ingredient line, taken apart but not yet known. */
+final readonly class Split
+{
+    /**
+     * @param  string  $body  the part of the line that it stands in
+     * @param  string  $written  the amount as written
+     * @param  string  $name  of the food that is meant: "lemon juice"
+     * @param  string  $named  what the line calls it: "lemon"
+     * @param  string  $other  what "or" offers instead
+     */
+    public function __construct(
+        public string $body,
+        public ?Amount $amount,
+        public string $written,
+        public string $name,
+        public string $named,
+        public string $prep,
+        public string $other = '',
+        public bool $negative = false,
+    ) {}
+
+    public function called(string $name, ?string $named = null): self
+    {
+        return new self($this->body, $this->amount, $this->written, $name, $named ?? $this->named, $this->prep, $this->other, $this->negative);
+    }
+
+    /** The same thing, and a second measure of it. */
+    public function withPlus(Measure $more): self
+    {
+        if ($this->amount === null) {
+            return $this;
+        }
+        $measures = array_map(static fn (Measure $m): Measure => $m->withPlus($more), $this->amount->measures);
+
+        return new self($this->body, new Amount($measures, $this->amount->from, $this->amount->end), $this->written, $this->name, $this->named, $this->prep, $this->other, $this->negative);
+    }
+}
