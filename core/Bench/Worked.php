@@ -55,6 +55,8 @@ final readonly class Worked
     {
         $steps = $swapped ? array_map(static fn (PlannedStep $s): string => $s->text(), $this->steps) : array_map(static fn (Step $s): string => $s->text, $this->recipe->steps);
 
-        return new WrittenRecipe($this->title, $this->recipe->pieceWord(), $steps, $this->account($swapped), $this->document->convention);
+        $account = $this->account($swapped);
+
+        return new WrittenRecipe($this->title, $this->recipe->pieceWord(), $this->recipe->pieceWord($account->formula->pieces), $steps, $account, $this->document->convention);
     }
 }

@@ -96,7 +96,7 @@ final readonly class Scaler
     private function dose(Dose $dose, float $factor): Dose
     {
         if ($dose->food === null || $dose->grams === null) {
-            return $dose->of($dose->food, $dose->grams?->times($factor), $dose->text);
+            return $dose->of($dose->food, $dose->grams?->times($factor), $dose->food === null ? self::timesOver($dose->text, $factor) : $dose->text);
         }
         $grams = $dose->mass() * $factor;
         if ($dose->food->role !== Role::Egg) {
@@ -105,6 +105,12 @@ final readonly class Scaler
         [$estimate, $text] = $this->measured($dose->food, $grams);
 
         return $dose->of($dose->food, $estimate, $text);
+    }
+
+    /** "3 × 200 g glimmerroot": a thing that is not known keeps its words, and says how many times they hold. */
+    private static function timesOver(string $text, float $factor): string
+    {
+        return preg_match('~[\d½⅓⅔¼¾⅛]~u', $text) === 1 ? rtrim(rtrim(number_format($factor, 2, '.', ''), '0'), '.').' × '.preg_replace('~^[\s–—*•-]+~u', '', $text) : $text;
     }
 
     private function wholeEggs(Food $food, float $grams): ?int

@@ -12,6 +12,7 @@ final readonly class Line
 {
     /**
      * @param  string  $key  stays the same while the line's text does
+     * @param  string  $text  as typed; where one line names several things, the words for this one
      * @param  string  $amount  the amount as written
      * @param  string  $name  the part taken for the food's name
      * @param  list<string>  $rivals  food keys that the name could also mean

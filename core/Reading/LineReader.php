@@ -50,9 +50,11 @@ final class LineReader
     public function read(string $text, string $key, int $component = 0, array $corrections = []): array
     {
         $lines = [];
-        foreach ($this->splitter->split($text) as $n => $split) {
+        $splits = $this->splitter->split($text);
+        foreach ($splits as $n => $split) {
             $own = $n === 0 ? $key : "{$key}_$n";
-            $lines[] = $this->line($text, $split, $own, $component, $corrections[$own] ?? null);
+            // Each of several things has its own words, so that wherever they are written out nothing stands there twice.
+            $lines[] = $this->line(count($splits) > 1 ? $split->body : $text, $split, $own, $component, $corrections[$own] ?? null);
         }
 
         return $lines;
@@ -180,8 +182,11 @@ final class LineReader
     private function massAlone(array $weighed): ?Estimate
     {
         foreach ($weighed as [$measure]) {
-            if ($measure->size === null && $measure->unit?->kind === UnitKind::Mass) {
-                return $measure->count->times($measure->unit->size)->plus(Estimate::withHalfWidth(0.0, $this->constants->get('weighed')));
+            $one = $measure->size ?? $measure;
+            if ($one->unit?->kind === UnitKind::Mass) {
+                $grams = $one->count->times($one->unit->size);
+
+                return ($one === $measure ? $grams : $grams->times($measure->count->value))->plus(Estimate::withHalfWidth(0.0, $this->constants->get('weighed')));
             }
         }
 

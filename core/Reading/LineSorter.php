@@ -102,7 +102,7 @@ final class LineSorter
 
     private function isComponent(string $row, string $mode, string $next): bool
     {
-        if ($mode === 'method' || preg_match('~\d~', $row) === 1 || $this->units->named($row) !== null) {
+        if ($mode === 'method' || preg_match('~[\d½⅓⅔¼¾⅛]~u', $row) === 1 || $this->units->named($row) !== null) {
             return false;
         }
         if (preg_match(self::FOR_THE, $row) === 1) {

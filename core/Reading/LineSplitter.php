@@ -31,22 +31,24 @@ final class LineSplitter
 
     public function __construct(private readonly Larder $larder, private readonly FoodIndex $foods, private readonly AmountParser $amounts) {}
 
-    /** @return non-empty-list<Split> */
+    /** @return non-empty-list<Split> each with a body that reads the same when it stands alone */
     public function split(string $line): array
     {
         $body = trim(preg_replace(self::BULLET, '', $line) ?? $line);
         if (preg_match(self::OF_FRUIT, $body, $m) === 1 || preg_match(self::FRUIT_FOR, $body, $m) === 1) {
-            return array_map(function (string $part) use ($m): Split {
-                $split = $this->one($m['rest']);
-                $fruit = trim(preg_replace('~\b(?:unwaxed|organic|fresh|ripe)\b~iu', '', $split->name) ?? '');
+            $parts = array_values(array_filter(array_intersect_key($m, ['part' => true, 'part2' => true])));
+            if (count($parts) > 1) {
+                return array_map(fn (string $part): Split => $this->split(mb_strtolower($part)." of {$m['rest']}")[0], $parts);
+            }
+            $split = $this->one($m['rest']);
+            $fruit = trim(preg_replace('~\b(?:unwaxed|organic|fresh|ripe)\b~iu', '', $split->name) ?? '');
 
-                return $split->called($fruit.' '.(stripos($part, 'juice') === 0 ? 'juice' : 'zest'), $fruit);
-            }, array_values(array_filter(array_intersect_key($m, ['part' => true, 'part2' => true]))));
+            return [$split->called($body, $fruit.' '.(stripos($parts[0], 'juice') === 0 ? 'juice' : 'zest'), $fruit)];
         }
         if (preg_match(self::OF_EGGS, $body, $m) === 1) {
             $split = $this->one($m['rest'].'egg');
 
-            return [$split->called(trim($split->name).' '.mb_strtolower($m['part']))];
+            return [$split->called($body, trim($split->name).' '.mb_strtolower($m['part']), $split->named)];
         }
         if (preg_match(self::EACH, $body, $m) === 1) {
             $names = preg_split('~\s*(?:,|\band\b|&)\s*~iu', $m['names'], -1, PREG_SPLIT_NO_EMPTY) ?: [];
@@ -70,7 +72,7 @@ final class LineSplitter
             return null;
         }
         if (preg_match('~^(?:juice|zest|rind)$~iu', $second->name) === 1) {
-            $second = $second->called("$first->named $second->name", $second->name);
+            $second = $this->one("$second->written $first->named $second->name");
         }
         if ($second->name !== '' && ! $this->foods->isIgnored($second->name)) {
             return $this->foods->find($second->name)->sure ? [$first, $second] : null;
@@ -80,7 +82,7 @@ final class LineSplitter
             return null;
         }
 
-        return $second->prep === '' ? [$first->withPlus($more)] : [$first, $second->called($first->name, $first->named)];
+        return $second->prep === '' ? [$first->withPlus($more)] : [$first, $this->one("$second->written $first->name, $second->prep")];
     }
 
     private function one(string $body): Split

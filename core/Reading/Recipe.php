@@ -26,7 +26,7 @@ final readonly class Recipe
         public ?Pan $pan = null,
     ) {}
 
-    private const SINGULAR = ['people' => 'portion', 'person' => 'portion', 'sandwiches' => 'sandwich', 'glasses' => 'glass', 'servings' => 'serving', 'candies' => 'candy'];
+    private const SINGULAR = ['people' => 'portion', 'person' => 'portion', 'sandwiches' => 'sandwich', 'glasses' => 'glass', 'servings' => 'serving', 'candies' => 'candy', 'loaves' => 'loaf'];
 
     /** What one piece is called, or several where a number is given. */
     public function pieceWord(float $count = 1.0): string
@@ -34,6 +34,11 @@ final readonly class Recipe
         $name = $this->pieceName === '' ? 'piece' : $this->pieceName;
         $one = self::SINGULAR[$name] ?? (str_ends_with($name, 's') && ! str_ends_with($name, 'ss') ? substr($name, 0, -1) : $name);
 
-        return $count === 1.0 ? $one : (preg_match('~(?:ch|ss|x)$~', $one) === 1 ? $one.'es' : (preg_match('~[^aeiou]y$~', $one) === 1 ? substr($one, 0, -1).'ies' : $one.'s'));
+        return $count === 1.0 ? $one : match (1) {
+            preg_match('~(?:ch|ss|x)$~', $one) => $one.'es',
+            preg_match('~[^aeiou]y$~', $one) => substr($one, 0, -1).'ies',
+            preg_match('~^loaf$~', $one) => 'loaves',
+            default => $one.'s',
+        };
     }
 }

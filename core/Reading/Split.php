@@ -25,9 +25,9 @@ final readonly class Split
         public bool $negative = false,
     ) {}
 
-    public function called(string $name, ?string $named = null): self
+    public function called(string $body, string $name, string $named): self
     {
-        return new self($this->body, $this->amount, $this->written, $name, $named ?? $this->named, $this->prep, $this->other, $this->negative);
+        return new self($body, $this->amount, $this->written, $name, $named, $this->prep, $this->other, $this->negative);
     }
 
     /** The same thing, and a second measure of it. */

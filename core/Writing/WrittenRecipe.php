@@ -12,10 +12,14 @@ use Aglyca\Core\Formula\Dose;
 /** A recipe ready to be written out: as text, as a table, or as a schema.org Recipe. What is written reads back the same. */
 final readonly class WrittenRecipe
 {
-    /** @param  list<string>  $steps */
+    /**
+     * @param  string  $pieceWords  what all the pieces are called: "slices", or "loaf" of one
+     * @param  list<string>  $steps
+     */
     public function __construct(
         public string $title,
         public string $pieceWord,
+        public string $pieceWords,
         public array $steps,
         public Account $account,
         public Convention $convention,
@@ -83,7 +87,7 @@ final readonly class WrittenRecipe
     {
         $pieces = rtrim(rtrim(number_format($this->account->formula->pieces, 2, '.', ''), '0'), '.');
 
-        return "Makes $pieces $this->pieceWord".($pieces === '1' || $this->pieceWord === '' ? '' : (str_ends_with($this->pieceWord, 's') ? '' : 's'));
+        return "Makes $pieces $this->pieceWords";
     }
 
     /** @return list<string> with a heading before each component that has a name */

@@ -62,9 +62,13 @@ final class LineReaderTest extends CoreCase
         return array_combine(array_column($rows, 0), $rows);
     }
 
-    /** @param  list<array{string, float, bool}>  $things food, grams, and whether only part of it is eaten */
+    /**
+     * One line, several things: each with its own amount, words that read the same when they stand alone, and a key by which it can be corrected.
+     *
+     * @param  list<array{string, float, bool}>  $things food, grams, and whether only part of it is eaten
+     */
     #[DataProvider('severalThings')]
-    public function test_one_line_may_name_several_things_with_amounts_of_their_own(string $text, array $things): void
+    public function test_one_line_may_name_several_things(string $text, array $things): void
     {
         $lines = self::workshop()->lines->read($text, 'k');
         self::assertSame(array_column($things, 0), array_map(static fn (Line $l): ?string => $l->food?->key, $lines));
@@ -72,7 +76,11 @@ final class LineReaderTest extends CoreCase
             self::assertEqualsWithDelta($grams, $lines[$i]->grams?->value, $grams * 0.006);
             self::assertSame($inPart, in_array(Flag::UsedInPart, $lines[$i]->flags, true), $text);
             self::assertSame($i === 0 ? 'k' : "k_$i", $lines[$i]->key);
+            $alone = self::line($lines[$i]->text);
+            self::assertSame([$lines[$i]->food?->key, $lines[$i]->grams?->value], [$alone->food?->key, $alone->grams?->value], "its own words: {$lines[$i]->text}");
         }
+        $corrected = self::workshop()->lines->read($text, 'k', 0, ['k_1' => new Correction(null, 7.0)]);
+        self::assertSame([$lines[0]->grams?->value, 7.0], [$corrected[0]->grams?->value, $corrected[1]->grams?->value]);
     }
 
     /** @return iterable<string, array{string, list<array{string, float, bool}>}> */
@@ -86,49 +94,16 @@ final class LineReaderTest extends CoreCase
             '150 g butter plus 20 g for the tin' => [['butter', 150, false], ['butter', 20, true]],
             '1 cup sugar plus 2 tbsp honey' => [['sugar', 200, false], ['honey', 41.6, false]],
             '2 cups (240 g) flour and a pinch of salt' => [['wheat-flour', 240, false], ['salt', 0.375, false]],
+            '- Zest and juice of 2 unwaxed lemons' => [['lemon-zest', 12, false], ['lemon-juice', 90, false]],
+            'zest and juice of 1 lemon' => [['lemon-zest', 6, false], ['lemon-juice', 45, false]],
+            '2 lemons, juice and zest' => [['lemon-juice', 90, false], ['lemon-zest', 12, false]],
+            '1 orange, finely grated zest and juice' => [['orange-zest', 12, false], ['orange-juice', 80, false]],
+            '1 tsp each of cinnamon, cloves and nutmeg' => [['cinnamon', 2.6, false], ['cloves', 2.1, false], ['nutmeg', 2.2, false]],
+            '½ tsp each of cinnamon and nutmeg' => [['cinnamon', 1.3, false], ['nutmeg', 1.1, false]],
             '1 lemon, zest and 2 tbsp juice' => [['lemon-zest', 6, false], ['lemon-juice', 29.6, false]],
         ] as $text => $things) {
             yield $text => [$text, $things];
         }
-    }
-
-    public function test_juice_and_zest_of_one_fruit_are_two_lines(): void
-    {
-        $lines = self::workshop()->lines->read('zest and juice of 1 lemon', 'k');
-        self::assertSame(['lemon-zest', 'lemon-juice'], [$lines[0]->food?->key, $lines[1]->food?->key]);
-        self::assertSame([6.0, 45.0], [$lines[0]->grams?->value, $lines[1]->grams?->value]);
-    }
-
-    /**
-     * One line, several things: each with its own amount and a key of its own, by which it can be corrected.
-     *
-     * @param  array<string, float>  $foods
-     */
-    #[DataProvider('severals')]
-    public function test_a_line_that_names_several_things(string $text, array $foods): void
-    {
-        $lines = self::workshop()->lines->read($text, 'k');
-        self::assertSame(array_keys($foods), array_map(static fn ($l): ?string => $l->food?->key, $lines), $text);
-        foreach (array_values($foods) as $n => $grams) {
-            self::assertEqualsWithDelta($grams, $lines[$n]->grams?->value, 0.02 * $grams + 0.01, $text);
-            self::assertSame($n === 0 ? 'k' : "k_$n", $lines[$n]->key);
-            self::assertSame($text, $lines[$n]->text);
-        }
-        $corrected = self::workshop()->lines->read($text, 'k', 0, ['k_1' => new Correction(null, 7.0)]);
-        self::assertSame(7.0, $corrected[1]->grams?->value);
-        self::assertEqualsWithDelta($lines[0]->grams->value, $corrected[0]->grams?->value, 1e-9);
-    }
-
-    /** @return array<string, array{string, array<string, float>}> */
-    public static function severals(): array
-    {
-        return [
-            'of one fruit' => ['zest and juice of 1 lemon', ['lemon-zest' => 6.0, 'lemon-juice' => 45.0]],
-            'behind the fruit' => ['2 lemons, juice and zest', ['lemon-juice' => 90.0, 'lemon-zest' => 12.0]],
-            'grated' => ['1 orange, finely grated zest and juice', ['orange-zest' => 12.0, 'orange-juice' => 80.0]],
-            'so much of each' => ['1 tsp each cinnamon and nutmeg', ['cinnamon' => 2.6, 'nutmeg' => 2.2]],
-            'of each of three' => ['1 tsp each of cinnamon, cloves and nutmeg', ['cinnamon' => 2.6, 'cloves' => 2.1, 'nutmeg' => 2.2]],
-        ];
     }
 
     public function test_a_teaspoon_of_ginger_is_ground_and_a_grated_one_is_not(): void
