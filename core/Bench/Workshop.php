@@ -30,6 +30,7 @@ use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Plan\BakeChange;
 use Aglyca\Core\Plan\BakePlanner;
 use Aglyca\Core\Plan\PanChange;
+use Aglyca\Core\Plan\Preparations;
 use Aglyca\Core\Quantity\UnitTable;
 use Aglyca\Core\Reading\AmountParser;
 use Aglyca\Core\Reading\Correction;
@@ -110,7 +111,7 @@ final readonly class Workshop
             $tables, $larder, $constants, $schools, $foods, $recipes, $lines, $accountant,
             new ProgrammeSwapper($larder, $schools, $families, $accountant, new Sorter($larder, $schools, $constants), new ProblemMaker($assayer, new Offers($larder, $schools, $parts, $constants), $constants), $parts, new Reasons($tables, $constants), $constants),
             $families,
-            new Forecaster($assayer, $constants), new Cautioner($tables, new AcidBalance($tables), $constants), new BakePlanner($schools, $constants), $measures,
+            new Forecaster($assayer, $constants), new Cautioner($tables, new AcidBalance($tables), $constants), new BakePlanner($schools, new Preparations($tables, $scaler), $constants), $measures,
             new LabelChecker($tables, $constants), $scaler, new LayoutMaker($tables, $units), new Sharer($accountant), new WhatIf($accountant), new SweetenerPrices($larder, $netCarbs),
             new Servings($larder, $lines, $accountant, $units, $constants),
         );
@@ -189,7 +190,7 @@ final readonly class Workshop
             $document, $document->title !== '' ? $document->title : $recipe->title, $recipe,
             $isPlain ? $swap->account : $this->accountant->count($this->laidOut($before, $document->sharing, $families, $family, $shared->layout->cut)), $after, $swap,
             $this->forecast($swap, Oven::of($recipe->steps), $bake), $this->cautioner->cautions($after, array_map(static fn (Family $f, string $name): Care => new Care($name, $f->minutes > 0, $f->cold, $f->hot), $swap->families, $recipe->components), $document->bodyMass),
-            $bake, $this->planner->steps($bake, $recipe->steps), $pan,
+            $bake, $this->planner->steps($swap, $bake, $recipe->steps), $pan,
         );
     }
 

@@ -14,7 +14,7 @@ use Aglyca\Core\Swap\Swap;
 /** Rewrites the method for the swapped dessert: heats, times, rests and cooling. */
 final readonly class BakePlanner
 {
-    public function __construct(private Schools $schools, private Constants $constants) {}
+    public function __construct(private Schools $schools, private Preparations $preparations, private Constants $constants) {}
 
     /** @param  list<Step>  $steps */
     public function change(Swap $swap, array $steps, ?PanChange $pan = null): BakeChange
@@ -43,14 +43,18 @@ final readonly class BakePlanner
      * @param  list<Step>  $steps
      * @return list<PlannedStep>
      */
-    public function steps(BakeChange $change, array $steps): array
+    public function steps(Swap $swap, BakeChange $change, array $steps): array
     {
-        $planned = [];
+        $planned = $this->preparations->of($swap);
         $rested = $change->restMinutes === 0;
         $lastBake = array_key_last(array_filter($steps, static fn (Step $s): bool => $s->isBake && $s->times !== []));
         foreach ($steps as $i => $step) {
             if (! $rested && $step->isBake && $step->times !== []) {
-                $planned[] = PlannedStep::added("Let it stand for $change->restMinutes minutes first: the flour drinks.");
+                [$mixing, $step] = $step->beforeBaking();
+                if ($mixing !== null) {
+                    $planned[] = $this->step($change, $mixing);
+                }
+                $planned[] = PlannedStep::added("Let it stand for $change->restMinutes minutes before it is baked: the flour drinks.");
                 $rested = true;
             }
             $planned[] = $this->step($change, $step);

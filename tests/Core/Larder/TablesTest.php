@@ -30,7 +30,7 @@ final class TablesTest extends CoreCase
         $foods = array_column(self::tables()->rows('foods'), 'key');
         self::assertSame($foods, array_unique($foods));
         self::assertGreaterThanOrEqual(180, count($foods));
-        $places = [['densities', 'food', ['form']], ['portions', 'food', ['portion']], ['properties', 'food', ['property']], ['flour_school_parts', 'food', ['school', 'when']], ['single_swaps', 'to', ['from']], ['single_swaps', 'from', ['to']], ['sweetener_mixes', 'food', ['mix']], ['sweetener_mixes', 'powdered', ['mix']], ['sweetener_mixes', 'golden', ['mix']]];
+        $places = [['densities', 'food', ['form']], ['portions', 'food', ['portion']], ['properties', 'food', ['property']], ['flour_school_parts', 'food', ['school', 'when']], ['single_swaps', 'to', ['from']], ['single_swaps', 'from', ['to']], ['preparations', 'food', []], ['sweetener_mixes', 'food', ['mix']], ['sweetener_mixes', 'powdered', ['mix']], ['sweetener_mixes', 'golden', ['mix']]];
         foreach ($places as [$table, $column, $with]) {
             $seen = [];
             foreach (self::tables()->rows($table) as $row) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
+use Aglyca\Core\Plan\PlannedStep;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
 
@@ -54,5 +55,37 @@ final class BakePlannerTest extends CoreCase
         self::assertSame([false, true, false, false], array_map(static fn ($s): bool => $s->added, $cooled), 'not said twice');
         $rolled = self::work("Walnut roulade\n100 g flour\n100 g sugar\n4 eggs\n\nMethod\nBake at 180 °C for 12 minutes.\nTurn out and roll up warm.", ['school' => 'almond'])->steps;
         self::assertSame([false, false], array_map(static fn ($s): bool => $s->added, $rolled), 'what is rolled warm does not wait');
+    }
+
+    public function test_the_rest_comes_between_the_mixing_and_the_oven(): void
+    {
+        $texts = static fn (string $method): array => array_map(static fn (PlannedStep $s): string => ($s->added ? '+' : '').$s->text(), self::work("Loaf\n200 g flour\n200 g sugar\n2 eggs\n\nMethod\n$method", ['school' => 'coconut', 'sweetener' => 'erythritol'])->steps);
+        $wait = '+Let it stand for 10 minutes before it is baked: the flour drinks.';
+        $cool = '+Leave it where it is for 10 minutes before moving it: without sugar it is fragile while hot.';
+        self::assertSame(['Heat the oven to 330 °F / 165 °C. Stir.', $wait, 'Bake for approx. 22 minutes.', $cool], $texts('Heat the oven to 350 °F. Stir. Bake for approx. 20 minutes.'));
+        self::assertSame([$wait, 'Stir and bake at 330 °F / 165 °C for 22 minutes.', $cool], $texts('Stir and bake at 350 °F for 20 minutes.'));
+    }
+
+    /** What came out of a tin is made first, from the grams that the swap gives, boiled down to what the tin held. */
+    public function test_what_the_swap_makes_is_a_step_of_the_method(): void
+    {
+        $worked = self::work("Fudge\n1 (14 oz) can sweetened condensed milk\n50 g butter\n\nMethod\n1. Boil and beat.");
+        $made = $worked->steps[0];
+        self::assertTrue($made->added);
+        self::assertStringContainsString('about 397 g are left', $made->text());
+        foreach ($worked->swap->exchanges[0]->to as $part) {
+            self::assertStringContainsString(rtrim(rtrim(number_format($part->grams, 2, '.', ''), '0'), '.').' g '.mb_strtolower($part->food->name), $made->text());
+        }
+        self::assertSame('Boil and beat.', $worked->steps[1]->text());
+        self::assertCount(1, self::work("Fudge\n200 g cream\n50 g butter\n50 g sugar\n\nMethod\n1. Boil and beat.")->steps, 'nothing was in a tin');
+    }
+
+    public function test_every_preparation_belongs_to_a_swap_and_names_its_parts(): void
+    {
+        $swapped = array_count_values(array_column(self::tables()->rows('single_swaps'), 'from'));
+        foreach (self::tables()->rows('preparations') as $row) {
+            self::assertGreaterThan(0, $swapped[$row['food']] ?? 0, $row['food']);
+            self::assertSame([1, 1], [substr_count($row['does'], '{parts}'), preg_match('~^[^{}]*(?:\{(?:parts|grams)\}[^{}]*)+$~', $row['does'])]);
+        }
     }
 }
