@@ -8,6 +8,7 @@ use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Quantity\Temperature;
 use Aglyca\Core\Reading\Step;
+use Aglyca\Core\Swap\Exchange;
 use Aglyca\Core\Swap\Schools;
 use Aglyca\Core\Swap\Swap;
 
@@ -20,9 +21,9 @@ final readonly class BakePlanner
     public function change(Swap $swap, array $steps, ?PanChange $pan = null): BakeChange
     {
         $bakes = array_filter($steps, static fn (Step $s): bool => $s->isBake && $s->times !== []) !== [];
-        $flourSwapped = array_filter($swap->exchanges, static fn ($e): bool => $e->changed && $e->role === Role::Body && count($e->to) > 1) !== [];
+        $flours = array_filter($swap->exchanges, static fn (Exchange $e): bool => $e->changed && $e->role === Role::Body && count($e->to) > 1);
         [$lower, $reasons] = [0.0, []];
-        if ($flourSwapped) {
+        if ($flours !== []) {
             $lower = $this->constants->get('nut-lower-by');
             $reasons[] = 'nut and seed flours brown sooner than wheat';
         }
@@ -33,7 +34,8 @@ final readonly class BakePlanner
         if ($pan !== null && $pan->sentence() !== '') {
             $reasons[] = $pan->sentence();
         }
-        $rest = $flourSwapped ? (int) $this->schools->school($swap->wishes->school)['rest_min'] : 0;
+        $drinks = array_filter($flours, static fn (Exchange $e): bool => ! $swap->families[$e->component]->foam) !== [];
+        $rest = $drinks ? (int) $this->schools->school($swap->wishes->school)['rest_min'] : 0;
         $cool = $bakes && $swap->families[$swap->before->heaviest()]->fragile && $this->holdsSweetener($swap) ? (int) $this->constants->get('erythritol-cool-on-sheet') : 0;
 
         return new BakeChange($lower, $swap->wishes->longer * ($lower > 0 ? 1 + $this->constants->get('nut-longer-by') : 1.0), $rest, $cool, $reasons);
@@ -57,6 +59,7 @@ final readonly class BakePlanner
                 $planned[] = PlannedStep::added("Let it stand for $change->restMinutes minutes before it is baked: the flour drinks.");
                 $rested = true;
             }
+            $rested = $rested || $this->rests($step, $change->restMinutes);
             $planned[] = $this->step($change, $step);
             if ($i === $lastBake && $change->coolMinutes > 0 && ! $this->cools($step, $change->coolMinutes) && ! $this->cools($steps[$i + 1] ?? null, $change->coolMinutes)) {
                 $planned[] = PlannedStep::added("Leave it where it is for $change->coolMinutes minutes before moving it: without sugar it is fragile while hot.");
@@ -69,7 +72,15 @@ final readonly class BakePlanner
     /** Whether a step lets it stand as long anyway. */
     private function cools(?Step $step, int $minutes): bool
     {
-        return array_filter($step->times ?? [], static fn (array $t): bool => ! $t['bakes'] && $t['low'] >= $minutes) !== [];
+        return array_filter($step->times ?? [], static fn (array $t): bool => ! $t['bakes'] && $t['low'] >= $minutes) !== []
+            || preg_match('~\b(?:until|till)\s+(?:\w+\s+)?(?:cold|cool)\b|\bcool\s+completely\b~iu', $step->text ?? '') === 1;
+    }
+
+    /** Whether the mix waits as long in a step anyway. */
+    private function rests(Step $step, int $minutes): bool
+    {
+        return preg_match('~\b(?:chill|rest|stand|refrigerate|fridge|prove)\b~iu', $step->text) === 1
+            && (preg_match('~\bovernight\b~iu', $step->text) === 1 || array_filter($step->times, static fn (array $t): bool => ! $t['bakes'] && $t['low'] >= $minutes) !== []);
     }
 
     private function step(BakeChange $change, Step $step): PlannedStep

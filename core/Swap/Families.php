@@ -41,7 +41,7 @@ final class Families
 
         return new Family(
             $key, $row['name'], (float) $row['bake_loss'], (float) $row['heat_c'], (float) $row['minutes'], $row['crisp'] === 'yes',
-            $row['doneness'], $row['cooling'], $row['keeping'], $row['fragile'] === 'yes', $row['cold'] === 'yes', $row['hot'] === 'yes', [...$this->bands['*'], ...$this->bands[$key] ?? []],
+            $row['doneness'], $row['cooling'], $row['keeping'], $row['fragile'] === 'yes', $row['foam'] === 'yes', $row['cold'] === 'yes', $row['hot'] === 'yes', [...$this->bands['*'], ...$this->bands[$key] ?? []],
         );
     }
 

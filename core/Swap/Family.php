@@ -15,6 +15,7 @@ final readonly class Family
      * @param  bool  $cold  kept in the fridge
      * @param  bool  $hot  boils far above 100 °C
      * @param  bool  $fragile  breaks while it is hot where sweetener takes the place of sugar
+     * @param  bool  $foam  stands up by the air whipped in, and falls while it waits
      */
     public function __construct(
         public string $key,
@@ -27,6 +28,7 @@ final readonly class Family
         public string $cooling,
         public string $keeping,
         public bool $fragile,
+        public bool $foam,
         public bool $cold,
         public bool $hot,
         private array $bands,

@@ -66,6 +66,27 @@ final class BakePlannerTest extends CoreCase
         self::assertSame([$wait, 'Stir and bake at 330 °F / 165 °C for 22 minutes.', $cool], $texts('Stir and bake at 350 °F for 20 minutes.'));
     }
 
+    /** @param  list<string>  $added what the plan says beside the method */
+    #[DataProvider('waits')]
+    public function test_nobody_waits_twice_and_a_foam_does_not_wait(string $title, string $method, array $added): void
+    {
+        $steps = self::work("$title\n200 g flour\n200 g sugar\n4 eggs\n\nMethod\n$method", ['school' => 'coconut', 'sweetener' => 'erythritol'])->steps;
+        self::assertSame($added, array_map(static fn (PlannedStep $s): string => strtok($s->text(), ' '), array_values(array_filter($steps, static fn (PlannedStep $s): bool => $s->added))));
+    }
+
+    /** @return array<string, array{string, string, list<string>}> */
+    public static function waits(): array
+    {
+        return [
+            'batter' => ['Plain cake', "Whisk for 12 minutes.\nBake at 180 °C for 30 minutes.", ['Let', 'Leave']],
+            'chilled before' => ['Plain cake', "Chill the dough for 30 minutes.\nBake at 180 °C for 30 minutes.", ['Leave']],
+            'overnight' => ['Plain cake', "Mix and chill overnight.\nBake at 180 °C for 30 minutes.", ['Leave']],
+            'chilled too short' => ['Plain cake', "Chill for 2 minutes.\nBake at 180 °C for 30 minutes.", ['Let', 'Leave']],
+            'cooled where it is' => ['Plain cake', "Mix.\nBake at 180 °C for 30 minutes. Leave in the tin until completely cold.", ['Let']],
+            'foam' => ['Whisked sponge', "Whisk.\nBake at 180 °C for 12 minutes.", []],
+        ];
+    }
+
     /** What came out of a tin is made first, from the grams that the swap gives, boiled down to what the tin held. */
     public function test_what_the_swap_makes_is_a_step_of_the_method(): void
     {
