@@ -21,13 +21,13 @@ final class LineSplitter
     private const EACH = '~^(?<amount>.*?[\d½⅓⅔¼¾⅛].*?)\s+each\s*:?\s+(?:of\s+)?(?<names>[\pL\s\'’-]+?(?:,[\pL\s\'’-]+?)*\s*(?:\band\b|&|,)[\pL\s\'’-]+)$~iu';
 
     /** What is more than the amount that stands there: "plus more for dusting". */
-    private const MORE = '~[\s,(]*(?:\bplus|\+|\band|\bwith)\s+(?:a\s+(?:little|bit)\s+)?(?:more|extra)\b.*$~iu';
+    private const MORE = '~[\s,(]*(?:\bplus|\+|\band|\bwith)\s+(?:a\s+(?:little|bit)\s+)?(?:more|extra)\b.*$|[\s,(]*\bplus\s+(?:a\s+(?:little|bit)|some)\s+(?:for|to)\b.*$~iu';
 
     /** "whites of 4 eggs" */
     private const OF_EGGS = '~^(?:the\s+)?(?<part>yolk|white)s?\s+(?:of|from)\s+(?<rest>.*[\d½].*?)\beggs?\b~iu';
 
     /** "2 eggs plus 1 yolk", "1 cup sugar, plus 2 tablespoons for the top" */
-    private const AND_MORE = '~^(?<first>.*?\pL.*?),?\s*(?<join>\bplus\b|\+|&|\band\b)\s+(?<second>.+)$~iu';
+    private const AND_MORE = '~,?\s*(?<join>\bplus\b|\+|&|\band\b)\s+(?=\S)~iu';
 
     public function __construct(private readonly Larder $larder, private readonly FoodIndex $foods, private readonly AmountParser $amounts) {}
 
@@ -35,6 +35,10 @@ final class LineSplitter
     public function split(string $line): array
     {
         $body = trim(preg_replace(self::BULLET, '', $line) ?? $line);
+        $several = $this->andMore($body);
+        if ($several !== null) {
+            return $several;
+        }
         if (preg_match(self::OF_FRUIT, $body, $m) === 1 || preg_match(self::FRUIT_FOR, $body, $m) === 1) {
             $parts = array_values(array_filter(array_intersect_key($m, ['part' => true, 'part2' => true])));
             if (count($parts) > 1) {
@@ -57,32 +61,47 @@ final class LineSplitter
             }
         }
 
-        return $this->andMore($body) ?? [$this->one($body)];
+        return [$this->one($body)];
     }
 
     /** @return ?non-empty-list<Split> null where the line names no second amount of its own */
     private function andMore(string $body): ?array
     {
-        if (preg_match(self::AND_MORE, $body, $m) !== 1 || preg_match(self::MORE, " {$m['join']} {$m['second']}") === 1) {
+        preg_match_all(self::AND_MORE, $body, $joins, PREG_SET_ORDER | PREG_OFFSET_CAPTURE);
+        foreach ($joins as $m) {
+            $several = $this->joined(substr($body, 0, $m[0][1]), mb_strtolower($m['join'][0]), substr($body, $m[0][1] + strlen($m[0][0])));
+            if ($several !== null) {
+                return $several;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return ?non-empty-list<Split> */
+    private function joined(string $before, string $join, string $after): ?array
+    {
+        if (preg_match('~\pL~u', $before) !== 1 || preg_match(self::MORE, " $join $after") === 1) {
             return null;
         }
-        $first = $this->one($m['first']);
-        $second = $this->one($m['second']);
-        if ($first->amount === null || $second->amount === null || ! str_starts_with($m['second'], $second->written) || ! $this->foods->find($first->name)->sure) {
+        $firsts = $this->split($before);
+        $first = $firsts[count($firsts) - 1];
+        $second = $this->one($after);
+        if ($first->amount === null || $second->amount === null || ! str_starts_with($after, $second->written) || ! $this->foods->find($first->name)->sure) {
             return null;
         }
         if (preg_match('~^(?:juice|zest|rind)$~iu', $second->name) === 1) {
             $second = $this->one("$second->written $first->named $second->name");
         }
         if ($second->name !== '' && ! $this->foods->isIgnored($second->name)) {
-            return $this->foods->find($second->name)->sure ? [$first, $second] : null;
+            return $this->foods->find($second->name)->sure ? [...$firsts, $second] : null;
         }
         $more = $second->amount->measures[0];
-        if ($more->unit === null || mb_strtolower($m['join']) === 'and') {
+        if ($more->unit === null || $join === 'and') {
             return null;
         }
 
-        return $second->prep === '' ? [$first->withPlus($more)] : [$first, $this->one("$second->written $first->name, $second->prep")];
+        return $second->prep === '' && count($firsts) === 1 ? [$first->withPlus($more)] : [...$firsts, $this->one("$second->written $first->name, $second->prep")];
     }
 
     private function one(string $body): Split
@@ -172,7 +191,7 @@ final class LineSplitter
         }
         $prep = trim(str_replace($m[0], '', $prep), " \t,;");
         $each = ($tokens[$inside->end] ?? null)?->lower === 'each';
-        if ($inside->end < count($tokens) && ! $each) {
+        if ($inside->end < count($tokens) && ! $each && ! ($inside->measures[0]->unit->kind === UnitKind::Mass && $this->foods->isIgnored(substr($m['in'], $tokens[$inside->end]->at)))) {
             return [$amount, $name, $prep];
         }
         $last = $amount->measures[array_key_last($amount->measures)];

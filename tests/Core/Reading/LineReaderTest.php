@@ -56,6 +56,7 @@ final class LineReaderTest extends CoreCase
             ['pinch sea salt', 'salt', 0.375], ['Juice ½ lemon', 'lemon-juice', 22.5], ['flour 1 cup sifted', 'wheat-flour', 120.5], ['whites of 4 large eggs', 'egg-white', 120],
             ['1 cup sugar, plus 2 tablespoons', 'sugar', 225], ['2 tbsp icing sugar, for dusting', 'powdered-sugar', 14.2, 'used-in-part'], ['1 cup half and half', 'half-and-half', 242],
             ['For dusting: 2 tbsp icing sugar', 'powdered-sugar', 14.2, 'used-in-part'], ['1 punnet raspberries', 'raspberries', null, 'no-amount'],
+            ['3 medium ripe bananas (360 g peeled)', 'banana', 360], ['200g/7oz plain flour, plus a little for dusting', 'wheat-flour', 200], ['8 ounces (226 g) full-fat brick cream cheese', 'cream-cheese', 226.8, 'ounces-by-weight'],
             ['1 cup smoked sugar', 'sugar', 200, 'food-guessed'], ['1 cup butter or margarine', 'butter', 226.8],
         ];
 
@@ -100,6 +101,8 @@ final class LineReaderTest extends CoreCase
             '1 orange, finely grated zest and juice' => [['orange-zest', 12, false], ['orange-juice', 80, false]],
             '1 tsp each of cinnamon, cloves and nutmeg' => [['cinnamon', 2.6, false], ['cloves', 2.1, false], ['nutmeg', 2.2, false]],
             '½ tsp each of cinnamon and nutmeg' => [['cinnamon', 1.3, false], ['nutmeg', 1.1, false]],
+            'Zest of 1 orange + 2 Tbsp juice' => [['orange-zest', 12, false], ['orange-juice', 29.6, false]],
+            'juice and zest of 1 lemon, plus 1 tbsp juice' => [['lemon-juice', 45, false], ['lemon-zest', 6, false], ['lemon-juice', 14.8, false]],
             '1 lemon, zest and 2 tbsp juice' => [['lemon-zest', 6, false], ['lemon-juice', 29.6, false]],
         ] as $text => $things) {
             yield $text => [$text, $things];
