@@ -23,6 +23,8 @@ abstract class BrowserCase extends TestCase
     protected static function open(bool $scripts): void
     {
         self::$browser = Browser::open($scripts);
+        // What a click brings is looked for until it is there.
+        self::$browser->driver->manage()->timeouts()->implicitlyWait(5);
     }
 
     protected function tearDown(): void
@@ -44,7 +46,7 @@ abstract class BrowserCase extends TestCase
         $this->fill('input[name=email]', bin2hex(random_bytes(5)).'@example.org');
         $this->fill('input[name=password]', 'plum-and-almond');
         $this->click('form[action="/sign-up"] button');
-        $this->wait(fn (): bool => ! str_contains((string) self::$browser->driver->getCurrentURL(), '/sign-up'));
+        $this->wait(fn (): bool => ! str_contains((string) self::$browser->driver->getCurrentURL(), '/sign-up') && self::$browser->driver->executeScript('return document.readyState') === 'complete');
     }
 
     protected function shelf(): string
