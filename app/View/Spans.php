@@ -6,7 +6,7 @@ namespace App\View;
 
 use Aglyca\Core\Reading\Line;
 
-/** A line's text cut where its amount and its food's name stand. */
+/** A line as typed, cut where its amount and its food's name stand. */
 final class Spans
 {
     /** @return list<array{text: string, kind: string}> kind is "amount", "name" or "" */
@@ -17,12 +17,12 @@ final class Spans
         [$parts, $done] = [[], 0];
         foreach ($marks as $kind => $span) {
             if ($span->at >= $done) {
-                $parts[] = ['text' => substr($line->text, $done, $span->at - $done), 'kind' => ''];
-                $parts[] = ['text' => substr($line->text, $span->at, $span->length), 'kind' => $kind];
+                $parts[] = ['text' => substr($line->typed, $done, $span->at - $done), 'kind' => ''];
+                $parts[] = ['text' => substr($line->typed, $span->at, $span->length), 'kind' => $kind];
                 $done = $span->at + $span->length;
             }
         }
-        $parts[] = ['text' => substr($line->text, $done), 'kind' => ''];
+        $parts[] = ['text' => substr($line->typed, $done), 'kind' => ''];
 
         return array_values(array_filter($parts, static fn (array $p): bool => $p['text'] !== ''));
     }

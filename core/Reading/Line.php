@@ -12,17 +12,19 @@ final readonly class Line
 {
     /**
      * @param  string  $key  stays the same while the line's text does
-     * @param  string  $text  as typed; where one line names several things, the words for this one
+     * @param  string  $typed  the line as typed
+     * @param  string  $text  the same, or where the line names several things the words for this one
      * @param  string  $amount  the amount as written
      * @param  string  $name  the part taken for the food's name
      * @param  list<string>  $rivals  food keys that the name could also mean
      * @param  list<Flag>  $flags
      * @param  list<Measure>  $measures  all that the line gives for it
-     * @param  ?Span  $amountSpan  where in the text the amount stands
-     * @param  ?Span  $nameSpan  where in the text the food's name stands
+     * @param  ?Span  $amountSpan  where in what was typed the amount stands
+     * @param  ?Span  $nameSpan  where in what was typed the food's name stands
      */
     public function __construct(
         public string $key,
+        public string $typed,
         public string $text,
         public string $amount,
         public string $name,

@@ -54,13 +54,13 @@ final class LineReader
         foreach ($splits as $n => $split) {
             $own = $n === 0 ? $key : "{$key}_$n";
             // Each of several things has its own words, so that wherever they are written out nothing stands there twice.
-            $lines[] = $this->line(count($splits) > 1 ? $split->body : $text, $split, $own, $component, $corrections[$own] ?? null);
+            $lines[] = $this->line($text, count($splits) > 1 ? $split->body : $text, $split, $own, $component, $corrections[$own] ?? null);
         }
 
         return $lines;
     }
 
-    private function line(string $text, Split $split, string $key, int $component, ?Correction $correction): Line
+    private function line(string $typed, string $text, Split $split, string $key, int $component, ?Correction $correction): Line
     {
         $flags = [];
         $match = $this->match($split);
@@ -73,7 +73,7 @@ final class LineReader
         }
         $rivals = $match->rivals;
         if ($correction?->leftOut) {
-            return new Line($key, $text, $split->written, $split->name, null, null, $rivals, [Flag::LeftOut], $component, [], Span::of($split->written, $text), Span::of($split->named, $text));
+            return new Line($key, $typed, $text, $split->written, $split->name, null, null, $rivals, [Flag::LeftOut], $component, [], $split->span($split->written, $typed), $split->span($split->named, $typed));
         }
         if ($split->other !== '') {
             $other = $this->foods->find(preg_replace('~^[\d\s/.,½¼¾⅓⅔]+(?:\pL+\s+)?~u', '', $split->other) ?? '')->food;
@@ -99,11 +99,9 @@ final class LineReader
             $flags[] = Flag::HugeAmount;
         }
 
-        $amountSpan = Span::of($split->written, $text);
-
         return new Line(
-            $key, $text, $split->written, $split->name, $food, $grams, $rivals, $flags, $component,
-            $split->amount === null || $split->negative ? [] : $split->amount->measures, $amountSpan, Span::of($split->named, $text),
+            $key, $typed, $text, $split->written, $split->name, $food, $grams, $rivals, $flags, $component,
+            $split->amount === null || $split->negative ? [] : $split->amount->measures, $split->span($split->written, $typed), $split->span($split->named, $typed),
         );
     }
 

@@ -27,7 +27,7 @@ final class LineSplitter
     private const OF_EGGS = '~^(?:the\s+)?(?<part>yolk|white)s?\s+(?:of|from)\s+(?<rest>.*[\d½].*?)\beggs?\b~iu';
 
     /** "2 eggs plus 1 yolk", "1 cup sugar, plus 2 tablespoons for the top" */
-    private const AND_MORE = '~,?\s*(?<join>\bplus\b|\+|&|\band\b)\s+(?=\S)~iu';
+    private const AND_MORE = '~,?\s*(?<join>\bplus\b|\+|&|\band\b)\s+(?=[\d½⅓⅔¼¾⅛]|(?:an?|one|two|three|four|half|pinch|dash|splash|handful)\b)~iu';
 
     public function __construct(private readonly Larder $larder, private readonly FoodIndex $foods, private readonly AmountParser $amounts) {}
 
@@ -37,7 +37,9 @@ final class LineSplitter
         $body = trim(preg_replace(self::BULLET, '', $line) ?? $line);
         $several = $this->andMore($body);
         if ($several !== null) {
-            return $several;
+            $at = (int) strpos($line, $body);
+
+            return array_map(static fn (Split $s): Split => $s->from($s->from + $at), $several);
         }
         if (preg_match(self::OF_FRUIT, $body, $m) === 1 || preg_match(self::FRUIT_FOR, $body, $m) === 1) {
             $parts = array_values(array_filter(array_intersect_key($m, ['part' => true, 'part2' => true])));
@@ -69,7 +71,7 @@ final class LineSplitter
     {
         preg_match_all(self::AND_MORE, $body, $joins, PREG_SET_ORDER | PREG_OFFSET_CAPTURE);
         foreach ($joins as $m) {
-            $several = $this->joined(substr($body, 0, $m[0][1]), mb_strtolower($m['join'][0]), substr($body, $m[0][1] + strlen($m[0][0])));
+            $several = $this->joined($body, $m[0][1], mb_strtolower($m['join'][0]), $m[0][1] + strlen($m[0][0]));
             if ($several !== null) {
                 return $several;
             }
@@ -79,8 +81,9 @@ final class LineSplitter
     }
 
     /** @return ?non-empty-list<Split> */
-    private function joined(string $before, string $join, string $after): ?array
+    private function joined(string $body, int $end, string $join, int $start): ?array
     {
+        [$before, $after] = [substr($body, 0, $end), substr($body, $start)];
         if (preg_match('~\pL~u', $before) !== 1 || preg_match(self::MORE, " $join $after") === 1) {
             return null;
         }
@@ -91,17 +94,18 @@ final class LineSplitter
             return null;
         }
         if (preg_match('~^(?:juice|zest|rind)$~iu', $second->name) === 1) {
-            $second = $this->one("$second->written $first->named $second->name");
+            $own = $this->one("$second->written $first->named $second->name");
+            $second = $own->called($own->body, $own->name, $second->name);
         }
         if ($second->name !== '' && ! $this->foods->isIgnored($second->name)) {
-            return $this->foods->find($second->name)->sure ? [...$firsts, $second] : null;
+            return $this->foods->find($second->name)->sure ? [...$firsts, $second->from($start)] : null;
         }
         $more = $second->amount->measures[0];
         if ($more->unit === null || $join === 'and') {
             return null;
         }
 
-        return $second->prep === '' && count($firsts) === 1 ? [$first->withPlus($more)] : [...$firsts, $this->one("$second->written $first->name, $second->prep")];
+        return $second->prep === '' && count($firsts) === 1 ? [$first->withPlus($more)] : [...$firsts, $this->one("$second->written $first->name, $second->prep")->from($start)];
     }
 
     private function one(string $body): Split
@@ -126,7 +130,9 @@ final class LineSplitter
             $amount = $this->unitBehindName($amount, $name);
         }
         $named = $name;
-        if (preg_match('~^\W*(?:finely\s+|freshly\s+)?(?:grated\s+)?(juiced?|zest(?:ed)?)(?:\s+only)?\W*$~iu', $prep, $m) === 1) {
+        if (preg_match('~^(yolk|white)s?\s+of\b.*\beggs?$~iu', $name, $m) === 1) {
+            $name = 'egg '.$m[1];
+        } elseif (preg_match('~^\W*(?:finely\s+|freshly\s+)?(?:grated\s+)?(juiced?|zest(?:ed)?)(?:\s+only)?\W*$~iu', $prep, $m) === 1) {
             $name .= stripos($m[1], 'juice') === 0 ? ' juice' : ' zest';
         }
 

@@ -13,6 +13,7 @@ final readonly class Split
      * @param  string  $name  of the food that is meant: "lemon juice"
      * @param  string  $named  what the line calls it: "lemon"
      * @param  string  $other  what "or" offers instead
+     * @param  int  $from  the byte of the line from which its words stand
      */
     public function __construct(
         public string $body,
@@ -23,11 +24,23 @@ final readonly class Split
         public string $prep,
         public string $other = '',
         public bool $negative = false,
+        public int $from = 0,
     ) {}
 
     public function called(string $body, string $name, string $named): self
     {
-        return new self($body, $this->amount, $this->written, $name, $named, $this->prep, $this->other, $this->negative);
+        return new self($body, $this->amount, $this->written, $name, $named, $this->prep, $this->other, $this->negative, $this->from);
+    }
+
+    public function from(int $byte): self
+    {
+        return new self($this->body, $this->amount, $this->written, $this->name, $this->named, $this->prep, $this->other, $this->negative, $byte);
+    }
+
+    /** Where some of its words stand in the line. */
+    public function span(string $words, string $line): ?Span
+    {
+        return Span::of($words, $line, min($this->from, strlen($line))) ?? Span::of($words, $line);
     }
 
     /** The same thing, and a second measure of it. */
@@ -38,6 +51,6 @@ final readonly class Split
         }
         $measures = array_map(static fn (Measure $m): Measure => $m->withPlus($more), $this->amount->measures);
 
-        return new self($this->body, new Amount($measures, $this->amount->from, $this->amount->end), $this->written, $this->name, $this->named, $this->prep, $this->other, $this->negative);
+        return new self($this->body, new Amount($measures, $this->amount->from, $this->amount->end), $this->written, $this->name, $this->named, $this->prep, $this->other, $this->negative, $this->from);
     }
 }

@@ -43,7 +43,7 @@ final class AnythingTest extends CoreCase
         }
         foreach ($worked->recipe->lines as $line) {
             foreach ([$line->amountSpan, $line->nameSpan] as $span) {
-                self::assertTrue($span === null || $span->at >= 0 && $span->at + $span->length <= strlen($line->text), $line->text);
+                self::assertTrue($span === null || $span->at >= 0 && $span->at + $span->length <= strlen($line->typed), $line->typed);
             }
         }
     }

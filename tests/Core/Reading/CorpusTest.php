@@ -22,7 +22,7 @@ final class CorpusTest extends CoreCase
             $line = self::line($row['text']);
             if ($line->measures !== []) {
                 self::assertNotNull($line->amountSpan, $row['text']);
-                self::assertSame($line->amount, substr($line->text, $line->amountSpan->at, $line->amountSpan->length));
+                self::assertSame($line->amount, substr($line->typed, $line->amountSpan->at, $line->amountSpan->length));
             }
             if ($line->food !== null) {
                 self::assertNotNull($line->nameSpan, $row['text']);

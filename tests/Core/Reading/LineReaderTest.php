@@ -77,6 +77,8 @@ final class LineReaderTest extends CoreCase
             self::assertEqualsWithDelta($grams, $lines[$i]->grams?->value, $grams * 0.006);
             self::assertSame($inPart, in_array(Flag::UsedInPart, $lines[$i]->flags, true), $text);
             self::assertSame($i === 0 ? 'k' : "k_$i", $lines[$i]->key);
+            self::assertSame([$text, $lines[$i]->amount], [$lines[$i]->typed, substr($text, $lines[$i]->amountSpan->at ?? 0, $lines[$i]->amountSpan->length ?? 0)]);
+            self::assertNotNull($lines[$i]->nameSpan);
             $alone = self::line($lines[$i]->text);
             self::assertSame([$lines[$i]->food?->key, $lines[$i]->grams?->value], [$alone->food?->key, $alone->grams?->value], "its own words: {$lines[$i]->text}");
         }
@@ -107,6 +109,14 @@ final class LineReaderTest extends CoreCase
         ] as $text => $things) {
             yield $text => [$text, $things];
         }
+    }
+
+    public function test_each_of_several_things_knows_its_own_stretch_of_the_line(): void
+    {
+        $places = static fn (string $text): array => array_map(static fn (Line $l): array => [$l->amountSpan?->at, $l->nameSpan?->at], self::workshop()->lines->read($text, 'k'));
+        self::assertSame([[2, 10], [19, 21]], $places('- 1 whole egg plus 1 yolk'));
+        self::assertSame([[8, 10], [21, 28]], $places('Zest of 1 orange and 2 tbsp juice'));
+        self::assertSame([[0, 6], [17, 6]], $places('1 cup sugar plus 2 tbsp for the top'));
     }
 
     public function test_a_teaspoon_of_ginger_is_ground_and_a_grated_one_is_not(): void
