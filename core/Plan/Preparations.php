@@ -39,12 +39,12 @@ final readonly class Preparations
     {
         $dose = $swap->before->doses[$exchange->from[0] ?? -1] ?? null;
         $does = $this->does[$dose->food->key ?? ''] ?? null;
-        if ($dose === null || $does === null || ! $exchange->changed || count($exchange->to) < 2) {
+        if ($dose === null || $does === null || ! $exchange->changed || $exchange->to === []) {
             return null;
         }
         $parts = array_map(fn (Part $p): string => mb_strtolower($this->scaler->measured($p->food, $p->grams)[1]), $exchange->to);
         $last = array_pop($parts);
 
-        return strtr($does, ['{parts}' => implode(', ', $parts).' and '.$last, '{grams}' => (string) round($dose->mass())]);
+        return strtr($does, ['{parts}' => $parts === [] ? $last : implode(', ', $parts).' and '.$last, '{grams}' => (string) round($dose->mass())]);
     }
 }

@@ -98,6 +98,7 @@ final class BakePlannerTest extends CoreCase
             self::assertStringContainsString(rtrim(rtrim(number_format($part->grams, 2, '.', ''), '0'), '.').' g '.mb_strtolower($part->food->name), $made->text());
         }
         self::assertSame('Boil and beat.', $worked->steps[1]->text());
+        self::assertMatchesRegularExpression('~toast \d+ g almond flour in a dry pan~', self::work("Strudel\n100 g breadcrumbs\n50 g butter\n50 g sugar\n\nMethod\n1. Mix.", ['school' => 'almond'])->steps[0]->text());
         self::assertCount(1, self::work("Fudge\n200 g cream\n50 g butter\n50 g sugar\n\nMethod\n1. Boil and beat.")->steps, 'nothing was in a tin');
     }
 
