@@ -84,6 +84,13 @@ final class LineSplitter
     private function joined(string $body, int $end, string $join, int $start): ?array
     {
         [$before, $after] = [substr($body, 0, $end), substr($body, $start)];
+        if (substr_count($before, '(') > substr_count($before, ')')) {
+            // Within a bracket it is the same thing said again, "2 eggs (1 whole and 1 yolk)"; a bracket of its own adds: "2 cups flour (plus 2 tbsp for dusting)".
+            if (preg_match('~^([^(]*)\(\s*$~', $before, $m) !== 1) {
+                return null;
+            }
+            [$before, $after] = [rtrim($m[1]), rtrim($after, ') ')];
+        }
         if (preg_match('~\pL~u', $before) !== 1 || preg_match(self::MORE, " $join $after") === 1) {
             return null;
         }
@@ -105,7 +112,7 @@ final class LineSplitter
             return null;
         }
 
-        return $second->prep === '' && count($firsts) === 1 ? [$first->withPlus($more)] : [...$firsts, $this->one("$second->written $first->name, $second->prep")->from($start)];
+        return $second->prep === '' && count($firsts) === 1 ? [$first->withPlus($more, $body)] : [...$firsts, $this->one("$second->written $first->name, $second->prep")->from($start)];
     }
 
     private function one(string $body): Split

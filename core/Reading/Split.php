@@ -44,13 +44,13 @@ final readonly class Split
     }
 
     /** The same thing, and a second measure of it. */
-    public function withPlus(Measure $more): self
+    public function withPlus(Measure $more, string $body): self
     {
         if ($this->amount === null) {
             return $this;
         }
         $measures = array_map(static fn (Measure $m): Measure => $m->withPlus($more), $this->amount->measures);
 
-        return new self($this->body, new Amount($measures, $this->amount->from, $this->amount->end), $this->written, $this->name, $this->named, $this->prep, $this->other, $this->negative, $this->from);
+        return new self($body, new Amount($measures, $this->amount->from, $this->amount->end), $this->written, $this->name, $this->named, $this->prep, $this->other, $this->negative, $this->from);
     }
 }

@@ -210,7 +210,7 @@ final readonly class Offers
 
     private function isAddedFat(Food $food): bool
     {
-        return $food->per100->fat > $this->constants->get('fat-food') && $food->role->value === 'fat' && $food->per100->protein < 5;
+        return $food->per100->fat > $this->constants->get('fat-food') && $food->role->value === 'fat' && $food->per100->protein < $this->constants->get('fat-food-protein');
     }
 
     /** An amount that the baker typed holds, whatever else is decided. */

@@ -199,7 +199,7 @@ final readonly class ProgrammeSwapper implements Swapper
     /** Too little to be worth a spoon. */
     private function isNothing(Variable $v, float $grams): bool
     {
-        return $grams < ($v->food->role === Role::Wet ? 3 * $this->constants->get('scale-step') : $this->constants->get('nothing-below'));
+        return $grams < ($this->constants->get($v->food->role === Role::Wet ? 'nothing-wet-below' : 'nothing-below'));
     }
 
     /** @return list<Part> what a flour brings along of its own, as the lift in self-raising flour */

@@ -103,7 +103,7 @@ final class Reasons
         $step = $this->constants->get('snap-oven-c');
         foreach ($choice->problem->variables as $j => $v) {
             $grams = $v->base + $choice->solution->grams[$j];
-            if ($v->food->per100->allulose > 50 && $grams > 0) {
+            if ($v->food->per100->allulose > $this->constants->get('allulose-food') && $grams > 0) {
                 return sprintf('%.0f °C less in the oven would allow about %.0f g more %s.', $step, $grams * (2 ** ($step / $this->constants->get('browning-doubling')) - 1), mb_strtolower($v->food->name));
             }
         }

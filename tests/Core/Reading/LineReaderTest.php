@@ -57,6 +57,7 @@ final class LineReaderTest extends CoreCase
             ['1 cup sugar, plus 2 tablespoons', 'sugar', 225], ['2 tbsp icing sugar, for dusting', 'powdered-sugar', 14.2, 'used-in-part'], ['1 cup half and half', 'half-and-half', 242],
             ['For dusting: 2 tbsp icing sugar', 'powdered-sugar', 14.2, 'used-in-part'], ['1 punnet raspberries', 'raspberries', null, 'no-amount'],
             ['3 medium ripe bananas (360 g peeled)', 'banana', 360], ['200g/7oz plain flour, plus a little for dusting', 'wheat-flour', 200], ['8 ounces (226 g) full-fat brick cream cheese', 'cream-cheese', 226.8, 'ounces-by-weight'],
+            ['2 eggs (1 whole and 1 half)', 'egg', 100], ['200 g butter (1 stick and 6 tbsp)', 'butter', 200], ['100 g dark chocolate (or 50 g dark and 50 g milk chocolate)', 'dark-chocolate', 100],
             ['1 cup smoked sugar', 'sugar', 200, 'food-guessed'], ['1 cup butter or margarine', 'butter', 226.8],
         ];
 
@@ -105,6 +106,9 @@ final class LineReaderTest extends CoreCase
             '½ tsp each of cinnamon and nutmeg' => [['cinnamon', 1.3, false], ['nutmeg', 1.1, false]],
             'Zest of 1 orange + 2 Tbsp juice' => [['orange-zest', 12, false], ['orange-juice', 29.6, false]],
             'juice and zest of 1 lemon, plus 1 tbsp juice' => [['lemon-juice', 45, false], ['lemon-zest', 6, false], ['lemon-juice', 14.8, false]],
+            '2 cups flour (plus 2 tbsp for dusting)' => [['wheat-flour', 241, false], ['wheat-flour', 15.06, true]],
+            '1 cup sugar plus 2 tbsp and 1 egg' => [['sugar', 225, false], ['egg', 50, false]],
+            '1 egg plus 1 yolk plus 1 tbsp milk' => [['egg', 50, false], ['egg-yolk', 18.6, false], ['milk', 15.1, false]],
             '1 lemon, zest and 2 tbsp juice' => [['lemon-zest', 6, false], ['lemon-juice', 29.6, false]],
         ] as $text => $things) {
             yield $text => [$text, $things];
