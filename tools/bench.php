@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 /* What `./aglyca bench` measures: medians of many requests, one after another, each against the others of the same run. */
 
-use Aglyca\Core\Bench\Document;
+use Aglyca\Core\Brief;
 use App\Support\Trade;
 
 require __DIR__.'/../vendor/autoload.php';
@@ -77,7 +77,7 @@ foreach ($medians as $name => $ms) {
 }
 
 $workshop = Trade::open(dirname(__DIR__).'/data', dirname(__DIR__).'/storage/framework/trade')->workshop();
-$core = $median(static fn () => $workshop->work(new Document(RECIPE)));
+$core = $median(static fn () => $workshop->work(new Brief(RECIPE)));
 printf("\n%-44s %9.2f ms of PHP, memory at most %.1f MB\n", 'the core alone, 15 lines', $core, memory_get_peak_usage() / 1_048_576);
 
 foreach (glob(__DIR__.'/bench-*.php') ?: [] as $more) {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use Aglyca\Core\Bench\Document;
-use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Brief;
+use Aglyca\Core\Kernel;
 use Aglyca\Core\Reading\FoodIndex;
 use App\Models\Kitchen;
 use App\Models\Recipe;
@@ -57,7 +57,7 @@ final readonly class DemoCommand
         ['food' => 'sugar-free-chocolate', 'name' => 'Baking bar, odd label', 'law' => 'us-ca', 'serving_g' => '30', 'printed' => ['energy' => '110', 'fat' => '11', 'carbohydrate' => '16', 'fibre' => '9', 'sugars' => '0', 'polyols' => '10', 'protein' => '2'], 'polyol' => 'erythritol', 'price' => '4.20', 'size_g' => '85', 'is_default' => false],
     ];
 
-    public function __construct(private Workshop $workshop) {}
+    public function __construct(private Kernel $workshop) {}
 
     public function run(OutputStyle $output): int
     {
@@ -82,7 +82,7 @@ final readonly class DemoCommand
         $kitchen->rememberedNames()->create(['name' => FoodIndex::normal('Ottilie’s fine almonds'), 'typed' => 'Ottilie’s fine almonds', 'food' => 'almond-flour']);
         $order = now()->subDays(20);
         foreach (array_reverse(self::DESSERTS) as $file => $dessert) {
-            $document = (new Document((string) file_get_contents(database_path("demo/$file.txt"))))->with($dessert['wishes']);
+            $document = (new Brief((string) file_get_contents(database_path("demo/$file.txt"))))->with($dessert['wishes']);
             $document = $document->with(['title' => $this->workshop->read($document)->title]);
             $recipe = Recipe::begin($kitchen, $document);
             foreach ($dessert['bakes'] as [$daysAgo, $mark, $words, $changes]) {

@@ -6,11 +6,11 @@ namespace App\Console;
 
 use Aglyca\Core\Account\Account;
 use Aglyca\Core\Account\Convention;
-use Aglyca\Core\Bench\Document;
-use Aglyca\Core\Bench\Report;
-use Aglyca\Core\Bench\Worked;
-use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Brief;
+use Aglyca\Core\Conversion;
+use Aglyca\Core\Kernel;
 use Aglyca\Core\Reading\UnreadableRecipe;
+use Aglyca\Core\Writing\Report;
 use App\Support\Trade;
 use InvalidArgumentException;
 use OutOfBoundsException;
@@ -32,8 +32,8 @@ final readonly class RecipeCommand
             $folder = $this->root.'/storage/framework/trade';
             $workshop = is_writable($folder) || glob($folder.'/*.php') !== []
                 ? Trade::open($this->root.'/data', $folder)->workshop()
-                : Workshop::open(\Aglyca\Core\Tables::in($this->root.'/data'));
-            $document = (new Document($text))->with($said);
+                : Kernel::open(\Aglyca\Core\Tables::in($this->root.'/data'));
+            $document = (new Brief($text))->with($said);
             if ($command === 'account') {
                 $account = $workshop->account($document);
                 echo $json ? $this->json(Report::account($account)) : $this->tell($account, 'as written');
@@ -118,7 +118,7 @@ final readonly class RecipeCommand
         return $out;
     }
 
-    private function tellSwap(Worked $worked): string
+    private function tellSwap(Conversion $worked): string
     {
         $out = $this->tell($worked->before, 'as written')."\n".$this->tell($worked->after, 'swapped')."\n";
         foreach ($worked->steps as $step) {

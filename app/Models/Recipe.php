@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Aglyca\Core\Bench\Document;
+use Aglyca\Core\Brief;
 use App\Support\History;
 use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Model;
@@ -35,7 +35,7 @@ final class Recipe extends Model
 
     protected $casts = ['opened_at' => 'datetime'];
 
-    public static function begin(Kitchen $kitchen, Document $document, ?string $title = null): self
+    public static function begin(Kitchen $kitchen, Brief $document, ?string $title = null): self
     {
         return DB::transaction(function () use ($kitchen, $document, $title): self {
             $recipe = new self(['title' => $title ?? $document->title, 'opened_at' => now()]);
@@ -88,21 +88,21 @@ final class Recipe extends Model
         return $this->hasOne(Share::class);
     }
 
-    public function document(): Document
+    public function document(): Brief
     {
         return $this->documentOf($this->latest);
     }
 
     /** What a version says, with what the kitchen wants of every dessert. */
-    public function documentOf(Version $version): Document
+    public function documentOf(Version $version): Brief
     {
         $kitchen = $this->kitchen;
 
-        return Document::fromArray([...$version->document, 'title' => $this->title, 'limit' => $kitchen->limit_g, 'bodyMass' => $kitchen->body_kg, 'refused' => $kitchen->refused ?? []]);
+        return Brief::fromArray([...$version->document, 'title' => $this->title, 'limit' => $kitchen->limit_g, 'bodyMass' => $kitchen->body_kg, 'refused' => $kitchen->refused ?? []]);
     }
 
     /** Changes the newest version; where that was baked, the change makes the next one. */
-    public function keep(Document $document, History $history): void
+    public function keep(Brief $document, History $history): void
     {
         DB::transaction(function () use ($document, $history): void {
             $stored = ['document' => $document->toArray(), 'past' => $history->past, 'future' => $history->future];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Kernel;
 use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Tables;
 use App\Models\Bake;
@@ -33,7 +33,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Tables::class, fn (Application $app): Tables => $app->make(Trade::class)->tables);
         // The core as the kitchen of who is signed in stocks it: its packages, and the names that it corrected.
         $this->app->scoped(Stock::class, fn (): Stock => Auth::user()?->kitchen->stock() ?? new Stock);
-        $this->app->scoped(Workshop::class, fn (Application $app): Workshop => $app->make(Trade::class)->workshop($app->make(Stock::class)));
+        $this->app->scoped(Kernel::class, fn (Application $app): Kernel => $app->make(Trade::class)->workshop($app->make(Stock::class)));
         $this->app->bind(Draft::class, fn (Application $app): Draft => new Draft($app->make('session.store')));
     }
 

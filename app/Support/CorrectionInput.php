@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
-use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Support\MessageBag;
 
@@ -13,7 +13,7 @@ final readonly class CorrectionInput
 {
     private const MOST_GRAMS = 100_000;
 
-    public function __construct(private Workshop $workshop) {}
+    public function __construct(private Kernel $workshop) {}
 
     /** @return array{array{food?: string, grams?: float, package?: string}, MessageBag} */
     public function read(Request $request): array

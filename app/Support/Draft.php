@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
-use Aglyca\Core\Bench\Document;
+use Aglyca\Core\Brief;
 use App\Models\Kitchen;
 use App\Models\Recipe;
 use Illuminate\Contracts\Session\Session;
@@ -16,11 +16,11 @@ final readonly class Draft
 
     public function __construct(private Session $session) {}
 
-    public function document(): ?Document
+    public function document(): ?Brief
     {
         $stored = $this->session->get(self::KEY.'.document');
 
-        return is_array($stored) ? Document::fromArray($stored) : null;
+        return is_array($stored) ? Brief::fromArray($stored) : null;
     }
 
     public function history(): History
@@ -28,7 +28,7 @@ final readonly class Draft
         return new History($this->session->get(self::KEY.'.past', []), $this->session->get(self::KEY.'.future', []));
     }
 
-    public function keep(Document $document, History $history = new History): void
+    public function keep(Brief $document, History $history = new History): void
     {
         $this->session->put(self::KEY, ['document' => $document->toArray(), 'past' => $history->past, 'future' => $history->future]);
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
-use Aglyca\Core\Bench\Document;
+use Aglyca\Core\Brief;
 
 /** What was changed on a document, to go back and forth: each step holds only the fields that it changed, as they were. */
 final readonly class History
@@ -17,15 +17,15 @@ final readonly class History
      */
     public function __construct(public array $past = [], public array $future = []) {}
 
-    public function with(Document $before, Document $after): self
+    public function with(Brief $before, Brief $after): self
     {
         $step = self::difference($before, $after);
 
         return $step === [] ? $this : new self(array_slice([...$this->past, $step], -self::LONGEST), []);
     }
 
-    /** @return ?array{Document, self} */
-    public function undo(Document $now): ?array
+    /** @return ?array{Brief, self} */
+    public function undo(Brief $now): ?array
     {
         $past = $this->past;
         $step = array_pop($past);
@@ -37,8 +37,8 @@ final readonly class History
         return [$before, new self($past, [...$this->future, self::difference($now, $before)])];
     }
 
-    /** @return ?array{Document, self} */
-    public function redo(Document $now): ?array
+    /** @return ?array{Brief, self} */
+    public function redo(Brief $now): ?array
     {
         $future = $this->future;
         $step = array_pop($future);
@@ -51,7 +51,7 @@ final readonly class History
     }
 
     /** @return array<string, mixed> the fields of `$old` that differ in `$new` */
-    private static function difference(Document $old, Document $new): array
+    private static function difference(Brief $old, Brief $new): array
     {
         $now = $new->toArray();
 

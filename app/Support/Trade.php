@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
-use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Kernel;
 use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Tables;
@@ -30,9 +30,9 @@ final readonly class Trade
         return new self($stamp, Tables::restored($kept['tables']), $kept['index']);
     }
 
-    public function workshop(Stock $stock = new Stock): Workshop
+    public function workshop(Stock $stock = new Stock): Kernel
     {
-        return Workshop::open($this->tables, $this->index, $stock);
+        return Kernel::open($this->tables, $this->index, $stock);
     }
 
     private static function stamp(string $folder): string

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Support;
 
-use Aglyca\Core\Bench\Document;
+use Aglyca\Core\Brief;
 use App\Models\Recipe;
 
 /** What lies on the Bench: a kept recipe, or a guest's draft. Both are worked on in the same way. */
 final readonly class Workpiece
 {
-    private function __construct(public Document $document, public History $history, public ?Recipe $recipe, private ?Draft $draft) {}
+    private function __construct(public Brief $document, public History $history, public ?Recipe $recipe, private ?Draft $draft) {}
 
     public static function ofRecipe(Recipe $recipe): self
     {
@@ -24,7 +24,7 @@ final readonly class Workpiece
         return $document === null ? null : new self($document, $draft->history(), null, $draft);
     }
 
-    public function keep(Document $document): self
+    public function keep(Brief $document): self
     {
         return $this->store($document, $this->history->with($this->document, $document));
     }
@@ -51,7 +51,7 @@ final readonly class Workpiece
         return '/'.$screen.'/'.($this->recipe->ulid ?? 'draft').($rest === '' ? '' : "/$rest");
     }
 
-    private function store(Document $document, History $history): self
+    private function store(Brief $document, History $history): self
     {
         if ($this->recipe !== null) {
             $this->recipe->keep($document, $history);

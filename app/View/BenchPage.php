@@ -6,11 +6,11 @@ namespace App\View;
 
 use Aglyca\Core\Account\Account;
 use Aglyca\Core\Account\Convention;
-use Aglyca\Core\Bench\Worked;
-use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Conversion;
 use Aglyca\Core\Forecast\Property;
 use Aglyca\Core\Formula\Placement;
 use Aglyca\Core\Formula\Spread;
+use Aglyca\Core\Kernel;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Reading\Line;
 use Aglyca\Core\Swap\Binding;
@@ -23,8 +23,8 @@ final readonly class BenchPage
     /** @param  array<string, string>  $typed refused input, to stand in its field again */
     public function __construct(
         public Workpiece $piece,
-        public Worked $worked,
-        public Workshop $workshop,
+        public Conversion $worked,
+        public Kernel $workshop,
         public MessageBag $faults,
         private array $typed,
         public ?string $open,

@@ -6,11 +6,11 @@ namespace App\View;
 
 use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Account\Statement;
-use Aglyca\Core\Bench\Worked;
-use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Conversion;
 use Aglyca\Core\Forecast\Warning;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Spread;
+use Aglyca\Core\Kernel;
 use Aglyca\Core\Plan\PlannedStep;
 
 /** The swapped dessert as it is printed, shared and stuck on a tin: one set of figures for all of them. */
@@ -19,7 +19,7 @@ final readonly class Card
     /** Rows that a column takes in each size of print, the largest first. */
     private const ROWS = [36, 44, 56];
 
-    public function __construct(public Worked $worked, private Workshop $workshop) {}
+    public function __construct(public Conversion $worked, private Kernel $workshop) {}
 
     public function title(): string
     {

@@ -6,7 +6,7 @@ namespace App\View;
 
 use Aglyca\Core\Account\Account;
 use Aglyca\Core\Account\Convention;
-use Aglyca\Core\Bench\Worked;
+use Aglyca\Core\Conversion;
 
 /** Carbs of one piece as two bars, as written over swapped, split by what carries them. */
 final readonly class Ladder
@@ -18,7 +18,7 @@ final readonly class Ladder
     private const NAMED_FROM = 90.0;
 
     /** @return array{bars: list<array<string, mixed>>, limit: ?string, limitLabel: string} */
-    public static function of(Worked $worked, ?float $limit): array
+    public static function of(Conversion $worked, ?float $limit): array
     {
         $convention = $worked->document->convention;
         $most = max($worked->before->netCarbs($convention)->value, $worked->after->netCarbs($convention)->value, $limit ?? 0.0, 0.1) * 1.02;

@@ -7,9 +7,9 @@ namespace App\View;
 use Aglyca\Core\Formula\Batch;
 use Aglyca\Core\Formula\Cut;
 use Aglyca\Core\Formula\Spread;
+use Aglyca\Core\Quantity\Pan;
 use Aglyca\Core\Reading\Flag;
 use Aglyca\Core\Reading\Line;
-use Aglyca\Core\Reading\Pan;
 use App\Models\Topping;
 use Illuminate\Support\Collection;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Aglyca\Core\Family\PanChange;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Role;
-use Aglyca\Core\Plan\PanChange;
-use Aglyca\Core\Reading\Pan;
+use Aglyca\Core\Quantity\Pan;
 
 /** How much of a dessert is made: eggs, spoons, the pan, and what each line becomes. */
 final readonly class ScaleSheet

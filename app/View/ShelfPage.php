@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Kernel;
 use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Reading\UnreadableRecipe;
 use App\Models\Recipe;
@@ -14,7 +14,7 @@ use Illuminate\Contracts\Cache\Repository;
 /** The Shelf's rows: each dessert with its number. */
 final readonly class ShelfPage
 {
-    public function __construct(private Workshop $workshop, private Trade $trade, private Repository $cache, private Stock $stock) {}
+    public function __construct(private Kernel $workshop, private Trade $trade, private Repository $cache, private Stock $stock) {}
 
     /**
      * @param  iterable<Recipe>  $recipes

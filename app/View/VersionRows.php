@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Aglyca\Core\Bench\Worked;
+use Aglyca\Core\Conversion;
 
 /** What differs between two versions of a dessert: ingredients, figures and oven; what is the same is left out. */
 final class VersionRows
 {
     /** @return list<array{name: string, a: string, b: string}> */
-    public static function of(Worked $a, Worked $b): array
+    public static function of(Conversion $a, Conversion $b): array
     {
         $convention = $b->document->convention;
         $rows = [
@@ -33,7 +33,7 @@ final class VersionRows
     }
 
     /** @return array<string, float> */
-    private static function grams(Worked $worked): array
+    private static function grams(Conversion $worked): array
     {
         $grams = [];
         foreach ($worked->after->formula->doses as $dose) {

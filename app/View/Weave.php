@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Aglyca\Core\Bench\Worked;
+use Aglyca\Core\Conversion;
 use Aglyca\Core\Formula\Dose;
-use Aglyca\Core\Larder\KitchenMeasure;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Reading\Line;
 use Aglyca\Core\Swap\Exchange;
+use Aglyca\Core\Writing\KitchenMeasure;
 
 /**
  * The drawing of the swap: groups of lines as written beside what takes their place, and the ribbons between
@@ -31,10 +31,10 @@ final readonly class Weave
     /** A ribbon is drawn at least so wide where it leaves. */
     private const THINNEST = 1.2;
 
-    private function __construct(private Worked $worked, private KitchenMeasure $measures, private float $scale) {}
+    private function __construct(private Conversion $worked, private KitchenMeasure $measures, private float $scale) {}
 
     /** @return list<array<string, mixed>> groups in the order of the Bench */
-    public static function groups(Worked $worked, KitchenMeasure $measures): array
+    public static function groups(Conversion $worked, KitchenMeasure $measures): array
     {
         $heaviest = 1.0;
         foreach ([$worked->before, $worked->after] as $account) {

@@ -28,7 +28,7 @@ final readonly class LayoutMaker
      * @param  string  $family  of the dough
      * @param  ?Cut  $like  shares it out as this other batch was
      */
-    public function layout(Formula $formula, Sharing $sharing, array $families, string $family, float $bakeLoss, ?Cut $like = null): Layout
+    public function layout(Formula $formula, PortionPlan $sharing, array $families, string $family, float $bakeLoss, ?Cut $like = null): Layout
     {
         $placed = $formula->laidOut(new Layout(Cut::equal(Batch::of(1.0, 0.0), max(1e-9, $formula->pieces)), $this->placements($formula, $sharing, $families)));
         $batch = $this->batch($placed, $sharing, $bakeLoss);
@@ -42,7 +42,7 @@ final readonly class LayoutMaker
         return ($this->scoops[$scoop] ?? $this->scoops['40']) * ($this->doughs[$family] ?? $this->doughs['*']);
     }
 
-    private function batch(Formula $placed, Sharing $sharing, float $bakeLoss): Batch
+    private function batch(Formula $placed, PortionPlan $sharing, float $bakeLoss): Batch
     {
         // A scoop measures the dough, whatever goes over it.
         $mass = ($sharing->portion['way'] ?? '') === Way::Scoop->value && count($placed->components) > 1 ? $placed->componentMass(0) : $placed->batchMass();
@@ -50,10 +50,10 @@ final readonly class LayoutMaker
         return Batch::of($mass > 0 ? $mass : max(1e-6, $placed->mass()), $bakeLoss, $sharing->weighedMixed, $sharing->weighedBaked);
     }
 
-    private function portioning(Formula $formula, Sharing $sharing, string $family): Portioning
+    private function portioning(Formula $formula, PortionPlan $sharing, string $family): Portioning
     {
         $said = $sharing->portion;
-        $rest = Rest::tryFrom($said['rest'] ?? '') ?? Rest::Spread;
+        $rest = Leftover::tryFrom($said['rest'] ?? '') ?? Leftover::Spread;
 
         $way = Way::tryFrom($said['way'] ?? '');
 
@@ -70,7 +70,7 @@ final readonly class LayoutMaker
      * @param  list<string>  $families
      * @return array<int, Placement>
      */
-    private function placements(Formula $formula, Sharing $sharing, array $families): array
+    private function placements(Formula $formula, PortionPlan $sharing, array $families): array
     {
         $placements = [];
         foreach ($sharing->placements as $component => $said) {

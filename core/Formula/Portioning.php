@@ -24,7 +24,7 @@ final readonly class Portioning
         public int $along = 0,
         public float $each = 0.0,
         public bool $ofBaked = false,
-        public Rest $rest = Rest::Spread,
+        public Leftover $rest = Leftover::Spread,
         public array $masses = [],
     ) {}
 
@@ -47,7 +47,7 @@ final readonly class Portioning
      *
      * @throws InvalidArgumentException
      */
-    public static function byMass(Way $way, float $each, bool $ofBaked, Rest $rest): self
+    public static function byMass(Way $way, float $each, bool $ofBaked, Leftover $rest): self
     {
         return $each > 0 && $each <= self::HEAVIEST ? new self($way, each: $each, ofBaked: $ofBaked, rest: $rest) : throw new InvalidArgumentException('A piece weighs more than 0 g and less than 20 kg.');
     }
@@ -86,8 +86,8 @@ final readonly class Portioning
         $rest = max(0.0, 1 - $count * $this->each / $whole);
 
         return match (true) {
-            $this->rest === Rest::Spread, $rest * $whole < 1.0 => Cut::equal($batch, $count),
-            default => Cut::withRest($batch, $count, $rest, $this->rest === Rest::Small),
+            $this->rest === Leftover::Spread, $rest * $whole < 1.0 => Cut::equal($batch, $count),
+            default => Cut::withRest($batch, $count, $rest, $this->rest === Leftover::Small),
         };
     }
 }

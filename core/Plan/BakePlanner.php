@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Plan;
 
+use Aglyca\Core\Family\PanChange;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Quantity\Temperature;

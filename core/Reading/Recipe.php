@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Reading;
 
+use Aglyca\Core\Quantity\Pan;
+
 /** A recipe as read from text. */
 final readonly class Recipe
 {

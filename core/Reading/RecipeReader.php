@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Reading;
 
+use Aglyca\Core\Quantity\Pan;
+
 /**
  * Reads a whole recipe: title, yield, components, ingredient lines and method.
  *

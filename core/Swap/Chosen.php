@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Swap;
 
+use Aglyca\Core\Linear\Programme;
+use Aglyca\Core\Linear\Row;
+use Aglyca\Core\Linear\Solution;
+
 /** A component's problem with the optimum found for it, eggs whole. */
 final readonly class Chosen
 {

@@ -7,8 +7,8 @@ namespace Aglyca\Core\Swap;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Scaler;
 use Aglyca\Core\Larder\Food;
-use Aglyca\Core\Larder\KitchenMeasure;
 use Aglyca\Core\Larder\Snapper;
+use Aglyca\Core\Writing\KitchenMeasure;
 
 /** Makes parts that a kitchen can measure, and the doses that they are. */
 final readonly class PartMaker

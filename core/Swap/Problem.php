@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Swap;
 
+use Aglyca\Core\Family\Family;
 use Aglyca\Core\Forecast\Traits;
+use Aglyca\Core\Linear\Programme;
+use Aglyca\Core\Linear\Row;
 
 /** A component's choice laid out: what may be used, the rules as rows, and what is in the mix whatever is chosen. */
 final readonly class Problem

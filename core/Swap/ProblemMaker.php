@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Swap;
 
+use Aglyca\Core\Family\Family;
+use Aglyca\Core\Family\OvenPlan;
 use Aglyca\Core\Forecast\Assayer;
 use Aglyca\Core\Forecast\Traits;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Linear\Row;
 
 /** Lays a component's choice out as rows: the bands of its family as linear forms in the grams of the candidates. */
 final readonly class ProblemMaker
@@ -16,7 +19,7 @@ final readonly class ProblemMaker
     public function __construct(private Assayer $assayer, private Offers $offers, private Constants $constants) {}
 
     /** @param  float  $lowerBy °C that the oven goes down, and @param  float  $timeFactor what that makes of the time */
-    public function problem(Formula $formula, Sorting $sorting, Family $family, Wishes $wishes, Oven $oven, float $lowerBy, float $timeFactor): Problem
+    public function problem(Formula $formula, Sorting $sorting, Family $family, Wishes $wishes, OvenPlan $oven, float $lowerBy, float $timeFactor): Problem
     {
         $variables = $this->offers->variables($formula, $sorting, $wishes);
         $singles = [];

@@ -7,11 +7,16 @@ namespace Aglyca\Core\Swap;
 use Aglyca\Core\Account\Account;
 use Aglyca\Core\Account\Accountant;
 use Aglyca\Core\Account\Convention;
+use Aglyca\Core\Family\Families;
+use Aglyca\Core\Family\Family;
+use Aglyca\Core\Family\OvenPlan;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Linear\Simplex;
+use Aglyca\Core\Linear\Solution;
 
 /**
  * The swap as one programme a component: all rules as rows, the exact optimum, eggs whole, amounts snapped to
@@ -31,7 +36,7 @@ final readonly class ProgrammeSwapper implements Swapper
         private Constants $constants,
     ) {}
 
-    public function swap(Formula $formula, Wishes $wishes, Oven $oven): Swap
+    public function swap(Formula $formula, Wishes $wishes, OvenPlan $oven): Swap
     {
         $this->schools->mix($wishes->sweetener);
         $this->schools->school($wishes->school);
@@ -80,7 +85,7 @@ final readonly class ProgrammeSwapper implements Swapper
      * @param  list<Family>  $families
      * @return list<Problem>
      */
-    public function lay(Account $account, array $families, Wishes $wishes, Oven $oven): array
+    public function lay(Account $account, array $families, Wishes $wishes, OvenPlan $oven): array
     {
         $formula = $account->formula;
         $sortings = array_map(fn (int $c): Sorting => $this->sorter->sort($formula, $account, $c, $wishes), array_keys($formula->components));

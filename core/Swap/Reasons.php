@@ -7,6 +7,7 @@ namespace Aglyca\Core\Swap;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Linear\Row;
 use Aglyca\Core\Reading\Flag;
 use Aglyca\Core\Tables;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aglyca\Core\Swap;
 
 use Aglyca\Core\Account\Account;
+use Aglyca\Core\Family\Family;
 use Aglyca\Core\Formula\Formula;
 
 /** The chosen swap: what takes the place of what, why, and the formula that results. */

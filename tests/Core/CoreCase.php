@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Aglyca\Core\Account\Account;
-use Aglyca\Core\Bench\Document;
-use Aglyca\Core\Bench\Worked;
-use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Brief;
+use Aglyca\Core\Conversion;
+use Aglyca\Core\Kernel;
 use Aglyca\Core\Reading\Line;
 use Aglyca\Core\Tables;
 use PHPUnit\Framework\TestCase;
@@ -15,16 +15,16 @@ use PHPUnit\Framework\TestCase;
 /** Opens the core once for all tests that need it whole. */
 abstract class CoreCase extends TestCase
 {
-    private static ?Workshop $workshop = null;
+    private static ?Kernel $workshop = null;
 
     protected static function tables(): Tables
     {
         return Tables::in(dirname(__DIR__, 2).'/data');
     }
 
-    protected static function workshop(): Workshop
+    protected static function workshop(): Kernel
     {
-        return self::$workshop ??= Workshop::open(self::tables());
+        return self::$workshop ??= Kernel::open(self::tables());
     }
 
     protected static function line(string $text): Line
@@ -34,13 +34,13 @@ abstract class CoreCase extends TestCase
 
     protected static function account(string $text, ?float $pieces = null): Account
     {
-        return self::workshop()->account(new Document($text, pieces: $pieces));
+        return self::workshop()->account(new Brief($text, pieces: $pieces));
     }
 
     /** @param  array<string, mixed>  $wishes */
-    protected static function work(string $text, array $wishes = []): Worked
+    protected static function work(string $text, array $wishes = []): Conversion
     {
-        return self::workshop()->work((new Document($text))->with($wishes));
+        return self::workshop()->work((new Brief($text))->with($wishes));
     }
 
     /** @return array<string, array{string}> every demo dessert by file name */

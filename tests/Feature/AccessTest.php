@@ -73,7 +73,7 @@ final class AccessTest extends KitchenCase
         ];
         $baker = $this->baker();
         $recipe = $this->recipeOf($baker);
-        $key = app(\Aglyca\Core\Bench\Workshop::class)->read($recipe->document())->lines[0]->key;
+        $key = app(\Aglyca\Core\Kernel::class)->read($recipe->document())->lines[0]->key;
         foreach (Router::getRoutes()->getRoutes() as $route) {
             if (str_starts_with($route->uri(), '_') || in_array($route->uri(), ['up', 'sign-out'], true) || str_starts_with($route->uri(), 'storage')) {
                 continue;

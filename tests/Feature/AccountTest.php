@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aglyca\Core\Bench\Document;
+use Aglyca\Core\Brief;
 use App\Models\Recipe;
 use App\Models\Share;
 use Illuminate\Testing\TestResponse;
@@ -25,7 +25,7 @@ final class AccountTest extends KitchenCase
         $this->at = "/bench/{$this->recipe->ulid}";
     }
 
-    private function document(): Document
+    private function document(): Brief
     {
         return Recipe::query()->findOrFail($this->recipe->id)->document();
     }
@@ -80,7 +80,7 @@ final class AccountTest extends KitchenCase
     private function lineKey(int $line): string
     {
         preg_match_all('~data-line="([a-f0-9]{10}-\d)"~', (string) $this->get($this->at)->getContent(), $m);
-        $recipe = app(\Aglyca\Core\Bench\Workshop::class)->read($this->document());
+        $recipe = app(\Aglyca\Core\Kernel::class)->read($this->document());
         self::assertContains($recipe->lines[$line]->key, $m[1]);
 
         return $recipe->lines[$line]->key;
@@ -166,7 +166,7 @@ final class AccountTest extends KitchenCase
     public function test_the_same_figure_stands_everywhere(): void
     {
         $this->post("$this->at/pieces/parts", ['component' => '1', 'spread' => 'some', 'pieces' => '6']);
-        $worked = app(\Aglyca\Core\Bench\Workshop::class)->work($this->document());
+        $worked = app(\Aglyca\Core\Kernel::class)->work($this->document());
         $net = number_format($worked->after->netCarbs($worked->document->convention)->value, 1);
         $total = number_format($worked->after->piece->carbohydrate, 1);
         $this->post("$this->at/share");

@@ -9,7 +9,7 @@ use App\Models\Recipe;
 /** The Bench as the place where a baker decides: blend, own amounts, lines left, foods refused, back and forth. */
 final class DecideTest extends KitchenCase
 {
-    private function documentOf(Recipe $recipe): \Aglyca\Core\Bench\Document
+    private function documentOf(Recipe $recipe): \Aglyca\Core\Brief
     {
         return Recipe::query()->findOrFail($recipe->id)->document();
     }

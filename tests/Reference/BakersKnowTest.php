@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Reference;
 
 use Aglyca\Core\Account\Convention;
-use Aglyca\Core\Bench\Worked;
+use Aglyca\Core\Conversion;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
 
@@ -13,7 +13,7 @@ use Tests\Core\CoreCase;
 final class BakersKnowTest extends CoreCase
 {
     /** Share of the sweetness that a sweetener gives. */
-    private static function share(Worked $worked, string $food): float
+    private static function share(Conversion $worked, string $food): float
     {
         $sweetness = static fn (string $key): float => $worked->swap->after->gramsOf($key) * self::workshop()->larder->typical(self::workshop()->larder->get($key), 'sweetness');
         $all = array_sum(array_map($sweetness, array_unique(array_map(static fn ($d): string => $d->food->key ?? 'water', $worked->swap->after->doses))));

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
-use Aglyca\Core\Bench\Document;
+use Aglyca\Core\Brief;
+use Aglyca\Core\Family\OvenPlan;
 use Aglyca\Core\Formula\Formula;
-use Aglyca\Core\Swap\Oven;
-use Aglyca\Core\Swap\Programme;
-use Aglyca\Core\Swap\Row;
-use Aglyca\Core\Swap\Simplex;
+use Aglyca\Core\Linear\Programme;
+use Aglyca\Core\Linear\Row;
+use Aglyca\Core\Linear\Simplex;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\Bench\AnythingTest;
 use Tests\Core\CoreCase;
@@ -41,7 +41,7 @@ final class GlpkTest extends CoreCase
     #[DataProvider('all')]
     public function test_the_desserts_programmes_have_the_same_optimum(string $text, string $sweetener, string $school): void
     {
-        $this->assertOptimal((new Document($text))->with(['sweetener' => $sweetener, 'school' => $school]));
+        $this->assertOptimal((new Brief($text))->with(['sweetener' => $sweetener, 'school' => $school]));
     }
 
     /** Recipes and wishes thrown together: programmes as odd as a kitchen can make them. */
@@ -53,12 +53,12 @@ final class GlpkTest extends CoreCase
         }
     }
 
-    private function assertOptimal(Document $document): void
+    private function assertOptimal(Brief $document): void
     {
         $recipe = self::workshop()->read($document);
         $formula = Formula::asWritten($recipe, $document->pieces);
         $swapper = self::workshop()->swapper;
-        foreach ($swapper->lay(self::workshop()->accountant->count($formula), $swapper->familiesOf($formula, $document->wishes()), $document->wishes(), Oven::of($recipe->steps)) as $problem) {
+        foreach ($swapper->lay(self::workshop()->accountant->count($formula), $swapper->familiesOf($formula, $document->wishes()), $document->wishes(), OvenPlan::of($recipe->steps)) as $problem) {
             $programme = $problem->programme();
             if ($programme->costs !== [] && $programme->rows !== []) {
                 $ours = Simplex::solve($programme)->objective;

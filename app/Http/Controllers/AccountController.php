@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Aglyca\Core\Formula\Sharing;
+use Aglyca\Core\Formula\PortionPlan;
 use App\Support\Number;
 use App\Support\Workpiece;
 use App\View\AccountSheet;
@@ -26,7 +26,7 @@ final readonly class AccountController
     {
         $eaten = Number::from($request->input('eaten'));
 
-        return in_array($eaten, Sharing::EATEN, true)
+        return in_array($eaten, PortionPlan::EATEN, true)
             ? $this->sheet->keep($request, $piece, 'account', AccountSheet::class, ['sharing' => $piece->document->sharing->with(['eaten' => $eaten])->toArray()])
             : $this->sheet->refuse($request, $piece, 'account', AccountSheet::class, ['eaten' => 'Choose one of the list.']);
     }

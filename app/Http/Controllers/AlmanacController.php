@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Kernel;
 use App\View\Conventions;
 use App\View\Sources;
 use Illuminate\View\View;
 
 final readonly class AlmanacController
 {
-    public function __construct(private Workshop $workshop, private Sources $sources) {}
+    public function __construct(private Kernel $workshop, private Sources $sources) {}
 
     public function index(Conventions $conventions): View
     {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aglyca\Core\Account\Convention;
-use Aglyca\Core\Bench\Worked;
-use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Conversion;
+use Aglyca\Core\Kernel;
 use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Reading\UnreadableRecipe;
 use Aglyca\Core\Reading\YieldReader;
@@ -28,7 +28,7 @@ use Illuminate\View\View;
 
 final readonly class BenchController
 {
-    public function __construct(private Workshop $workshop) {}
+    public function __construct(private Kernel $workshop) {}
 
     public function current(Request $request, Draft $draft): RedirectResponse
     {
@@ -200,7 +200,7 @@ final readonly class BenchController
         $all = $recipe->versions()->orderBy('number')->get();
         $pick = static fn (string $field, ?Version $else): ?Version => $all->firstWhere('number', $request->integer($field)) ?? $else;
         [$a, $b] = [$pick('a', $all->first()), $pick('b', $all->last())];
-        $work = fn (?Version $v): Worked => $this->workshop->work($recipe->documentOf($v ?? abort(404)));
+        $work = fn (?Version $v): Conversion => $this->workshop->work($recipe->documentOf($v ?? abort(404)));
 
         return view('versions', ['recipe' => $recipe, 'all' => $all, 'a' => $a, 'b' => $b, 'rows' => VersionRows::of($work($a), $work($b))]);
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Kernel;
 use Aglyca\Core\Reading\UnreadableRecipe;
 use App\Models\Share;
 use App\Support\CardPdf;
@@ -22,7 +22,7 @@ final readonly class CardController
 {
     private const MOST_LABELS = 24;
 
-    public function __construct(private Workshop $workshop, private Sheet $sheet) {}
+    public function __construct(private Kernel $workshop, private Sheet $sheet) {}
 
     public function show(Request $request, Workpiece $piece): Response
     {

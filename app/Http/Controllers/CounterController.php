@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Kernel;
 use App\Models\Bake;
 use App\Models\Recipe;
 use App\Support\Draft;
@@ -18,7 +18,7 @@ use Illuminate\View\View;
 
 final readonly class CounterController
 {
-    public function __construct(private Workshop $workshop) {}
+    public function __construct(private Kernel $workshop) {}
 
     public function current(Request $request, Draft $draft): RedirectResponse
     {

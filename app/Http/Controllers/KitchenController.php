@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aglyca\Core\Account\Convention;
-use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Kernel;
 use App\View\Conventions;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -16,7 +16,7 @@ use Illuminate\View\View;
 
 final readonly class KitchenController
 {
-    public function show(Request $request, Conventions $conventions, Workshop $workshop): View
+    public function show(Request $request, Conventions $conventions, Kernel $workshop): View
     {
         return view('kitchen', ['kitchen' => $request->user()->kitchen, 'conventions' => $conventions->all(), 'isDemo' => $request->user()->is_demo, 'names' => $workshop->larder->names()]);
     }

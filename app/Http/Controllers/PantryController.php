@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aglyca\Core\Account\Convention;
-use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Kernel;
 use App\Http\Requests\PackageRequest;
 use App\Models\Kitchen;
 use App\Models\Package;
@@ -16,7 +16,7 @@ use Illuminate\View\View;
 
 final readonly class PantryController
 {
-    public function __construct(private Workshop $workshop) {}
+    public function __construct(private Kernel $workshop) {}
 
     public function index(Request $request): View
     {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Formula\Leftover;
 use Aglyca\Core\Formula\Portioning;
-use Aglyca\Core\Formula\Rest;
-use Aglyca\Core\Formula\Sharing;
+use Aglyca\Core\Formula\PortionPlan;
 use Aglyca\Core\Formula\Spread;
 use Aglyca\Core\Formula\Way;
+use Aglyca\Core\Kernel;
 use App\Support\Number;
 use App\Support\Workpiece;
 use App\View\PiecesSheet;
@@ -23,7 +23,7 @@ final readonly class PiecesController
 {
     private const MOST_GRAMS = 50_000.0;
 
-    public function __construct(private Workshop $workshop, private Sheet $sheet) {}
+    public function __construct(private Kernel $workshop, private Sheet $sheet) {}
 
     public function show(Request $request, Workpiece $piece): Response
     {
@@ -33,7 +33,7 @@ final readonly class PiecesController
     public function portion(Request $request, Workpiece $piece): Response|RedirectResponse
     {
         $way = Way::tryFrom((string) $request->string('way')) ?? Way::Pieces;
-        $rest = Rest::tryFrom((string) $request->string('rest')) ?? Rest::Spread;
+        $rest = Leftover::tryFrom((string) $request->string('rest')) ?? Leftover::Spread;
         $each = Number::from($request->input('each'));
         try {
             [$pieces, $portion] = match ($way) {
@@ -106,7 +106,7 @@ final readonly class PiecesController
             return $this->refuse($request, $piece, "used-$key", 'What is used: 0 to 100 %.');
         }
         $used = $piece->document->sharing->used;
-        $used[$key] = Sharing::shareOf($percent);
+        $used[$key] = PortionPlan::shareOf($percent);
 
         return $this->keep($request, $piece, ['used' => array_filter($used, static fn (float $share): bool => $share !== 1.0)]);
     }

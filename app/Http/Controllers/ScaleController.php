@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Aglyca\Core\Bench\Workshop;
 use Aglyca\Core\Formula\Scaler;
-use Aglyca\Core\Reading\Pan;
+use Aglyca\Core\Kernel;
+use Aglyca\Core\Quantity\Pan;
 use App\Support\Number;
 use App\Support\Workpiece;
 use App\View\ScaleSheet;
@@ -18,7 +18,7 @@ use InvalidArgumentException;
 /** How much of a dessert is made, and in which pan. */
 final readonly class ScaleController
 {
-    public function __construct(private Workshop $workshop, private Sheet $sheet) {}
+    public function __construct(private Kernel $workshop, private Sheet $sheet) {}
 
     public function show(Request $request, Workpiece $piece): Response
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Kernel;
 use App\Support\Workpiece;
 use App\View\BenchPage;
 use Illuminate\Http\RedirectResponse;
@@ -15,7 +15,7 @@ use Illuminate\Support\MessageBag;
 /** Shows a sheet of a dessert, whole or as the part that htmx swaps; what was refused comes back with its reason beside it. */
 final readonly class Sheet
 {
-    public function __construct(private Workshop $workshop) {}
+    public function __construct(private Kernel $workshop) {}
 
     /**
      * @param  string  $name  a view in `sheets/`

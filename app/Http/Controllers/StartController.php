@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aglyca\Core\Account\Convention;
-use Aglyca\Core\Bench\Document;
-use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Brief;
+use Aglyca\Core\Kernel;
 use Aglyca\Core\Reading\Format\RecipeFile;
 use Aglyca\Core\Reading\UnreadableRecipe;
 use App\Models\Recipe;
@@ -19,7 +19,7 @@ use Illuminate\View\View;
 
 final readonly class StartController
 {
-    public function __construct(private Workshop $workshop, private Draft $draft) {}
+    public function __construct(private Kernel $workshop, private Draft $draft) {}
 
     public function show(Request $request): View
     {
@@ -37,7 +37,7 @@ final readonly class StartController
             if ($file instanceof UploadedFile) {
                 $text = $file->isValid() && $file->getSize() <= RecipeFile::MOST_BYTES ? (string) $file->get() : throw UnreadableRecipe::fileTooLarge(RecipeFile::MOST_BYTES);
             }
-            $document = new Document(RecipeFile::text($text), convention: Convention::tryFrom($kitchen->convention ?? '') ?? Convention::LowCarb);
+            $document = new Brief(RecipeFile::text($text), convention: Convention::tryFrom($kitchen->convention ?? '') ?? Convention::LowCarb);
             $recipe = $this->workshop->read($document);
         } catch (UnreadableRecipe $fault) {
             $text = $file instanceof UploadedFile ? $typed : $text;

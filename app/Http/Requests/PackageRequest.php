@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Kernel;
 use Aglyca\Core\Larder\Label\InvalidLabel;
 use Aglyca\Core\Larder\Label\Label;
 use Aglyca\Core\Larder\LabelLaw;
@@ -93,7 +93,7 @@ final class PackageRequest extends FormRequest
         if (trim((string) $this->string('food')) === '') {
             return '';
         }
-        $match = app(Workshop::class)->foods->find((string) $this->string('food'));
+        $match = app(Kernel::class)->foods->find((string) $this->string('food'));
 
         return $match->sure ? $match->food : null;
     }

@@ -1,7 +1,7 @@
 @php
     use Aglyca\Core\Account\Convention;
     use Aglyca\Core\Account\Figure;
-    use Aglyca\Core\Formula\Sharing;
+    use Aglyca\Core\Formula\PortionPlan;
     use App\View\Figures;
     $statement = $sheet->statement();
     $measure = $sheet->measure->value;
@@ -13,7 +13,7 @@
         <form method="post" action="{{ $page->path('bench/account/eaten') }}" class="flex items-center gap-2" hx-post="{{ $page->path('bench/account/eaten') }}" hx-trigger="change, submit" hx-target="#sheet" hx-swap="outerMorph">
             @csrf
             <label for="eaten">You eat</label>
-            <select class="field w-36" id="eaten" name="eaten">@foreach (Sharing::EATEN as $times)<option value="{{ $times }}" @selected($page->worked->document->sharing->eaten === $times)>{{ $times === 0.5 ? 'half a '.$page->pieceWord() : Figures::count($times).' '.$page->worked->recipe->pieceWord($times) }}</option>@endforeach</select>
+            <select class="field w-36" id="eaten" name="eaten">@foreach (PortionPlan::EATEN as $times)<option value="{{ $times }}" @selected($page->worked->document->sharing->eaten === $times)>{{ $times === 0.5 ? 'half a '.$page->pieceWord() : Figures::count($times).' '.$page->worked->recipe->pieceWord($times) }}</option>@endforeach</select>
             <noscript><button class="button">Show it so</button></noscript>
         </form>
         @if ($page->faults->has('eaten'))<p class="fault" role="alert">{{ $page->faults->first('eaten') }}</p>@endif

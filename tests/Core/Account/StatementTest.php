@@ -9,8 +9,8 @@ use Aglyca\Core\Account\Cost;
 use Aglyca\Core\Account\Figure;
 use Aglyca\Core\Account\Limit;
 use Aglyca\Core\Account\Statement;
-use Aglyca\Core\Bench\Document;
-use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Brief;
+use Aglyca\Core\Kernel;
 use Aglyca\Core\Larder\Label\Label;
 use Aglyca\Core\Larder\LabelLaw;
 use Aglyca\Core\Larder\Package;
@@ -108,11 +108,11 @@ final class StatementTest extends CoreCase
         self::assertEqualsWithDelta(array_sum($whatIf->carried($account->serving, Figure::Protein)), $whatIf->total($account->serving, Figure::Protein), 1e-9);
     }
 
-    private static function priced(): Workshop
+    private static function priced(): Kernel
     {
         $label = static fn (string $carbs, string $polyols): Label => Label::of(LabelLaw::EuUk, 100.0, ['energy' => '0', 'carbohydrate' => $carbs, 'polyols' => $polyols], 'erythritol');
 
-        return Workshop::open(self::tables(), null, new Stock([], [
+        return Kernel::open(self::tables(), null, new Stock([], [
             '1' => Package::priced('1', 'Tall jar', 'erythritol-powdered', $label('100', '100'), 12.0, 1000.0),
             '2' => Package::priced('2', 'Small jar', 'erythritol', $label('100', '100'), 5.0, 250.0),
             '3' => Package::priced('3', 'Shop brownie', '', Label::of(LabelLaw::UsCanada, 40.0, ['energy' => '130', 'fat' => '8', 'carbohydrate' => '16', 'fibre' => '5', 'polyols' => '6', 'protein' => '3'], 'erythritol'), 2.4, 40.0),
@@ -123,7 +123,7 @@ final class StatementTest extends CoreCase
     public function test_cost_and_the_price_of_sweetness(): void
     {
         $workshop = self::priced();
-        $account = $workshop->account(new Document("Syrup\nMakes 4 pots\n100 g powdered erythritol\n50 g butter\n200 g water"));
+        $account = $workshop->account(new Brief("Syrup\nMakes 4 pots\n100 g powdered erythritol\n50 g butter\n200 g water"));
         $cost = Cost::of($account->formula, 2.0);
         self::assertEqualsWithDelta([1.2, 0.3], [$cost->batch, $cost->piece], 1e-9);
         self::assertSame(['Unsalted butter'], $cost->unpriced);
@@ -140,7 +140,7 @@ final class StatementTest extends CoreCase
         $bought = $workshop->servings->bought('3', 40.0);
         self::assertEqualsWithDelta(5.0, $bought->netCarbs(Convention::LowCarb)->value, 1e-6);
         self::assertEqualsWithDelta(sqrt(3 / 12), $bought->netCarbs(Convention::LowCarb)->u, 1e-6);
-        $mine = $workshop->account(new Document("Cake\nMakes 10 slices\n200 g sugar\n250 g flour"))->serving;
+        $mine = $workshop->account(new Brief("Cake\nMakes 10 slices\n200 g sugar\n250 g flour"))->serving;
         $row = Statement::of($workshop->accountant, [$mine, $bought], Convention::LowCarb)->row('net');
         self::assertTrue($row->isClear(2.0));
         self::assertEqualsWithDelta(5.0 - $mine->netCarbs(Convention::LowCarb)->value, $row->difference()->value, 1e-6);

@@ -6,9 +6,9 @@ namespace Tests\Core\Bench;
 
 use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Account\Statement;
-use Aglyca\Core\Bench\Document;
-use Aglyca\Core\Bench\Report;
-use Aglyca\Core\Bench\Worked;
+use Aglyca\Core\Brief;
+use Aglyca\Core\Conversion;
+use Aglyca\Core\Writing\Report;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
 use Tests\Core\Reading\Corpus;
@@ -56,14 +56,14 @@ final class AnythingTest extends CoreCase
         $worked = self::workshop()->work(self::thrown());
         foreach ([$worked->before, $worked->after] as $i => $account) {
             $text = $worked->written($i === 1)->text();
-            $again = self::workshop()->work(new Document($text))->before;
+            $again = self::workshop()->work(new Brief($text))->before;
             self::assertSame(count($account->formula->doses), count($again->formula->doses), $text);
             self::assertEqualsWithDelta($account->formula->mass(), $again->formula->mass(), 0.1 + 0.005 * $account->formula->mass(), $text);
             self::assertEqualsWithDelta($account->whole->carbohydrate, $again->whole->carbohydrate, 0.1 + 0.005 * $account->whole->carbohydrate, $text);
         }
     }
 
-    private function assertFigures(Worked $worked): void
+    private function assertFigures(Conversion $worked): void
     {
         foreach ([$worked->before, $worked->after] as $account) {
             $whole = self::workshop()->accountant->times($account->serving, $account->formula->pieces, 'whole');
@@ -90,7 +90,7 @@ final class AnythingTest extends CoreCase
         }
     }
 
-    public static function thrown(): Document
+    public static function thrown(): Brief
     {
         $texts = [...array_column(Corpus::rows(), 'text'), '2 eggs plus 1 yolk', 'zest and juice of 1 lemon', '1 tsp each of cinnamon, cloves and nutmeg', '1 cup sugar, plus 2 tbsp for sprinkling'];
         $pick = static fn (array $of): mixed => $of[array_rand($of)];
@@ -104,7 +104,7 @@ final class AnythingTest extends CoreCase
         array_push($rows, 'Method', $pick(['Bake at 350 °F for 40 minutes.', 'Bake for 9 minutes.', 'Chill overnight.', 'Heat the oven to gas mark 9. Bake in a 20 cm round tin for 2 hours.']));
         $workshop = self::workshop();
 
-        return (new Document(implode("\n", $rows)))->with([
+        return (new Brief(implode("\n", $rows)))->with([
             'sweetener' => $pick(array_keys($workshop->schools->sweeteners())), 'school' => $pick(array_keys($workshop->schools->flours())), 'sweetness' => mt_rand(60, 110) / 100,
             'pieces' => $pick([null, 1.0, 7.0, 2.5, 48.0]), 'convention' => $pick(Convention::cases())->value, 'without' => $pick([[], ['nuts'], ['milk', 'egg'], ['nuts', 'milk', 'egg', 'coconut', 'peanut']]),
             'cooler' => (float) $pick([0, 5, 20]), 'refused' => $pick([[], ['erythritol-powdered', 'allulose', 'xanthan', 'monk-fruit-extract'], ['egg', 'water', 'almond-flour']]), 'limit' => $pick([null, 0.5, 5.0, 50.0]), 'bodyMass' => $pick([null, 12.0, 120.0]),

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core\Bench;
 
 use Aglyca\Core\Account\Convention;
-use Aglyca\Core\Bench\Document;
-use Aglyca\Core\Bench\Worked;
-use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Brief;
+use Aglyca\Core\Conversion;
+use Aglyca\Core\Kernel;
 use Aglyca\Core\Larder\Label\Label;
 use Aglyca\Core\Larder\LabelLaw;
 use Aglyca\Core\Larder\Package;
@@ -36,20 +36,20 @@ final class ProposerTest extends CoreCase
     #[DataProvider('kitchens')]
     public function test_every_proposal_keeps_what_a_kitchen_asks(string $text, array $kitchen): void
     {
-        $document = (new Document($text))->with($kitchen);
+        $document = (new Brief($text))->with($kitchen);
         $proposals = self::workshop()->proposals($document);
         self::assertLessThanOrEqual(3, count($proposals));
         foreach ($proposals as $name => $worked) {
             self::assertContains($name, ['Softest', 'Sets firmest', 'Nearest to wheat', 'Fewest carbs', 'Cheapest']);
             $this->assertKept($worked, $document);
-            $again = self::workshop()->account(new Document("Again\n".implode("\n", array_column($worked->after->formula->doses, 'text')), pieces: $worked->after->formula->pieces));
+            $again = self::workshop()->account(new Brief("Again\n".implode("\n", array_column($worked->after->formula->doses, 'text')), pieces: $worked->after->formula->pieces));
             foreach (Convention::cases() as $convention) {
                 self::assertEqualsWithDelta($worked->after->netCarbs($convention)->value, $again->netCarbs($convention)->value, 1e-6, "$name, $convention->value");
             }
         }
     }
 
-    private function assertKept(Worked $worked, Document $document): void
+    private function assertKept(Conversion $worked, Brief $document): void
     {
         foreach ($worked->swap->exchanges as $exchange) {
             $from = array_map(static fn (int $i): ?string => $worked->swap->before->doses[$i]->food?->key, $exchange->from);
@@ -70,7 +70,7 @@ final class ProposerTest extends CoreCase
 
     public function test_proposals_are_clearly_different_from_what_is_there_and_keep_what_was_typed(): void
     {
-        $document = (new Document(self::desserts()['cardamom-orange-loaf'][0]))->with(['amounts' => ['0:almond-flour' => 111.0]]);
+        $document = (new Brief(self::desserts()['cardamom-orange-loaf'][0]))->with(['amounts' => ['0:almond-flour' => 111.0]]);
         $now = self::workshop()->work($document)->swap->after;
         foreach (self::workshop()->proposals($document) as $name => $worked) {
             $after = $worked->swap->after;
@@ -88,10 +88,10 @@ final class ProposerTest extends CoreCase
     {
         $label = Label::of(LabelLaw::EuUk, 100.0, ['carbohydrate' => '100', 'polyols' => '100'], 'erythritol');
         $allulose = Label::of(LabelLaw::UsCanada, 100.0, ['carbohydrate' => '100', 'allulose' => '100'], '');
-        $kitchen = static fn (float $price): Workshop => Workshop::open(self::tables(), null, new Stock([], [
+        $kitchen = static fn (float $price): Kernel => Kernel::open(self::tables(), null, new Stock([], [
             '1' => Package::priced('1', 'Dear allulose', 'allulose', $allulose, 30.0, 1000.0), '2' => Package::priced('2', 'Erythritol', 'erythritol-powdered', $label, $price, 1000.0),
         ], ['allulose' => '1', 'erythritol-powdered' => '2']));
-        $document = (new Document("Soft cookies\nMakes 30 cookies\n200 g sugar\n250 g flour\n100 g butter\n2 eggs"))->with(['sweetener' => 'allulose']);
+        $document = (new Brief("Soft cookies\nMakes 30 cookies\n200 g sugar\n250 g flour\n100 g butter\n2 eggs"))->with(['sweetener' => 'allulose']);
         $cheapest = $kitchen(4.0)->proposals($document)['Cheapest'] ?? null;
         self::assertNotNull($cheapest);
         self::assertGreaterThan($cheapest->swap->after->gramsOf('allulose'), $cheapest->swap->after->gramsOf('erythritol-powdered'));
@@ -101,16 +101,16 @@ final class ProposerTest extends CoreCase
     /** All that was said of a dessert survives being stored, field by field. */
     public function test_a_document_is_what_it_was_after_being_stored(): void
     {
-        $document = (new Document("Cake\n100 g sugar"))->with([
+        $document = (new Brief("Cake\n100 g sugar"))->with([
             'corrections' => ['ab-1' => ['food' => 'sugar', 'grams' => 12.5]], 'sweetener' => 'xylitol', 'school' => 'seed', 'sweetness' => 0.75, 'pieces' => 9.0, 'convention' => 'clinic', 'title' => 'Cake',
             'shares' => [0.2, 0.3, 0.5], 'families' => [1 => 'custard'], 'amounts' => ['0:butter' => 80.0], 'left' => ['ab-1'], 'without' => ['egg'], 'cooler' => 10.0, 'corners' => ['a', 'b', 'c'],
             'sharing' => ['portion' => ['way' => 'scoop', 'scoop' => '40'], 'placements' => [1 => ['spread' => 'some', 'pieces' => 3]], 'used' => ['ab-1' => 0.5], 'weighed_mixed' => 500.0, 'toppings' => [['name' => 'Cream', 'text' => '10 g cream']], 'eaten' => 2.0],
             'scale' => 1.5, 'pan' => ['to' => ['length' => 20.0, 'width' => 20.0, 'round' => false, 'depth' => null]],
         ]);
         $stored = json_decode((string) json_encode($document->toArray()), true);
-        self::assertEquals($document, Document::fromArray($stored));
+        self::assertEquals($document, Brief::fromArray($stored));
         self::assertArrayNotHasKey('limit', $stored);
         self::assertArrayNotHasKey('bodyMass', $stored, 'the kitchen’s own wishes are not the dessert’s');
-        self::assertEquals(new Document("Cake\n100 g sugar"), Document::fromArray(['text' => "Cake\n100 g sugar"]), 'what an older version did not know is as usual');
+        self::assertEquals(new Brief("Cake\n100 g sugar"), Brief::fromArray(['text' => "Cake\n100 g sugar"]), 'what an older version did not know is as usual');
     }
 }

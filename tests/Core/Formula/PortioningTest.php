@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Formula;
 
 use Aglyca\Core\Formula\Batch;
+use Aglyca\Core\Formula\Leftover;
 use Aglyca\Core\Formula\Portioning;
-use Aglyca\Core\Formula\Rest;
 use Aglyca\Core\Formula\Way;
 use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -16,7 +16,7 @@ final class PortioningTest extends TestCase
 {
     /** 965 g of dough: 22 pieces of 42 g are 924 g, and 41 g are over. */
     #[DataProvider('rests')]
-    public function test_what_is_over_goes_where_the_baker_says(Rest $rest, float $each, float $over, int $pieces): void
+    public function test_what_is_over_goes_where_the_baker_says(Leftover $rest, float $each, float $over, int $pieces): void
     {
         $cut = Portioning::byMass(Way::Target, 42.0, false, $rest)->cut(Batch::of(965.0, 0.1));
         self::assertSame(22.0, $cut->count);
@@ -27,17 +27,17 @@ final class PortioningTest extends TestCase
         self::assertEqualsWithDelta(1.0, array_sum($cut->pieces()) + $cut->aside, 1e-12);
     }
 
-    /** @return array<string, array{Rest, float, float, int}> */
+    /** @return array<string, array{Leftover, float, float, int}> */
     public static function rests(): array
     {
-        return ['spread over the others: 965 / 22' => [Rest::Spread, 965 / 22, 0.0, 22], 'one small one more' => [Rest::Small, 42.0, 41.0, 23], 'set aside' => [Rest::Aside, 42.0, 41.0, 22]];
+        return ['spread over the others: 965 / 22' => [Leftover::Spread, 965 / 22, 0.0, 22], 'one small one more' => [Leftover::Small, 42.0, 41.0, 23], 'set aside' => [Leftover::Aside, 42.0, 41.0, 22]];
     }
 
     /** Below, at and above what makes one more piece. */
     #[DataProvider('edges')]
     public function test_a_hair_under_a_piece_is_a_piece(float $dough, float $count): void
     {
-        self::assertSame($count, Portioning::byMass(Way::Scoop, 40.0, false, Rest::Aside)->cut(Batch::of($dough, 0.0))->count);
+        self::assertSame($count, Portioning::byMass(Way::Scoop, 40.0, false, Leftover::Aside)->cut(Batch::of($dough, 0.0))->count);
     }
 
     /** @return array<string, array{float, float}> */
@@ -50,7 +50,7 @@ final class PortioningTest extends TestCase
     {
         $batch = Batch::of(1000.0, 0.11, 980.0, 850.0);
         self::assertEqualsWithDelta(1 - 850 / 980, $batch->loss(), 1e-12);
-        $cut = Portioning::byMass(Way::Target, 85.0, true, Rest::Spread)->cut($batch);
+        $cut = Portioning::byMass(Way::Target, 85.0, true, Leftover::Spread)->cut($batch);
         self::assertSame([10.0, 98.0, 85.0], [$cut->count, round($cut->mixedEach(), 6), round($cut->bakedEach(), 6)]);
     }
 
@@ -62,7 +62,7 @@ final class PortioningTest extends TestCase
 
     public function test_what_cannot_be_cut_is_refused_in_words(): void
     {
-        foreach ([fn () => Portioning::pieces(0), fn () => Portioning::pieces(1001), fn () => Portioning::grid(0, 4), fn () => Portioning::grid(4, 41), fn () => Portioning::byMass(Way::Target, 0, false, Rest::Aside), fn () => Portioning::unequal([]), fn () => Portioning::unequal([5.0, -1.0]), fn () => Batch::of(0, 0.1)] as $i => $wrong) {
+        foreach ([fn () => Portioning::pieces(0), fn () => Portioning::pieces(1001), fn () => Portioning::grid(0, 4), fn () => Portioning::grid(4, 41), fn () => Portioning::byMass(Way::Target, 0, false, Leftover::Aside), fn () => Portioning::unequal([]), fn () => Portioning::unequal([5.0, -1.0]), fn () => Batch::of(0, 0.1)] as $i => $wrong) {
             try {
                 $wrong();
                 self::fail("$i was taken");

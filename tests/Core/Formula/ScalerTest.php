@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Formula;
 
-use Aglyca\Core\Bench\Document;
+use Aglyca\Core\Brief;
 use Aglyca\Core\Formula\Formula;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
@@ -15,7 +15,7 @@ final class ScalerTest extends CoreCase
 
     private static function formula(string $text): Formula
     {
-        return Formula::asWritten(self::workshop()->read(new Document($text)), null);
+        return Formula::asWritten(self::workshop()->read(new Brief($text)), null);
     }
 
     /** Three eggs stay whole at thirds; of 1.5 the nearest are 4/3 and 5/3. */

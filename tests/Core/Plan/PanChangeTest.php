@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
-use Aglyca\Core\Plan\PanChange;
-use Aglyca\Core\Reading\Pan;
+use Aglyca\Core\Family\PanChange;
+use Aglyca\Core\Quantity\Pan;
 use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Reading;
 
-use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Kernel;
 use Aglyca\Core\Reading\Line;
 
 /** Invented ingredient lines with readings made by hand, and how the reader does on them. */
@@ -28,7 +28,7 @@ final class Corpus
     }
 
     /** @return array{lines: int, right: int, wrong: list<string>, unmarked: list<string>} */
-    public static function judge(Workshop $workshop): array
+    public static function judge(Kernel $workshop): array
     {
         $wrong = [];
         $unmarked = [];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Reading;
 
-use Aglyca\Core\Reading\Pan;
+use Aglyca\Core\Quantity\Pan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Swap;
 
+use Aglyca\Core\Family\Families;
+use Aglyca\Core\Family\OvenPlan;
 use Aglyca\Core\Reading\Step;
-use Aglyca\Core\Swap\Families;
-use Aglyca\Core\Swap\Oven;
 use Aglyca\Core\Swap\Triangle;
 use Aglyca\Core\Swap\Wishes;
 use InvalidArgumentException;
@@ -68,12 +68,12 @@ final class FamiliesTest extends CoreCase
     public function test_minutes_at_the_reference_heat(): void
     {
         $cookie = (new Families(self::tables()))->get('cookie-chewy');
-        $oven = static fn (string $method): Oven => Oven::of(self::work("A\n100 g sugar\n100 g flour\n\nMethod\n$method")->recipe->steps);
+        $oven = static fn (string $method): OvenPlan => OvenPlan::of(self::work("A\n100 g sugar\n100 g flour\n\nMethod\n$method")->recipe->steps);
         self::assertEqualsWithDelta(20.0, $oven('Bake at 175 °C for 20 minutes.')->minutesAt($cookie, 175, 10, 0, 1), 0.1);
         self::assertEqualsWithDelta(40.0, $oven('Bake at 185 °C for 20 minutes.')->minutesAt($cookie, 175, 10, 0, 1), 0.1);
         self::assertEqualsWithDelta(10.0, $oven('Bake at 175 °C for 20 minutes.')->minutesAt($cookie, 175, 10, 10, 1), 0.1);
-        self::assertEqualsWithDelta(12.0, Oven::unknown()->minutesAt($cookie, 175, 10, 0, 1), 0.1);
-        self::assertSame(0.0, Oven::unknown()->minutesAt((new Families(self::tables()))->get('mousse'), 175, 10, 0, 1));
+        self::assertEqualsWithDelta(12.0, OvenPlan::unknown()->minutesAt($cookie, 175, 10, 0, 1), 0.1);
+        self::assertSame(0.0, OvenPlan::unknown()->minutesAt((new Families(self::tables()))->get('mousse'), 175, 10, 0, 1));
         self::assertEqualsWithDelta(30.0, $oven("Bake at 175 °C for 10 minutes.\nBake for 30 minutes.\nCool for 60 minutes.")->minutesAt($cookie, 175, 10, 0, 1), 0.1);
         self::assertContainsOnlyInstancesOf(Step::class, self::work("A\n100 g sugar\n\nMethod\nMix.")->recipe->steps);
     }

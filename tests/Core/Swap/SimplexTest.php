@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Swap;
 
-use Aglyca\Core\Swap\Programme;
-use Aglyca\Core\Swap\Row;
-use Aglyca\Core\Swap\Simplex;
+use Aglyca\Core\Linear\Programme;
+use Aglyca\Core\Linear\Row;
+use Aglyca\Core\Linear\Simplex;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

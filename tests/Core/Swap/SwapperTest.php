@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Swap;
 
 use Aglyca\Core\Account\Convention;
-use Aglyca\Core\Bench\Document;
+use Aglyca\Core\Brief;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Swap\Wishes;
 use InvalidArgumentException;
@@ -53,7 +53,7 @@ final class SwapperTest extends CoreCase
     public function test_the_swapped_recipe_reads_back_to_the_same_account(string $text, string $sweetener, string $school): void
     {
         $after = self::work($text, ['sweetener' => $sweetener, 'school' => $school])->after;
-        $again = self::workshop()->account(new Document("Again\n".implode("\n", array_map(static fn ($d): string => $d->text, $after->formula->doses)), pieces: $after->formula->pieces));
+        $again = self::workshop()->account(new Brief("Again\n".implode("\n", array_map(static fn ($d): string => $d->text, $after->formula->doses)), pieces: $after->formula->pieces));
         foreach (Convention::cases() as $convention) {
             self::assertEqualsWithDelta($after->netCarbs($convention)->value, $again->netCarbs($convention)->value, 1e-6);
             self::assertEqualsWithDelta($after->netCarbs($convention)->u, $again->netCarbs($convention)->u, 1e-3);

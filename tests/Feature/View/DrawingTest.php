@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\View;
 
 use Aglyca\Core\Account\Convention;
-use Aglyca\Core\Bench\Worked;
+use Aglyca\Core\Conversion;
 use App\Support\History;
 use App\Support\Number;
 use App\View\DifferenceRows;
@@ -18,7 +18,7 @@ use Tests\Core\CoreCase;
 /** Drawings are to scale, figures are rounded once, and what is typed is read as it is meant. */
 final class DrawingTest extends CoreCase
 {
-    private static function loaf(): Worked
+    private static function loaf(): Conversion
     {
         return self::work("Loaf\nMakes 10 slices\n200 g sugar\n250 g flour\n3 eggs\n120 g butter\n100 g milk\n1 tsp salt");
     }
@@ -113,7 +113,7 @@ final class DrawingTest extends CoreCase
     /** Steps of history hold only what changed, go back and forth, and are not endless. */
     public function test_history_goes_back_and_forth(): void
     {
-        $documents = array_map(static fn (int $n): \Aglyca\Core\Bench\Document => new \Aglyca\Core\Bench\Document('A', pieces: (float) $n, sweetness: 0.9), range(1, 80));
+        $documents = array_map(static fn (int $n): \Aglyca\Core\Brief => new \Aglyca\Core\Brief('A', pieces: (float) $n, sweetness: 0.9), range(1, 80));
         $history = new History;
         for ($i = 1; $i < 80; $i++) {
             $history = $history->with($documents[$i - 1], $documents[$i]);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Larder\Label;
 
 use Aglyca\Core\Account\Convention;
-use Aglyca\Core\Bench\Document;
-use Aglyca\Core\Bench\Workshop;
+use Aglyca\Core\Brief;
+use Aglyca\Core\Kernel;
 use Aglyca\Core\Larder\Label\InvalidLabel;
 use Aglyca\Core\Larder\Label\Label;
 use Aglyca\Core\Larder\LabelLaw;
@@ -84,18 +84,18 @@ final class LabelTest extends CoreCase
     {
         $label = Label::of(LabelLaw::EuUk, 100, ['carbohydrate' => '3.0', 'fibre' => '12', 'fat' => '50', 'protein' => '25', 'energy' => '586'], '');
         $stock = new Stock(['magic dust' => 'almond-flour'], ['7' => new Package('7', 'The blue bag', 'almond-flour', $label)], ['almond-flour' => '7']);
-        $workshop = Workshop::open(self::tables(), null, $stock);
+        $workshop = Kernel::open(self::tables(), null, $stock);
         $text = "Bites\nMakes 10 pieces\n200 g magic dust\n100 g flour";
-        $worked = $workshop->work(new Document($text));
+        $worked = $workshop->work(new Brief($text));
         self::assertSame('The blue bag', $worked->recipe->lines[0]->food?->name);
         self::assertFalse($worked->recipe->lines[0]->isDoubtful());
         self::assertEqualsWithDelta(200 * 3 / 100 / 10, $worked->before->contributions(Convention::LowCarb)[0], 1e-9);
         self::assertNotEmpty(array_filter($worked->swap->after->doses, static fn ($d): bool => $d->food?->package === '7' && $d->grams?->value < 200));
         $key = $worked->recipe->lines[0]->key;
-        self::assertSame('Almond flour', $workshop->read(new Document($text, [$key => ['package' => 'none']]))->lines[0]->food?->name);
-        $tied = Workshop::open(self::tables(), null, new Stock([], $stock->packages))->read(new Document(str_replace('magic dust', 'almond flour', $text), ['*' => []]));
+        self::assertSame('Almond flour', $workshop->read(new Brief($text, [$key => ['package' => 'none']]))->lines[0]->food?->name);
+        $tied = Kernel::open(self::tables(), null, new Stock([], $stock->packages))->read(new Brief(str_replace('magic dust', 'almond flour', $text), ['*' => []]));
         self::assertSame('Almond flour', $tied->lines[0]->food?->name, 'a package that is nobody\'s default is used only where a line is tied to it');
-        $tied = Workshop::open(self::tables(), null, new Stock([], $stock->packages))->read(new Document(str_replace('magic dust', 'almond flour', $text), [$tied->lines[0]->key => ['package' => '7']]));
+        $tied = Kernel::open(self::tables(), null, new Stock([], $stock->packages))->read(new Brief(str_replace('magic dust', 'almond flour', $text), [$tied->lines[0]->key => ['package' => '7']]));
         self::assertSame('The blue bag', $tied->lines[0]->food?->name);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Reading\Format;
 
-use Aglyca\Core\Bench\Document;
+use Aglyca\Core\Brief;
 use Aglyca\Core\Reading\Format\RecipeFile;
 use Aglyca\Core\Reading\Format\SchemaRecipe;
 use Aglyca\Core\Reading\Recipe;
@@ -21,7 +21,7 @@ final class RecipeFileTest extends CoreCase
     #[DataProvider('files')]
     public function test_the_same_recipe_is_found_wherever_it_stands(string $bytes): void
     {
-        $recipe = self::workshop()->read(new Document(RecipeFile::text($bytes)));
+        $recipe = self::workshop()->read(new Brief(RecipeFile::text($bytes)));
         self::assertSame(['Quince & almond slice', 12, 'slice'], [$recipe->title, $recipe->pieces, $recipe->pieceWord()]);
         self::assertSame(['sugar', 'wheat-flour', 'egg'], array_map(static fn ($l): ?string => $l->food?->key, $recipe->lines));
         self::assertSame(65.0, max(array_map(static fn ($s): float => $s->bakeMinutes(), $recipe->steps)));
@@ -44,7 +44,7 @@ final class RecipeFileTest extends CoreCase
 
     public function test_a_page_without_structured_data_gives_its_visible_text(): void
     {
-        $recipe = self::workshop()->read(new Document(RecipeFile::text('<html><body><nav>Home</nav><h1>Fig bars</h1><p>Makes 8 bars</p><h2>Ingredients</h2><ul><li>100 g sugar<li>50 g butter</ul><h2>Method</h2><p>Bake it.</p><script>bad()</script></body></html>')));
+        $recipe = self::workshop()->read(new Brief(RecipeFile::text('<html><body><nav>Home</nav><h1>Fig bars</h1><p>Makes 8 bars</p><h2>Ingredients</h2><ul><li>100 g sugar<li>50 g butter</ul><h2>Method</h2><p>Bake it.</p><script>bad()</script></body></html>')));
         self::assertSame(['Fig bars', 8, 2, 1], [$recipe->title, $recipe->pieces, count($recipe->lines), count($recipe->steps)]);
     }
 
@@ -95,13 +95,13 @@ final class RecipeFileTest extends CoreCase
             $written = $worked->written($swapped);
             $first = null;
             foreach ([$written->text(), $written->csv(), (string) json_encode($written->schema())] as $form) {
-                $recipe = self::workshop()->read(new Document(RecipeFile::text($form)));
+                $recipe = self::workshop()->read(new Brief(RecipeFile::text($form)));
                 $shape = $this->shape($recipe);
                 $first ??= $shape;
                 self::assertSame($first, $shape);
                 self::assertSame($worked->title, $recipe->title);
                 self::assertSame($worked->before->formula->pieces, (float) $recipe->pieces);
-                $account = self::workshop()->account(new Document(RecipeFile::text($form)));
+                $account = self::workshop()->account(new Brief(RecipeFile::text($form)));
                 self::assertEqualsWithDelta(($swapped ? $worked->after : $worked->before)->piece->carbohydrate, $account->piece->carbohydrate, 1e-9);
             }
             self::assertCount(count(($swapped ? $worked->after : $worked->before)->formula->doses), $first['lines']);
@@ -117,6 +117,6 @@ final class RecipeFileTest extends CoreCase
     /** @return list<?string> */
     private function foods(string $table): array
     {
-        return array_map(static fn ($l): ?string => $l->food?->key, self::workshop()->read(new Document(RecipeFile::text($table)))->lines);
+        return array_map(static fn ($l): ?string => $l->food?->key, self::workshop()->read(new Brief(RecipeFile::text($table)))->lines);
     }
 }

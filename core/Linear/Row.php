@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Aglyca\Core\Swap;
+namespace Aglyca\Core\Linear;
 
 /**
  * One rule as a linear form in the grams of the candidates, to be held between two bounds. Leaving the bounds

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Aglyca\Core\Reading;
+namespace Aglyca\Core\Quantity;
 
+use Aglyca\Core\Reading\Lexer;
 use InvalidArgumentException;
 
 /** A pan; lengths in centimetres. */

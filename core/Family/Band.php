@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Aglyca\Core\Swap;
+namespace Aglyca\Core\Family;
 
 /** What a property may be without fault, against the dessert as written or in its own unit. */
 final readonly class Band

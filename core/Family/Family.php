@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Aglyca\Core\Swap;
+namespace Aglyca\Core\Family;
 
 /** A kind of dessert, with what it allows to differ and how it is baked, cooled and kept. */
 final readonly class Family

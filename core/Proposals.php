@@ -2,19 +2,19 @@
 
 declare(strict_types=1);
 
-namespace Aglyca\Core\Bench;
+namespace Aglyca\Core;
 
 use Aglyca\Core\Forecast\Property;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Reading\Recipe;
 
 /** Finds swaps that are clearly different from the one on the Bench, each named by what a baker would notice. */
-final readonly class Proposer
+final readonly class Proposals
 {
-    public function __construct(private Workshop $workshop) {}
+    public function __construct(private Kernel $workshop) {}
 
-    /** @return array<string, Worked> at most three, by name */
-    public function proposals(Document $document, Recipe $recipe): array
+    /** @return array<string, Conversion> at most three, by name */
+    public function proposals(Brief $document, Recipe $recipe): array
     {
         // What the baker typed stays as typed; a blend that was set is of another mix.
         $free = $document->with(['shares' => [], 'corners' => []]);
@@ -34,11 +34,11 @@ final readonly class Proposer
         $cheapest = $this->cheapest($free, $recipe, $now);
         $found = $cheapest === null ? $found : ['Cheapest' => $cheapest, ...$found];
 
-        return array_slice(array_filter($found, fn (Worked $w): bool => $this->differs($w, $now)), 0, 3);
+        return array_slice(array_filter($found, fn (Conversion $w): bool => $this->differs($w, $now)), 0, 3);
     }
 
     /** By the prices in the Pantry; null where they do not say enough to tell two blends apart. */
-    private function cheapest(Document $free, Recipe $recipe, Worked $now): ?Worked
+    private function cheapest(Brief $free, Recipe $recipe, Conversion $now): ?Conversion
     {
         $best = $this->price($now) === null ? null : [$this->price($now), null];
         $known = $best === null ? 0 : 1;
@@ -56,7 +56,7 @@ final readonly class Proposer
     }
 
     /** What the sweeteners cost, whole; null where one that weighs something has no price. */
-    private function price(Worked $worked): ?float
+    private function price(Conversion $worked): ?float
     {
         $sum = 0.0;
         foreach ($worked->swap->after->doses as $dose) {
@@ -71,15 +71,15 @@ final readonly class Proposer
         return $sum;
     }
 
-    private function failures(Worked $worked): int
+    private function failures(Conversion $worked): int
     {
         return count(array_filter($worked->properties, static fn (Property $p): bool => $p->isOutside()));
     }
 
     /** Clearly: enough of the mix is something else. */
-    private function differs(Worked $a, Worked $b): bool
+    private function differs(Conversion $a, Conversion $b): bool
     {
-        $grams = static function (Worked $w): array {
+        $grams = static function (Conversion $w): array {
             $sum = [];
             foreach ($w->swap->after->doses as $dose) {
                 $sum[$dose->food->key ?? ''] = ($sum[$dose->food->key ?? ''] ?? 0.0) + $dose->mass();

@@ -2,22 +2,22 @@
 
 declare(strict_types=1);
 
-namespace Aglyca\Core\Bench;
+namespace Aglyca\Core;
 
 use Aglyca\Core\Account\Account;
+use Aglyca\Core\Family\Family;
+use Aglyca\Core\Family\PanChange;
 use Aglyca\Core\Forecast\Property;
 use Aglyca\Core\Forecast\Warning;
 use Aglyca\Core\Plan\BakeChange;
-use Aglyca\Core\Plan\PanChange;
 use Aglyca\Core\Plan\PlannedStep;
 use Aglyca\Core\Reading\Recipe;
 use Aglyca\Core\Reading\Step;
-use Aglyca\Core\Swap\Family;
 use Aglyca\Core\Swap\Swap;
 use Aglyca\Core\Writing\WrittenRecipe;
 
 /** Everything that follows from a document. */
-final readonly class Worked
+final readonly class Conversion
 {
     /**
      * @param  array<string, Property>  $properties
@@ -25,7 +25,7 @@ final readonly class Worked
      * @param  list<PlannedStep>  $steps
      */
     public function __construct(
-        public Document $document,
+        public Brief $document,
         public string $title,
         public Recipe $recipe,
         public Account $before,

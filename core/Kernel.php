@@ -2,14 +2,19 @@
 
 declare(strict_types=1);
 
-namespace Aglyca\Core\Bench;
+namespace Aglyca\Core;
 
 use Aglyca\Core\Account\Account;
 use Aglyca\Core\Account\Accountant;
 use Aglyca\Core\Account\NetCarbs;
+use Aglyca\Core\Account\Servings;
 use Aglyca\Core\Account\Sharer;
 use Aglyca\Core\Account\SweetenerPrices;
 use Aglyca\Core\Account\WhatIf;
+use Aglyca\Core\Family\Families;
+use Aglyca\Core\Family\Family;
+use Aglyca\Core\Family\OvenPlan;
+use Aglyca\Core\Family\PanChange;
 use Aglyca\Core\Forecast\AcidBalance;
 use Aglyca\Core\Forecast\Assayer;
 use Aglyca\Core\Forecast\Care;
@@ -19,18 +24,17 @@ use Aglyca\Core\Forecast\Property;
 use Aglyca\Core\Formula\Cut;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Formula\LayoutMaker;
+use Aglyca\Core\Formula\PortionPlan;
 use Aglyca\Core\Formula\Scaler;
-use Aglyca\Core\Formula\Sharing;
 use Aglyca\Core\Larder\Constants;
-use Aglyca\Core\Larder\KitchenMeasure;
 use Aglyca\Core\Larder\Label\LabelChecker;
 use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Snapper;
 use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Plan\BakeChange;
 use Aglyca\Core\Plan\BakePlanner;
-use Aglyca\Core\Plan\PanChange;
 use Aglyca\Core\Plan\Preparations;
+use Aglyca\Core\Quantity\Pan;
 use Aglyca\Core\Quantity\UnitTable;
 use Aglyca\Core\Reading\AmountParser;
 use Aglyca\Core\Reading\Correction;
@@ -38,17 +42,13 @@ use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Reading\LineReader;
 use Aglyca\Core\Reading\LineSorter;
 use Aglyca\Core\Reading\LineSplitter;
-use Aglyca\Core\Reading\Pan;
 use Aglyca\Core\Reading\Recipe;
 use Aglyca\Core\Reading\RecipeReader;
 use Aglyca\Core\Reading\StepReader;
 use Aglyca\Core\Reading\UnreadableRecipe;
 use Aglyca\Core\Reading\Weigher;
 use Aglyca\Core\Reading\YieldReader;
-use Aglyca\Core\Swap\Families;
-use Aglyca\Core\Swap\Family;
 use Aglyca\Core\Swap\Offers;
-use Aglyca\Core\Swap\Oven;
 use Aglyca\Core\Swap\PartMaker;
 use Aglyca\Core\Swap\ProblemMaker;
 use Aglyca\Core\Swap\ProgrammeSwapper;
@@ -56,10 +56,10 @@ use Aglyca\Core\Swap\Reasons;
 use Aglyca\Core\Swap\Schools;
 use Aglyca\Core\Swap\Sorter;
 use Aglyca\Core\Swap\Swap;
-use Aglyca\Core\Tables;
+use Aglyca\Core\Writing\KitchenMeasure;
 
 /** The whole way from a text to a swapped, counted and planned dessert; the only place that wires the core. */
-final readonly class Workshop
+final readonly class Kernel
 {
     private function __construct(
         public Tables $tables,
@@ -118,7 +118,7 @@ final readonly class Workshop
     }
 
     /** @throws UnreadableRecipe */
-    public function read(Document $document): Recipe
+    public function read(Brief $document): Recipe
     {
         $corrections = [];
         foreach ($document->corrections as $key => $said) {
@@ -129,7 +129,7 @@ final readonly class Workshop
     }
 
     /** @throws UnreadableRecipe */
-    public function account(Document $document): Account
+    public function account(Brief $document): Account
     {
         $recipe = $this->read($document);
         $written = $this->written($document, $recipe);
@@ -139,7 +139,7 @@ final readonly class Workshop
     }
 
     /** @throws UnreadableRecipe */
-    public function work(Document $document): Worked
+    public function work(Brief $document): Conversion
     {
         return $this->swapped($document, $this->read($document));
     }
@@ -147,17 +147,17 @@ final readonly class Workshop
     /**
      * Up to three clearly different swaps, each named by what a baker would notice.
      *
-     * @return array<string, Worked> name => the dessert so swapped
+     * @return array<string, Conversion> name => the dessert so swapped
      *
      * @throws UnreadableRecipe
      */
-    public function proposals(Document $document): array
+    public function proposals(Brief $document): array
     {
-        return (new Proposer($this))->proposals($document, $this->read($document));
+        return (new Proposals($this))->proposals($document, $this->read($document));
     }
 
     /** As much of the recipe as is made, of which so much is eaten. */
-    private function written(Document $document, Recipe $recipe): Formula
+    private function written(Brief $document, Recipe $recipe): Formula
     {
         $pieces = $document->pieces ?? ($recipe->pieces === null ? null : Scaler::pieces($recipe->pieces, $document->scale));
 
@@ -165,13 +165,13 @@ final readonly class Workshop
     }
 
     /** @param  list<Family>  $families  by component */
-    private function laidOut(Formula $formula, Sharing $sharing, array $families, Family $family, ?Cut $like = null): Formula
+    private function laidOut(Formula $formula, PortionPlan $sharing, array $families, Family $family, ?Cut $like = null): Formula
     {
         return $sharing->isPlain() ? $formula : $formula->laidOut($this->layouts->layout($formula, $sharing, array_column($families, 'key'), $family->key, $family->bakeLoss, $like));
     }
 
     /** A document whose recipe was read already. */
-    public function swapped(Document $document, Recipe $recipe): Worked
+    public function swapped(Brief $document, Recipe $recipe): Conversion
     {
         $pan = $this->panChange($document, $recipe);
         $wishes = $document->wishes($pan->timeFactor ?? 1.0);
@@ -180,22 +180,22 @@ final readonly class Workshop
         $family = $families[$written->heaviest()];
         // The swap is of all that is mixed; where it goes is the account's business.
         $before = $written->cutInto($this->laidOut($written, $document->sharing, $families, $family)->pieces);
-        $swap = $this->swapper->swap($before, $wishes, Oven::of($recipe->steps));
+        $swap = $this->swapper->swap($before, $wishes, OvenPlan::of($recipe->steps));
         $shared = $this->laidOut($swap->after, $document->sharing, $families, $family);
         $after = $this->accountant->count($shared);
         $isPlain = $shared->layout === null;
         $bake = $this->planner->change($swap, $recipe->steps, $pan);
 
-        return new Worked(
+        return new Conversion(
             $document, $document->title !== '' ? $document->title : $recipe->title, $recipe,
             $isPlain ? $swap->account : $this->accountant->count($this->laidOut($before, $document->sharing, $families, $family, $shared->layout->cut)), $after, $swap,
-            $this->forecast($swap, Oven::of($recipe->steps), $bake), $this->cautioner->cautions($after, array_map(static fn (Family $f, string $name): Care => new Care($name, $f->minutes > 0, $f->cold, $f->hot), $swap->families, $recipe->components), $document->bodyMass),
+            $this->forecast($swap, OvenPlan::of($recipe->steps), $bake), $this->cautioner->cautions($after, array_map(static fn (Family $f, string $name): Care => new Care($name, $f->minutes > 0, $f->cold, $f->hot), $swap->families, $recipe->components), $document->bodyMass),
             $bake, $this->planner->steps($swap, $bake, $recipe->steps), $pan,
         );
     }
 
     /** Another pan than the recipe's; null where the baker has the recipe's, or neither says how large that is. */
-    private function panChange(Document $document, Recipe $recipe): ?PanChange
+    private function panChange(Brief $document, Recipe $recipe): ?PanChange
     {
         $from = isset($document->pan['from']) ? Pan::fromArray($document->pan['from']) : $recipe->pan;
 
@@ -203,7 +203,7 @@ final readonly class Workshop
     }
 
     /** @return array<string, Property> by the bands of the family of the heaviest component */
-    private function forecast(Swap $swap, Oven $oven, BakeChange $bake): array
+    private function forecast(Swap $swap, OvenPlan $oven, BakeChange $bake): array
     {
         $family = $swap->families[$swap->before->heaviest()];
         [$reference, $doubling] = [$this->constants->get('browning-reference'), $this->constants->get('browning-doubling')];

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Aglyca\Core\Bench;
+namespace Aglyca\Core;
 
 use Aglyca\Core\Account\Convention;
-use Aglyca\Core\Formula\Sharing;
+use Aglyca\Core\Formula\PortionPlan;
 use Aglyca\Core\Swap\Wishes;
 
 /** What a baker has said about one dessert: the text as typed, corrections, wishes. All else is computed from it. */
-final readonly class Document
+final readonly class Brief
 {
     public const DEFAULTS = ['sweetener' => 'allulose-erythritol', 'school' => 'almond-coconut', 'sweetness' => 0.9, 'convention' => 'low-carb', 'pieces' => null];
 
@@ -46,7 +46,7 @@ final readonly class Document
         public array $corners = [],
         public array $refused = [],
         public ?float $limit = null,
-        public Sharing $sharing = new Sharing,
+        public PortionPlan $sharing = new PortionPlan,
         public float $scale = 1.0,
         public ?array $pan = null,
         public ?float $bodyMass = null,
@@ -73,7 +73,7 @@ final readonly class Document
             array_map(floatval(...), array_values((array) ($stored['shares'] ?? []))), array_map(strval(...), (array) ($stored['families'] ?? [])), array_map(floatval(...), (array) ($stored['amounts'] ?? [])),
             array_values((array) ($stored['left'] ?? [])), array_values((array) ($stored['without'] ?? [])), (float) ($stored['cooler'] ?? 0.0), array_values((array) ($stored['corners'] ?? [])),
             array_values((array) ($stored['refused'] ?? [])), isset($stored['limit']) ? (float) $stored['limit'] : null,
-            Sharing::fromArray((array) ($stored['sharing'] ?? [])), (float) ($stored['scale'] ?? 1.0), isset($stored['pan']) ? (array) $stored['pan'] : null, isset($stored['bodyMass']) ? (float) $stored['bodyMass'] : null,
+            PortionPlan::fromArray((array) ($stored['sharing'] ?? [])), (float) ($stored['scale'] ?? 1.0), isset($stored['pan']) ? (array) $stored['pan'] : null, isset($stored['bodyMass']) ? (float) $stored['bodyMass'] : null,
         );
     }
 

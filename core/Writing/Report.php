@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Aglyca\Core\Bench;
+namespace Aglyca\Core\Writing;
 
 use Aglyca\Core\Account\Account;
 use Aglyca\Core\Account\Convention;
+use Aglyca\Core\Conversion;
 use Aglyca\Core\Forecast\Property;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Reading\Flag;
@@ -45,7 +46,7 @@ final class Report
     }
 
     /** @return array<string, mixed> */
-    public static function convert(Worked $worked): array
+    public static function convert(Conversion $worked): array
     {
         $doses = $worked->before->formula->doses;
         $convention = $worked->document->convention;

@@ -2,12 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Aglyca\Core\Bench;
+namespace Aglyca\Core\Account;
 
-use Aglyca\Core\Account\Account;
-use Aglyca\Core\Account\Accountant;
-use Aglyca\Core\Account\Convention;
-use Aglyca\Core\Account\Serving;
+use Aglyca\Core\Brief;
+use Aglyca\Core\Conversion;
 use Aglyca\Core\Formula\Batch;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Larder\Constants;
@@ -28,7 +26,7 @@ final readonly class Servings
      *
      * @return list<array{name: string, doses: list<Dose>, unread: list<string>}>
      */
-    public function toppings(Document $document): array
+    public function toppings(Brief $document): array
     {
         return array_map(fn (array $topping): array => ['name' => $topping['name'], ...$this->topping($topping['text'])], $document->sharing->toppings);
     }
@@ -47,7 +45,7 @@ final readonly class Servings
     }
 
     /** The piece as it is eaten: with its toppings, as often as it is eaten. */
-    public function eaten(Worked $worked, bool $swapped): Serving
+    public function eaten(Conversion $worked, bool $swapped): Serving
     {
         $account = $worked->account($swapped);
         $times = $worked->document->sharing->eaten;
@@ -72,7 +70,7 @@ final readonly class Servings
     }
 
     /** A hundred grams of it as it is served: what went into the air is gone. */
-    public function hundred(Worked $worked, bool $swapped): ?Serving
+    public function hundred(Conversion $worked, bool $swapped): ?Serving
     {
         $account = $worked->account($swapped);
         $baked = $account->pieceMass() * (1 - $this->batch($worked, $swapped)->loss());
@@ -88,7 +86,7 @@ final readonly class Servings
         return $food === null ? null : $this->accountant->serve($food->name, [new Dose($food->name, $food, Estimate::exactly($grams))], [1.0]);
     }
 
-    public function batch(Worked $worked, bool $swapped): Batch
+    public function batch(Conversion $worked, bool $swapped): Batch
     {
         $formula = $worked->account($swapped)->formula;
 

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Aglyca\Core\Swap;
+namespace Aglyca\Core\Family;
 
 use Aglyca\Core\Reading\Step;
 
 /** The hottest long bake of a method: °C and minutes; none where the method has no bake. */
-final readonly class Oven
+final readonly class OvenPlan
 {
     private function __construct(public ?float $celsius, public ?float $minutes) {}
 

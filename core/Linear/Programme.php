@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Aglyca\Core\Swap;
+namespace Aglyca\Core\Linear;
 
 /** Minimise what leaving the rows' bounds costs, over grams between nothing and each variable's most. */
 final readonly class Programme

@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Aglyca\Core\Larder;
+namespace Aglyca\Core\Writing;
 
+use Aglyca\Core\Larder\Food;
+use Aglyca\Core\Larder\Larder;
+use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Quantity\UnitTable;
 use OutOfBoundsException;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aglyca\Core\Formula;
 
 /** What a baker said of sharing a dessert out, as it is kept; `LayoutMaker` makes pieces of it. */
-final readonly class Sharing
+final readonly class PortionPlan
 {
     public const EATEN = [0.5, 1.0, 1.5, 2.0, 3.0];
 

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Aglyca\Core\Plan;
+namespace Aglyca\Core\Family;
 
 use Aglyca\Core\Larder\Constants;
-use Aglyca\Core\Reading\Pan;
+use Aglyca\Core\Quantity\Pan;
 
 /** Another pan than the recipe's: how much it takes, how deep the batter stands in it, and what that does to the time. */
 final readonly class PanChange
