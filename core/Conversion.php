@@ -5,58 +5,78 @@ declare(strict_types=1);
 namespace Aglyca\Core;
 
 use Aglyca\Core\Account\Account;
+use Aglyca\Core\Account\Desk;
 use Aglyca\Core\Family\Family;
 use Aglyca\Core\Family\PanChange;
 use Aglyca\Core\Forecast\Property;
 use Aglyca\Core\Forecast\Warning;
-use Aglyca\Core\Plan\BakeChange;
+use Aglyca\Core\Formula\ReadTopping;
 use Aglyca\Core\Plan\PlannedStep;
 use Aglyca\Core\Reading\Recipe;
 use Aglyca\Core\Reading\Step;
 use Aglyca\Core\Swap\Swap;
 use Aglyca\Core\Writing\WrittenRecipe;
 
-/** Everything that follows from a document. */
+/** Everything that follows from a brief. */
 final readonly class Conversion
 {
+    public string $title;
+
     /**
+     * The parts of one answer, each from the room that makes it.
+     *
      * @param  array<string, Property>  $properties
      * @param  list<Warning>  $warnings
      * @param  list<PlannedStep>  $steps
+     * @param  list<ReadTopping>  $toppings  as they were read
      */
     public function __construct(
-        public Brief $document,
-        public string $title,
+        public Brief $brief,
         public Recipe $recipe,
         public Account $before,
         public Account $after,
         public Swap $swap,
         public array $properties,
         public array $warnings,
-        public BakeChange $bake,
         public array $steps,
-        public ?PanChange $pan = null,
-    ) {}
+        public ?PanChange $pan,
+        public array $toppings,
+        private Desk $desk,
+    ) {
+        $this->title = $brief->title !== '' ? $brief->title : $recipe->title;
+    }
 
     /** The family of the heaviest component. */
     public function family(): Family
     {
-        return $this->swap->families[$this->swap->before->heaviest()];
+        return $this->swap->family();
     }
 
-    /** The account of one side: as written, or swapped. */
-    public function account(bool $swapped): Account
+    public function side(Side $side): DessertSide
     {
-        return $swapped ? $this->after : $this->before;
+        return new DessertSide($this->account($side), $this->brief, $this->family(), $this->toppings, $this->desk);
     }
 
-    /** The dessert as it goes out: as written, or swapped with the steps that go with it. */
-    public function written(bool $swapped): WrittenRecipe
+    public function account(Side $side): Account
     {
-        $steps = $swapped ? array_map(static fn (PlannedStep $s): string => $s->text(), $this->steps) : array_map(static fn (Step $s): string => $s->text, $this->recipe->steps);
+        return match ($side) {
+            Side::Written => $this->before,
+            Side::Swapped => $this->after,
+        };
+    }
 
-        $account = $this->account($swapped);
+    /** The dessert as it goes out, with the steps that go with it. */
+    public function written(Side $side): WrittenRecipe
+    {
+        $account = $this->account($side);
+        $steps = match ($side) {
+            Side::Written => array_map(static fn (Step $s): string => $s->text, $this->recipe->steps),
+            Side::Swapped => array_map(static fn (PlannedStep $s): string => $s->text(), $this->steps),
+        };
 
-        return new WrittenRecipe($this->title, $this->recipe->pieceWord(), $this->recipe->pieceWord($account->formula->pieces), $steps, $account, $this->document->convention);
+        return new WrittenRecipe(
+            $this->title, $this->recipe->pieceWord(), $this->recipe->pieceWord($account->formula->pieces),
+            $steps, $account, $this->brief->convention,
+        );
     }
 }

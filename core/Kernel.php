@@ -5,143 +5,90 @@ declare(strict_types=1);
 namespace Aglyca\Core;
 
 use Aglyca\Core\Account\Account;
-use Aglyca\Core\Account\Accountant;
-use Aglyca\Core\Account\NetCarbs;
-use Aglyca\Core\Account\Servings;
-use Aglyca\Core\Account\Sharer;
-use Aglyca\Core\Account\SweetenerPrices;
-use Aglyca\Core\Account\WhatIf;
-use Aglyca\Core\Family\Families;
+use Aglyca\Core\Account\Serving;
 use Aglyca\Core\Family\Family;
 use Aglyca\Core\Family\OvenPlan;
 use Aglyca\Core\Family\PanChange;
-use Aglyca\Core\Forecast\AcidBalance;
-use Aglyca\Core\Forecast\Assayer;
+use Aglyca\Core\Forecast\Bounds;
 use Aglyca\Core\Forecast\Care;
-use Aglyca\Core\Forecast\Cautioner;
-use Aglyca\Core\Forecast\Forecaster;
 use Aglyca\Core\Forecast\Property;
+use Aglyca\Core\Forecast\Warning;
 use Aglyca\Core\Formula\Cut;
+use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
-use Aglyca\Core\Formula\LayoutMaker;
 use Aglyca\Core\Formula\PortionPlan;
+use Aglyca\Core\Formula\ReadTopping;
 use Aglyca\Core\Formula\Scaler;
-use Aglyca\Core\Larder\Constants;
-use Aglyca\Core\Larder\Label\LabelChecker;
-use Aglyca\Core\Larder\Larder;
-use Aglyca\Core\Larder\Snapper;
+use Aglyca\Core\Formula\Topping;
+use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Larder\Stock;
-use Aglyca\Core\Plan\BakeChange;
-use Aglyca\Core\Plan\BakePlanner;
-use Aglyca\Core\Plan\Preparations;
-use Aglyca\Core\Quantity\Pan;
-use Aglyca\Core\Quantity\UnitTable;
-use Aglyca\Core\Reading\AmountParser;
-use Aglyca\Core\Reading\Correction;
-use Aglyca\Core\Reading\FoodIndex;
-use Aglyca\Core\Reading\LineReader;
-use Aglyca\Core\Reading\LineSorter;
-use Aglyca\Core\Reading\LineSplitter;
+use Aglyca\Core\Reading\FoodNames;
 use Aglyca\Core\Reading\Recipe;
-use Aglyca\Core\Reading\RecipeReader;
-use Aglyca\Core\Reading\StepReader;
 use Aglyca\Core\Reading\UnreadableRecipe;
-use Aglyca\Core\Reading\Weigher;
-use Aglyca\Core\Reading\YieldReader;
-use Aglyca\Core\Swap\Offers;
-use Aglyca\Core\Swap\PartMaker;
-use Aglyca\Core\Swap\ProblemMaker;
-use Aglyca\Core\Swap\ProgrammeSwapper;
-use Aglyca\Core\Swap\Reasons;
-use Aglyca\Core\Swap\Schools;
-use Aglyca\Core\Swap\Sorter;
+use Aglyca\Core\Swap\Blend;
 use Aglyca\Core\Swap\Swap;
-use Aglyca\Core\Writing\KitchenMeasure;
 
-/** The whole way from a text to a swapped, counted and planned dessert; the only place that wires the core. */
-final readonly class Kernel
+/** The whole way from a text to a swapped, counted and planned dessert: what the shell asks of the core. */
+final class Kernel
 {
-    private function __construct(
-        public Tables $tables,
-        public Larder $larder,
-        public Constants $constants,
-        public Schools $schools,
-        public FoodIndex $foods,
-        public RecipeReader $recipes,
-        public LineReader $lines,
-        public Accountant $accountant,
-        public ProgrammeSwapper $swapper,
-        public Families $families,
-        public Forecaster $forecaster,
-        public Cautioner $cautioner,
-        public BakePlanner $planner,
-        public KitchenMeasure $measures,
-        public LabelChecker $labels,
-        public Scaler $scaler,
-        public LayoutMaker $layouts,
-        public Sharer $sharer,
-        public WhatIf $whatIf,
-        public SweetenerPrices $sweetenerPrices,
-        public Servings $servings,
-    ) {}
+    /** @var array<string, Recipe> the last few readings: one text is asked for again and again in a request */
+    private array $read = [];
 
-    /** @param  ?array{names: array<string, string>, ignored: array<string, true>}  $index what `FoodIndex::compile()` gave */
-    public static function open(Tables $tables, ?array $index = null, Stock $stock = new Stock): self
+    private const KEPT_READINGS = 8;
+
+    private function __construct(private readonly Wiring $core, public readonly Catalogue $catalogue) {}
+
+    /** @param  ?FoodNames  $names  compiled before; null compiles them */
+    public static function open(Tables $tables, ?FoodNames $names = null, Stock $stock = new Stock): self
     {
-        $units = new UnitTable($tables);
-        $constants = Constants::from($tables);
-        $larder = new Larder($tables, $units, $stock);
-        $foods = $index === null ? FoodIndex::from($tables) : new FoodIndex($index);
-        $foods = $stock->names === [] ? $foods : $foods->knowing($stock->names);
-        $amounts = new AmountParser($units, $constants, $tables);
-        $lines = new LineReader($larder, $foods, new LineSplitter($larder, $foods, $amounts), new Weigher($larder, $units, $constants), $constants, $tables);
-        $yields = new YieldReader;
-        $recipes = new RecipeReader($lines, new StepReader($constants), $yields, new LineSorter($units, $yields));
-        $netCarbs = new NetCarbs($tables, $constants);
-        $accountant = new Accountant($netCarbs, $constants);
-        $schools = new Schools($tables);
-        $measures = new KitchenMeasure($larder, $units);
-        $snapper = new Snapper($larder, $units, $constants);
-        $scaler = new Scaler($larder, $snapper, $constants);
-        $parts = new PartMaker($snapper, $measures, $scaler);
-        $assayer = new Assayer($tables, $larder, $constants);
-        $families = new Families($tables);
+        return self::over(new Wiring($tables, $names, $stock));
+    }
 
-        return new self(
-            $tables, $larder, $constants, $schools, $foods, $recipes, $lines, $accountant,
-            new ProgrammeSwapper($larder, $schools, $families, $accountant, new Sorter($larder, $schools, $constants), new ProblemMaker($assayer, new Offers($larder, $schools, $parts, $constants), $constants), $parts, new Reasons($tables, $constants), $constants),
-            $families,
-            new Forecaster($assayer, $constants), new Cautioner($tables, new AcidBalance($tables), $constants), new BakePlanner($schools, new Preparations($tables, $scaler), $constants), $measures,
-            new LabelChecker($tables, $constants), $scaler, new LayoutMaker($tables, $units), new Sharer($accountant), new WhatIf($accountant), new SweetenerPrices($larder, $netCarbs),
-            new Servings($larder, $lines, $accountant, $units, $constants),
+    public static function over(Wiring $core): self
+    {
+        return new self($core, new Catalogue($core));
+    }
+
+    /** @throws UnreadableRecipe */
+    public function read(Brief $brief): Recipe
+    {
+        $key = sha1($brief->text.serialize($brief->corrections));
+        $recipe = $this->read[$key] ?? $this->core->recipes->read($brief->text, $brief->corrections);
+        $this->read = array_slice([$key => $recipe, ...$this->read], 0, self::KEPT_READINGS);
+
+        return $recipe;
+    }
+
+    /** @throws UnreadableRecipe */
+    public function account(Brief $brief): Account
+    {
+        $written = $this->written($brief, $this->read($brief));
+        $families = $this->core->swapper->familiesOf($written, $brief->wishes);
+
+        return $this->core->accountant->count($this->laidOut($written, $brief->portions, $families));
+    }
+
+    /** @throws UnreadableRecipe */
+    public function convert(Brief $brief): Conversion
+    {
+        $recipe = $this->read($brief);
+        $pan = $this->panChange($brief, $recipe);
+        $written = $this->written($brief, $recipe);
+        $families = $this->core->swapper->familiesOf($written, $brief->wishes);
+        // The swap is of all that is mixed; where it goes is the account's business.
+        $before = $written->cutInto($this->laidOut($written, $brief->portions, $families)->pieces);
+        $swap = $this->core->swapper->swap($before, $brief->wishes, OvenPlan::asWritten($recipe->steps, $this->core->ovens), $pan);
+        $shared = $this->laidOut($swap->after, $brief->portions, $families);
+        $after = $this->core->accountant->count($shared);
+        $like = $shared->layout?->cut;
+
+        return new Conversion(
+            $brief, $recipe,
+            $like === null ? $swap->account : $this->core->accountant->count($this->laidOut($before, $brief->portions, $families, $like)),
+            $after, $swap, $this->forecast($swap), $this->cautions($after, $swap, $recipe),
+            $this->core->planner->steps($swap, $recipe->steps), $pan,
+            array_map($this->topping(...), $brief->portions->toppings), $this->core->desk,
         );
-    }
-
-    /** @throws UnreadableRecipe */
-    public function read(Brief $document): Recipe
-    {
-        $corrections = [];
-        foreach ($document->corrections as $key => $said) {
-            $corrections[$key] = new Correction(isset($said['food']) ? $this->larder->find($said['food']) : null, $said['grams'] ?? null, $said['package'] ?? null, $said['left_out'] ?? false);
-        }
-
-        return $this->recipes->read($document->text, $corrections);
-    }
-
-    /** @throws UnreadableRecipe */
-    public function account(Brief $document): Account
-    {
-        $recipe = $this->read($document);
-        $written = $this->written($document, $recipe);
-        $families = $this->swapper->familiesOf($written, $document->wishes());
-
-        return $this->accountant->count($this->laidOut($written, $document->sharing, $families, $families[$written->heaviest()]));
-    }
-
-    /** @throws UnreadableRecipe */
-    public function work(Brief $document): Conversion
-    {
-        return $this->swapped($document, $this->read($document));
     }
 
     /**
@@ -151,75 +98,115 @@ final readonly class Kernel
      *
      * @throws UnreadableRecipe
      */
-    public function proposals(Brief $document): array
+    public function propose(Brief $brief): array
     {
-        return (new Proposals($this))->proposals($document, $this->read($document));
+        return (new Proposals($this, $this->core))->of($brief);
+    }
+
+    /**
+     * The dessert with each other mix, or each other school.
+     *
+     * @return array<string, Conversion> by the key of the mix or the school
+     *
+     * @throws UnreadableRecipe
+     */
+    public function alternatives(Brief $brief, Role $role): array
+    {
+        $found = [];
+        if ($role === Role::Sweet) {
+            foreach (array_diff(array_keys($this->catalogue->sweeteners()), [$brief->wishes->sweetener]) as $key) {
+                $found[$key] = $this->convert($brief->wishing(sweetener: $key, blend: Blend::free()));
+            }
+        } elseif ($role === Role::Body) {
+            foreach (array_diff(array_keys($this->catalogue->schools()), [$brief->wishes->school]) as $key) {
+                $found[$key] = $this->convert($brief->wishing(school: $key));
+            }
+        }
+
+        return $found;
+    }
+
+    public function topping(Topping $topping): ReadTopping
+    {
+        [$doses, $unread] = [[], []];
+        foreach (array_filter(array_map(trim(...), preg_split('~\R~u', $topping->text) ?: [])) as $row) {
+            foreach ($this->core->lines->read($row, 'topping') as $line) {
+                $line->food !== null && $line->grams !== null
+                    ? $doses[] = new Dose($line->text, $line->food, $line->grams)
+                    : $unread[] = $line->text;
+            }
+        }
+
+        return new ReadTopping($topping->name, $doses, $unread);
+    }
+
+    /** What a topping holds. */
+    public function served(ReadTopping $topping): Serving
+    {
+        return $this->core->accountant->serve($topping->name, $topping->doses, array_fill(0, count($topping->doses), 1.0));
     }
 
     /** As much of the recipe as is made, of which so much is eaten. */
-    private function written(Brief $document, Recipe $recipe): Formula
+    private function written(Brief $brief, Recipe $recipe): Formula
     {
-        $pieces = $document->pieces ?? ($recipe->pieces === null ? null : Scaler::pieces($recipe->pieces, $document->scale));
+        $scale = $brief->batch->scale;
+        $pieces = $brief->portions->pieces ?? ($recipe->pieces === null ? null : Scaler::pieces($recipe->pieces, $scale));
 
-        return $this->scaler->scaled(Formula::asWritten($recipe, $pieces)->using($document->sharing->used), $document->scale);
+        return $this->core->scaler->scaled(Formula::asWritten($recipe, $pieces)->using($brief->portions->used), $scale);
     }
 
-    /** @param  list<Family>  $families  by component */
-    private function laidOut(Formula $formula, PortionPlan $sharing, array $families, Family $family, ?Cut $like = null): Formula
+    /**
+     * @param  list<Family>  $families  by component
+     * @param  ?Cut  $like  shares it out as this other batch was
+     */
+    private function laidOut(Formula $formula, PortionPlan $plan, array $families, ?Cut $like = null): Formula
     {
-        return $sharing->isPlain() ? $formula : $formula->laidOut($this->layouts->layout($formula, $sharing, array_column($families, 'key'), $family->key, $family->bakeLoss, $like));
-    }
+        $family = $families[$formula->heaviest()];
 
-    /** A document whose recipe was read already. */
-    public function swapped(Brief $document, Recipe $recipe): Conversion
-    {
-        $pan = $this->panChange($document, $recipe);
-        $wishes = $document->wishes($pan->timeFactor ?? 1.0);
-        $written = $this->written($document, $recipe);
-        $families = $this->swapper->familiesOf($written, $wishes);
-        $family = $families[$written->heaviest()];
-        // The swap is of all that is mixed; where it goes is the account's business.
-        $before = $written->cutInto($this->laidOut($written, $document->sharing, $families, $family)->pieces);
-        $swap = $this->swapper->swap($before, $wishes, OvenPlan::of($recipe->steps));
-        $shared = $this->laidOut($swap->after, $document->sharing, $families, $family);
-        $after = $this->accountant->count($shared);
-        $isPlain = $shared->layout === null;
-        $bake = $this->planner->change($swap, $recipe->steps, $pan);
-
-        return new Conversion(
-            $document, $document->title !== '' ? $document->title : $recipe->title, $recipe,
-            $isPlain ? $swap->account : $this->accountant->count($this->laidOut($before, $document->sharing, $families, $family, $shared->layout->cut)), $after, $swap,
-            $this->forecast($swap, OvenPlan::of($recipe->steps), $bake), $this->cautioner->cautions($after, array_map(static fn (Family $f, string $name): Care => new Care($name, $f->minutes > 0, $f->cold, $f->hot), $swap->families, $recipe->components), $document->bodyMass),
-            $bake, $this->planner->steps($swap, $bake, $recipe->steps), $pan,
+        return $plan->isPlain() ? $formula : $formula->laidOut(
+            $this->core->layouts->layout($formula, $plan, array_column($families, 'key'), $family->key, $family->bakeLoss, $like),
         );
     }
 
     /** Another pan than the recipe's; null where the baker has the recipe's, or neither says how large that is. */
-    private function panChange(Brief $document, Recipe $recipe): ?PanChange
+    private function panChange(Brief $brief, Recipe $recipe): ?PanChange
     {
-        $from = isset($document->pan['from']) ? Pan::fromArray($document->pan['from']) : $recipe->pan;
+        $from = $brief->batch->recipesPan ?? $recipe->pan;
+        $to = $brief->batch->pan;
 
-        return $document->pan === null || $from === null ? null : PanChange::of($from, Pan::fromArray($document->pan['to']), $document->scale, $this->constants);
+        return $to === null || $from === null ? null : PanChange::of($from, $to, $brief->batch->scale, $this->core->constants);
+    }
+
+    /** @return list<Warning> */
+    private function cautions(Account $after, Swap $swap, Recipe $recipe): array
+    {
+        $care = array_map(
+            static fn (Family $f, string $name): Care => new Care($name, $f->minutes > 0, $f->cold, $f->hot),
+            $swap->families, $recipe->components,
+        );
+
+        return $this->core->cautioner->cautions($after, $care, $swap->wishes->kitchen->bodyMass);
     }
 
     /** @return array<string, Property> by the bands of the family of the heaviest component */
-    private function forecast(Swap $swap, OvenPlan $oven, BakeChange $bake): array
+    private function forecast(Swap $swap): array
     {
-        $family = $swap->families[$swap->before->heaviest()];
-        [$reference, $doubling] = [$this->constants->get('browning-reference'), $this->constants->get('browning-doubling')];
+        $family = $swap->family();
         $bands = [];
         foreach (['bulk', 'moisture', 'fat', 'structure', 'browning', 'grain', 'cool'] as $row) {
-            if ($family->band($row)->weight > 0) {
-                $bands[$row] = [$family->band($row)->low, $family->band($row)->high];
+            $band = $family->band($row);
+            if ($band->weight > 0) {
+                $bands[$row] = new Bounds($band->low, $band->high);
             }
         }
         $sweet = $family->band('sweetness');
-        $bands['sweetness'] = [$sweet->low * $swap->wishes->sweetness, $sweet->high * $swap->wishes->sweetness];
+        $bands['sweetness'] = new Bounds($sweet->low * $swap->wishes->sweetness, $sweet->high * $swap->wishes->sweetness);
+        $usual = $this->core->constants->get('default-body-mass');
 
-        return $this->forecaster->compare(
+        return $this->core->forecaster->compare(
             $swap->before, $swap->after, $family->bakeLoss,
-            $oven->minutesAt($family, $reference, $doubling, 0.0, 1.0), $oven->minutesAt($family, $reference, $doubling, $bake->lowerBy, $bake->timeFactor), $bands,
-            ($swap->wishes->bodyMass ?? $this->constants->get('default-body-mass')) / $this->constants->get('default-body-mass'),
+            $swap->oven->writtenMinutesAtReference($family), $swap->oven->minutesAtReference($family),
+            $bands, ($swap->wishes->kitchen->bodyMass ?? $usual) / $usual,
         );
     }
 }

@@ -6,62 +6,85 @@ namespace Aglyca\Core;
 
 use Aglyca\Core\Forecast\Property;
 use Aglyca\Core\Larder\Role;
-use Aglyca\Core\Reading\Recipe;
+use Aglyca\Core\Swap\Blend;
 
 /** Finds swaps that are clearly different from the one on the Bench, each named by what a baker would notice. */
 final readonly class Proposals
 {
-    public function __construct(private Kernel $workshop) {}
+    public function __construct(private Kernel $kernel, private Wiring $core) {}
 
     /** @return array<string, Conversion> at most three, by name */
-    public function proposals(Brief $document, Recipe $recipe): array
+    public function of(Brief $brief): array
     {
         // What the baker typed stays as typed; a blend that was set is of another mix.
-        $free = $document->with(['shares' => [], 'corners' => []]);
-        $found = [];
-        foreach (['Softest' => ['sweetener' => 'allulose'], 'Sets firmest' => ['sweetener' => 'erythritol'], 'Nearest to wheat' => ['school' => 'starch-tolerant']] as $name => $change) {
-            $found[$name] = $this->workshop->swapped($free->with($change), $recipe);
-        }
-        $fewest = null;
-        foreach (['almond', 'coconut', 'protein'] as $school) {
-            $worked = $this->workshop->swapped($free->with(['school' => $school]), $recipe);
-            if ($worked->swap->collisions() === [] && $this->failures($worked) <= $this->failures($found['Softest']) && ($fewest === null || $worked->after->netCarbs($document->convention)->value < $fewest->after->netCarbs($document->convention)->value)) {
-                $fewest = $worked;
-            }
-        }
+        $free = $brief->wishing(blend: Blend::free());
+        $found = [
+            'Softest' => $this->kernel->convert($free->wishing(sweetener: 'allulose')),
+            'Sets firmest' => $this->kernel->convert($free->wishing(sweetener: 'erythritol')),
+            'Nearest to wheat' => $this->kernel->convert($free->wishing(school: 'starch-tolerant')),
+        ];
+        $fewest = $this->fewest($free, $found['Softest']);
         $found = $fewest === null ? $found : ['Fewest carbs' => $fewest, ...$found];
-        $now = $this->workshop->swapped($document, $recipe);
-        $cheapest = $this->cheapest($free, $recipe, $now);
+        $now = $this->kernel->convert($brief);
+        $cheapest = $this->cheapest($free, $now);
         $found = $cheapest === null ? $found : ['Cheapest' => $cheapest, ...$found];
 
-        return array_slice(array_filter($found, fn (Conversion $w): bool => $this->differs($w, $now)), 0, 3);
+        return array_slice(array_filter($found, fn (Conversion $c): bool => $this->differs($c, $now)), 0, 3);
+    }
+
+    /** With fewest carbs, of those that keep as much as another one does. */
+    private function fewest(Brief $free, Conversion $other): ?Conversion
+    {
+        $net = static fn (Conversion $c): float => $c->after->netCarbs($free->convention)->value;
+        $best = null;
+        foreach (['almond', 'coconut', 'protein'] as $school) {
+            $one = $this->kernel->convert($free->wishing(school: $school));
+            $keeps = $one->swap->collisions() === [] && $this->failures($one) <= $this->failures($other);
+            $best = $keeps && ($best === null || $net($one) < $net($best)) ? $one : $best;
+        }
+
+        return $best;
     }
 
     /** By the prices in the Pantry; null where they do not say enough to tell two blends apart. */
-    private function cheapest(Brief $free, Recipe $recipe, Conversion $now): ?Conversion
+    private function cheapest(Brief $free, Conversion $now): ?Conversion
     {
-        $best = $this->price($now) === null ? null : [$this->price($now), null];
-        $known = $best === null ? 0 : 1;
-        foreach (array_keys($this->workshop->schools->sweeteners()) as $sweetener) {
-            $priced = array_filter($this->workshop->schools->mix($sweetener), fn (array $row): bool => (float) $row['share'] < $this->workshop->constants->get('small-share') || $this->workshop->larder->get($row['food'])->pricePerGram !== null);
-            if (count($priced) === count($this->workshop->schools->mix($sweetener))) {
-                $worked = $this->workshop->swapped($free->with(['sweetener' => $sweetener]), $recipe);
-                $price = $this->price($worked);
-                $known += $price === null ? 0 : 1;
-                $best = $price !== null && $worked->swap->collisions() === [] && ($best === null || $price < $best[0]) ? [$price, $worked] : $best;
+        [$least, $cheapest] = [$this->price($now), null];
+        $known = $least === null ? 0 : 1;
+        foreach (array_keys($this->core->schools->sweeteners()) as $sweetener) {
+            if (! $this->isPriced($sweetener)) {
+                continue;
+            }
+            $one = $this->kernel->convert($free->wishing(sweetener: $sweetener));
+            $price = $this->price($one);
+            $known += $price === null ? 0 : 1;
+            if ($price !== null && $one->swap->collisions() === [] && ($least === null || $price < $least)) {
+                [$least, $cheapest] = [$price, $one];
             }
         }
 
-        return $known > 1 ? $best[1] : null;
+        return $known > 1 ? $cheapest : null;
+    }
+
+    private function isPriced(string $sweetener): bool
+    {
+        foreach ($this->core->schools->mix($sweetener) as $row) {
+            $isSmall = (float) $row['share'] < $this->core->constants->get('small-share');
+            if (! $isSmall && $this->core->larder->get($row['food'])->pricePerGram === null) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** What the sweeteners cost, whole; null where one that weighs something has no price. */
-    private function price(Conversion $worked): ?float
+    private function price(Conversion $conversion): ?float
     {
         $sum = 0.0;
-        foreach ($worked->swap->after->doses as $dose) {
+        foreach ($conversion->swap->after->doses as $dose) {
             if ($dose->food?->role === Role::Sweet) {
-                if ($dose->food->pricePerGram === null && $dose->mass() > 2 * $this->workshop->constants->get('weighed')) {
+                if ($dose->food->pricePerGram === null && $dose->mass() > 2 * $this->core->constants->get('weighed')) {
                     return null;
                 }
                 $sum += ($dose->food->pricePerGram ?? 0.0) * $dose->mass();
@@ -71,28 +94,32 @@ final readonly class Proposals
         return $sum;
     }
 
-    private function failures(Conversion $worked): int
+    private function failures(Conversion $conversion): int
     {
-        return count(array_filter($worked->properties, static fn (Property $p): bool => $p->isOutside()));
+        return count(array_filter($conversion->properties, static fn (Property $p): bool => $p->isOutside()));
     }
 
     /** Clearly: enough of the mix is something else. */
     private function differs(Conversion $a, Conversion $b): bool
     {
-        $grams = static function (Conversion $w): array {
-            $sum = [];
-            foreach ($w->swap->after->doses as $dose) {
-                $sum[$dose->food->key ?? ''] = ($sum[$dose->food->key ?? ''] ?? 0.0) + $dose->mass();
-            }
-
-            return $sum;
-        };
-        [$x, $y] = [$grams($a), $grams($b)];
+        [$x, $y] = [self::gramsByFood($a), self::gramsByFood($b)];
         $moved = 0.0;
         foreach (array_keys($x + $y) as $food) {
             $moved += abs(($x[$food] ?? 0.0) - ($y[$food] ?? 0.0)) / 2;
         }
 
-        return $moved > $this->workshop->constants->get('clearly-different') * $b->swap->after->mass();
+        return $moved > $this->core->constants->get('clearly-different') * $b->swap->after->mass();
+    }
+
+    /** @return array<string, float> */
+    private static function gramsByFood(Conversion $conversion): array
+    {
+        $sum = [];
+        foreach ($conversion->swap->after->doses as $dose) {
+            $food = $dose->food->key ?? '';
+            $sum[$food] = ($sum[$food] ?? 0.0) + $dose->mass();
+        }
+
+        return $sum;
     }
 }

@@ -6,17 +6,17 @@ declare(strict_types=1);
 
 use Tests\Core\Reading\Corpus;
 
-$judged = Corpus::judge($workshop);
+$judged = Corpus::judge($core);
 printf("\nreading: %d lines of the corpus, %d right (%.1f %%), %d wrong and unmarked\n", $judged['lines'], $judged['right'], 100 * $judged['right'] / $judged['lines'], count($judged['unmarked']));
 foreach ($judged['wrong'] as $wrong) {
     echo "  $wrong\n";
 }
 $texts = array_column(Corpus::rows(), 'text');
-$speed = static function () use ($texts, $workshop): float {
+$speed = static function () use ($texts, $core): float {
     $start = hrtime(true);
     for ($round = 0; $round < 10; $round++) {
         foreach ($texts as $text) {
-            $workshop->lines->read($text, 'k');
+            $core->lines->read($text, 'k');
         }
     }
 

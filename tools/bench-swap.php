@@ -11,9 +11,9 @@ use Tools\Browser;
 require_once __DIR__.'/Browser.php';
 
 $two = preg_replace('~\n\nMethod~', "\n\nFor the glaze:\n1 cup icing sugar\n1 tbsp lemon juice\n\nMethod", RECIPE);
-$swap = $median(static fn () => $workshop->work(new Brief($two)), 60);
+$swap = $median(static fn () => $kernel->convert(new Brief($two)), 60);
 printf("\nprogramme: 17 lines in two components, read, swapped and forecast: %.2f ms of PHP; three such proposals %.2f ms\n", $swap, 3 * $swap);
-$proposals = $median(static fn () => $workshop->proposals(new Brief($two)), 20);
+$proposals = $median(static fn () => $kernel->propose(new Brief($two)), 20);
 printf("           up to three chosen from seven candidates: %.2f ms of PHP\n", $proposals);
 
 $browser = Browser::open();

@@ -5,6 +5,8 @@ declare(strict_types=1);
 /* What `./aglyca bench` measures: medians of many requests, one after another, each against the others of the same run. */
 
 use Aglyca\Core\Brief;
+use Aglyca\Core\Tables;
+use Aglyca\Core\Wiring;
 use App\Support\Trade;
 
 require __DIR__.'/../vendor/autoload.php';
@@ -76,9 +78,10 @@ foreach ($medians as $name => $ms) {
     printf("%-44s %9.2f %13.2fx %9.2fx\n", $name, $ms, $ms / $medians['page with a session and one query'], $ms / $medians['bare route']);
 }
 
-$workshop = Trade::open(dirname(__DIR__).'/data', dirname(__DIR__).'/storage/framework/trade')->workshop();
-$core = $median(static fn () => $workshop->work(new Brief(RECIPE)));
-printf("\n%-44s %9.2f ms of PHP, memory at most %.1f MB\n", 'the core alone, 15 lines', $core, memory_get_peak_usage() / 1_048_576);
+$kernel = Trade::open(dirname(__DIR__).'/data', dirname(__DIR__).'/storage/framework/trade')->kernel();
+$core = new Wiring(Tables::in(dirname(__DIR__).'/data'));
+$alone = $median(static fn () => $kernel->convert(new Brief(RECIPE)));
+printf("\n%-44s %9.2f ms of PHP, memory at most %.1f MB\n", 'the core alone, 15 lines', $alone, memory_get_peak_usage() / 1_048_576);
 
 foreach (glob(__DIR__.'/bench-*.php') ?: [] as $more) {
     require $more;

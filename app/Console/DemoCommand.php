@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use Aglyca\Core\Brief;
+use Aglyca\Core\BriefJson;
 use Aglyca\Core\Kernel;
 use Aglyca\Core\Reading\FoodIndex;
 use App\Models\Kitchen;
@@ -57,7 +57,7 @@ final readonly class DemoCommand
         ['food' => 'sugar-free-chocolate', 'name' => 'Baking bar, odd label', 'law' => 'us-ca', 'serving_g' => '30', 'printed' => ['energy' => '110', 'fat' => '11', 'carbohydrate' => '16', 'fibre' => '9', 'sugars' => '0', 'polyols' => '10', 'protein' => '2'], 'polyol' => 'erythritol', 'price' => '4.20', 'size_g' => '85', 'is_default' => false],
     ];
 
-    public function __construct(private Kernel $workshop) {}
+    public function __construct(private Kernel $kernel) {}
 
     public function run(OutputStyle $output): int
     {
@@ -82,13 +82,14 @@ final readonly class DemoCommand
         $kitchen->rememberedNames()->create(['name' => FoodIndex::normal('Ottilie’s fine almonds'), 'typed' => 'Ottilie’s fine almonds', 'food' => 'almond-flour']);
         $order = now()->subDays(20);
         foreach (array_reverse(self::DESSERTS) as $file => $dessert) {
-            $document = (new Brief((string) file_get_contents(database_path("demo/$file.txt"))))->with($dessert['wishes']);
-            $document = $document->with(['title' => $this->workshop->read($document)->title]);
-            $recipe = Recipe::begin($kitchen, $document);
+            $text = (string) file_get_contents(database_path("demo/$file.txt"));
+            $brief = BriefJson::read(['text' => $text, ...$dessert['wishes']]);
+            $brief = $brief->but(title: $this->kernel->read($brief)->title);
+            $recipe = Recipe::begin($kitchen, $brief);
             foreach ($dessert['bakes'] as [$daysAgo, $mark, $words, $changes]) {
                 $recipe->bakes()->create(['version_id' => $recipe->latest->id, 'baked_on' => now()->subDays($daysAgo), 'mark' => $mark, 'words' => $words]);
                 if ($changes !== []) {
-                    $recipe->keep($recipe->document()->with($changes), new History);
+                    $recipe->keep(BriefJson::changed($recipe->brief(), $changes), new History);
                 }
             }
             $recipe->update(['opened_at' => $order = $order->copy()->addDay()]);

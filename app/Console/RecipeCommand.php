@@ -30,16 +30,16 @@ final readonly class RecipeCommand
             [$command, $file, $said, $json] = $this->understand($words);
             $text = $this->text($file);
             $folder = $this->root.'/storage/framework/trade';
-            $workshop = is_writable($folder) || glob($folder.'/*.php') !== []
-                ? Trade::open($this->root.'/data', $folder)->workshop()
+            $kernel = is_writable($folder) || glob($folder.'/*.php') !== []
+                ? Trade::open($this->root.'/data', $folder)->kernel()
                 : Kernel::open(\Aglyca\Core\Tables::in($this->root.'/data'));
-            $document = (new Brief($text))->with($said);
+            $brief = (new Brief($text))->wishing(...$said);
             if ($command === 'account') {
-                $account = $workshop->account($document);
+                $account = $kernel->account($brief);
                 echo $json ? $this->json(Report::account($account)) : $this->tell($account, 'as written');
             } else {
-                $worked = $workshop->work($document);
-                echo $json ? $this->json(Report::convert($worked)) : $this->tellSwap($worked);
+                $conversion = $kernel->convert($brief);
+                echo $json ? $this->json(Report::convert($conversion, $kernel->catalogue)) : $this->tellSwap($conversion);
             }
 
             return 0;
@@ -118,13 +118,13 @@ final readonly class RecipeCommand
         return $out;
     }
 
-    private function tellSwap(Conversion $worked): string
+    private function tellSwap(Conversion $conversion): string
     {
-        $out = $this->tell($worked->before, 'as written')."\n".$this->tell($worked->after, 'swapped')."\n";
-        foreach ($worked->steps as $step) {
+        $out = $this->tell($conversion->before, 'as written')."\n".$this->tell($conversion->after, 'swapped')."\n";
+        foreach ($conversion->steps as $step) {
             $out .= "- {$step->text()}\n";
         }
-        foreach ($worked->warnings as $warning) {
+        foreach ($conversion->warnings as $warning) {
             $out .= "! $warning->sentence\n";
         }
 

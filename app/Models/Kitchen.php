@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Aglyca\Core\Larder\Stock;
+use Aglyca\Core\Swap\KitchenLimits;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -57,6 +58,14 @@ final class Kitchen extends Model
             $packages->mapWithKeys(fn (Package $p): array => [(string) $p->id => $p->toCore()])->all(),
             $packages->where('is_default', true)->where('food', '!=', '')->mapWithKeys(fn (Package $p): array => [$p->food => (string) $p->id])->all(),
         );
+    }
+
+    /** What every dessert of this kitchen keeps to. */
+    public function limits(): KitchenLimits
+    {
+        $number = static fn (?string $column): ?float => $column === null ? null : (float) $column;
+
+        return new KitchenLimits($number($this->limit_g), $number($this->body_kg), array_values($this->refused ?? []));
     }
 
     /** @return HasMany<Recipe, $this> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Aglyca\Core\Brief;
+use Aglyca\Core\BriefJson;
 use App\Support\History;
 use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Model;
@@ -35,14 +36,14 @@ final class Recipe extends Model
 
     protected $casts = ['opened_at' => 'datetime'];
 
-    public static function begin(Kitchen $kitchen, Brief $document, ?string $title = null): self
+    public static function begin(Kitchen $kitchen, Brief $brief, ?string $title = null): self
     {
-        return DB::transaction(function () use ($kitchen, $document, $title): self {
-            $recipe = new self(['title' => $title ?? $document->title, 'opened_at' => now()]);
+        return DB::transaction(function () use ($kitchen, $brief, $title): self {
+            $recipe = new self(['title' => $title ?? $brief->title, 'opened_at' => now()]);
             $recipe->ulid = strtolower((string) Str::ulid());
             $recipe->kitchen_id = $kitchen->id;
             $recipe->save();
-            $recipe->versions()->create(['number' => 1, 'document' => $document->toArray()]);
+            $recipe->versions()->create(['number' => 1, 'document' => BriefJson::of($brief)]);
 
             return $recipe;
         });
@@ -88,31 +89,29 @@ final class Recipe extends Model
         return $this->hasOne(Share::class);
     }
 
-    public function document(): Brief
+    public function brief(): Brief
     {
-        return $this->documentOf($this->latest);
+        return $this->briefOf($this->latest);
     }
 
     /** What a version says, with what the kitchen wants of every dessert. */
-    public function documentOf(Version $version): Brief
+    public function briefOf(Version $version): Brief
     {
-        $kitchen = $this->kitchen;
-
-        return Brief::fromArray([...$version->document, 'title' => $this->title, 'limit' => $kitchen->limit_g, 'bodyMass' => $kitchen->body_kg, 'refused' => $kitchen->refused ?? []]);
+        return BriefJson::read([...$version->document, 'title' => $this->title])->in($this->kitchen->limits());
     }
 
     /** Changes the newest version; where that was baked, the change makes the next one. */
-    public function keep(Brief $document, History $history): void
+    public function keep(Brief $brief, History $history): void
     {
-        DB::transaction(function () use ($document, $history): void {
-            $stored = ['document' => $document->toArray(), 'past' => $history->past, 'future' => $history->future];
+        DB::transaction(function () use ($brief, $history): void {
+            $stored = ['document' => BriefJson::of($brief), 'past' => $history->past, 'future' => $history->future];
             $latest = $this->versions()->orderByDesc('number')->lockForUpdate()->firstOrFail();
             if ($latest->bakes()->withTrashed()->exists()) {
                 $this->versions()->create(['number' => $latest->following(), ...$stored]);
             } else {
                 $latest->update($stored);
             }
-            $this->update(['title' => $document->title, 'opened_at' => now()]);
+            $this->update(['title' => $brief->title, 'opened_at' => now()]);
         });
         $this->unsetRelation('latest');
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Aglyca\Core\Formula\Topping as CoreTopping;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -17,4 +18,9 @@ use Illuminate\Database\Eloquent\Model;
 final class Topping extends Model
 {
     protected $fillable = ['name', 'text'];
+
+    public function toCore(): CoreTopping
+    {
+        return new CoreTopping($this->name, $this->text);
+    }
 }

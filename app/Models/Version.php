@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $id
  * @property int $recipe_id
  * @property int $number
- * @property array<string, mixed> $document
+ * @property array<string, mixed> $brief
  * @property ?list<array<string, mixed>> $past
  * @property ?list<array<string, mixed>> $future
  */

@@ -11,9 +11,9 @@ use App\Models\Bake;
 use App\Models\Package;
 use App\Models\Recipe;
 use App\Policies\RecipePolicy;
+use App\Support\Dessert;
 use App\Support\Draft;
 use App\Support\Trade;
-use App\Support\Workpiece;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
@@ -33,7 +33,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Tables::class, fn (Application $app): Tables => $app->make(Trade::class)->tables);
         // The core as the kitchen of who is signed in stocks it: its packages, and the names that it corrected.
         $this->app->scoped(Stock::class, fn (): Stock => Auth::user()?->kitchen->stock() ?? new Stock);
-        $this->app->scoped(Kernel::class, fn (Application $app): Kernel => $app->make(Trade::class)->workshop($app->make(Stock::class)));
+        $this->app->scoped(Kernel::class, fn (Application $app): Kernel => $app->make(Trade::class)->kernel($app->make(Stock::class)));
         $this->app->bind(Draft::class, fn (Application $app): Draft => new Draft($app->make('session.store')));
     }
 
@@ -59,8 +59,8 @@ final class AppServiceProvider extends ServiceProvider
         Route::bind('bake', static fn (string $id): Bake => Bake::query()->withTrashed()->whereIn('recipe_id', $own()->select('id'))->findOrFail((int) $id));
         Route::pattern('package', '\d{1,18}');
         Route::bind('package', static fn (string $id): Package => Package::query()->withTrashed()->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404))->findOrFail((int) $id));
-        Route::bind('piece', fn (string $id): Workpiece => $id === 'draft'
-            ? Workpiece::ofDraft($this->app->make(Draft::class)) ?? abort(404)
-            : Workpiece::ofRecipe($own()->with(['latest', 'kitchen'])->where('ulid', $id)->firstOrFail()));
+        Route::bind('dessert', fn (string $id): Dessert => $id === 'draft'
+            ? Dessert::ofDraft($this->app->make(Draft::class)) ?? abort(404)
+            : Dessert::ofRecipe($own()->with(['latest', 'kitchen'])->where('ulid', $id)->firstOrFail()));
     }
 }

@@ -13,7 +13,7 @@ final readonly class CorrectionInput
 {
     private const MOST_GRAMS = 100_000;
 
-    public function __construct(private Kernel $workshop) {}
+    public function __construct(private Kernel $kernel) {}
 
     /** @return array{array{food?: string, grams?: float, package?: string}, MessageBag} */
     public function read(Request $request): array
@@ -22,7 +22,7 @@ final readonly class CorrectionInput
         $faults = new MessageBag;
         $name = trim((string) $request->string('food'));
         if ($name !== '') {
-            $match = $this->workshop->foods->find($name);
+            $match = $this->kernel->catalogue->find($name);
             if ($match->food !== null && $match->sure) {
                 $said['food'] = $match->food;
             } else {
@@ -40,7 +40,7 @@ final readonly class CorrectionInput
 
         $package = (string) $request->string('package');
         if ($package !== '') {
-            if ($package === 'none' || $this->workshop->larder->fromPackage($package) !== null) {
+            if ($package === 'none' || $this->kernel->catalogue->package($package) !== null) {
                 $said['package'] = $package;
             } else {
                 $faults->add('package', 'That package is no longer in the Pantry.');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Support;
 
 use Aglyca\Core\Brief;
+use Aglyca\Core\BriefJson;
 use App\Models\Kitchen;
 use App\Models\Recipe;
 use Illuminate\Contracts\Session\Session;
@@ -16,11 +17,11 @@ final readonly class Draft
 
     public function __construct(private Session $session) {}
 
-    public function document(): ?Brief
+    public function brief(): ?Brief
     {
         $stored = $this->session->get(self::KEY.'.document');
 
-        return is_array($stored) ? Brief::fromArray($stored) : null;
+        return is_array($stored) ? BriefJson::read($stored) : null;
     }
 
     public function history(): History
@@ -28,19 +29,19 @@ final readonly class Draft
         return new History($this->session->get(self::KEY.'.past', []), $this->session->get(self::KEY.'.future', []));
     }
 
-    public function keep(Brief $document, History $history = new History): void
+    public function keep(Brief $brief, History $history = new History): void
     {
-        $this->session->put(self::KEY, ['document' => $document->toArray(), 'past' => $history->past, 'future' => $history->future]);
+        $this->session->put(self::KEY, ['document' => BriefJson::of($brief), 'past' => $history->past, 'future' => $history->future]);
     }
 
     public function claimFor(Kitchen $kitchen): ?Recipe
     {
-        $document = $this->document();
-        if ($document === null) {
+        $brief = $this->brief();
+        if ($brief === null) {
             return null;
         }
-        $recipe = Recipe::begin($kitchen, $document);
-        $recipe->keep($document, $this->history());
+        $recipe = Recipe::begin($kitchen, $brief);
+        $recipe->keep($brief, $this->history());
         $this->session->forget(self::KEY);
 
         return $recipe;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Support;
 
 use Aglyca\Core\Brief;
+use Aglyca\Core\BriefJson;
 
 /** What was changed on a document, to go back and forth: each step holds only the fields that it changed, as they were. */
 final readonly class History
@@ -32,7 +33,7 @@ final readonly class History
         if ($step === null) {
             return null;
         }
-        $before = $now->with($step);
+        $before = BriefJson::changed($now, $step);
 
         return [$before, new self($past, [...$this->future, self::difference($now, $before)])];
     }
@@ -45,7 +46,7 @@ final readonly class History
         if ($step === null) {
             return null;
         }
-        $after = $now->with($step);
+        $after = BriefJson::changed($now, $step);
 
         return [$after, new self([...$this->past, self::difference($now, $after)], $future)];
     }
@@ -53,8 +54,8 @@ final readonly class History
     /** @return array<string, mixed> the fields of `$old` that differ in `$new` */
     private static function difference(Brief $old, Brief $new): array
     {
-        $now = $new->toArray();
+        $now = BriefJson::of($new);
 
-        return array_filter($old->toArray(), static fn (mixed $value, string $field): bool => json_encode($value) !== json_encode($now[$field]), ARRAY_FILTER_USE_BOTH);
+        return array_filter(BriefJson::of($old), static fn (mixed $value, string $field): bool => json_encode($value) !== json_encode($now[$field]), ARRAY_FILTER_USE_BOTH);
     }
 }

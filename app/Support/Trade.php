@@ -6,7 +6,7 @@ namespace App\Support;
 
 use Aglyca\Core\Kernel;
 use Aglyca\Core\Larder\Stock;
-use Aglyca\Core\Reading\FoodIndex;
+use Aglyca\Core\Reading\FoodNames;
 use Aglyca\Core\Tables;
 
 /** Opens the core on `data/`, kept as compiled PHP so that a request does not parse the tables again. */
@@ -14,9 +14,8 @@ final readonly class Trade
 {
     /**
      * @param  string  $stamp  changes when a table changes: part of the key of whatever is cached from the numbers
-     * @param  array{names: array<string, string>, ignored: array<string, true>}  $index
      */
-    private function __construct(public string $stamp, public Tables $tables, private array $index) {}
+    private function __construct(public string $stamp, public Tables $tables, private FoodNames $names) {}
 
     public static function open(string $folder, string $cacheFolder): self
     {
@@ -27,12 +26,12 @@ final readonly class Trade
         }
         $kept = require $file;
 
-        return new self($stamp, Tables::restored($kept['tables']), $kept['index']);
+        return new self($stamp, Tables::restored($kept['tables']), new FoodNames($kept['foods'], $kept['ignored']));
     }
 
-    public function workshop(Stock $stock = new Stock): Kernel
+    public function kernel(Stock $stock = new Stock): Kernel
     {
-        return Kernel::open($this->tables, $this->index, $stock);
+        return Kernel::open($this->tables, $this->names, $stock);
     }
 
     private static function stamp(string $folder): string
@@ -48,7 +47,8 @@ final readonly class Trade
     private static function compile(string $folder, string $file): void
     {
         $tables = Tables::in($folder);
-        $kept = ['tables' => $tables->export(), 'index' => FoodIndex::compile($tables)];
+        $names = FoodNames::compiled($tables);
+        $kept = ['tables' => $tables->export(), 'foods' => $names->foods, 'ignored' => $names->ignored];
         foreach (glob(dirname($file).'/*.php') ?: [] as $old) {
             @unlink($old);
         }

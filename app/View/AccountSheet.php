@@ -6,13 +6,12 @@ namespace App\View;
 
 use Aglyca\Core\Account\Account;
 use Aglyca\Core\Account\Convention;
-use Aglyca\Core\Account\Cost;
 use Aglyca\Core\Account\Figure;
-use Aglyca\Core\Account\Limit;
 use Aglyca\Core\Account\Serving;
-use Aglyca\Core\Account\Statement;
+use Aglyca\Core\DessertSide;
 use Aglyca\Core\Formula\Spread;
 use Aglyca\Core\Quantity\Estimate;
+use Aglyca\Core\Side;
 use Illuminate\Http\Request;
 
 /** What the account tells of one side of a dessert. */
@@ -20,7 +19,9 @@ final readonly class AccountSheet
 {
     private const MOST_LINES = 60;
 
-    public bool $swapped;
+    public bool $isSwapped;
+
+    private DessertSide $side;
 
     public Convention|Figure $measure;
 
@@ -34,11 +35,13 @@ final readonly class AccountSheet
 
     public function __construct(public BenchPage $page, Request $request)
     {
-        $this->swapped = $request->query('side') !== 'written';
+        $side = Side::tryFrom((string) $request->query('side')) ?? Side::Swapped;
+        $this->isSwapped = $side === Side::Swapped;
+        $this->side = $page->conversion->side($side);
         $measure = (string) $request->query('of');
-        $this->measure = Figure::tryFrom($measure) ?? Convention::tryFrom($measure) ?? $page->worked->document->convention;
-        $this->account = $page->worked->account($this->swapped);
-        $this->eaten = $page->workshop->servings->eaten($page->worked, $this->swapped);
+        $this->measure = Figure::tryFrom($measure) ?? Convention::tryFrom($measure) ?? $page->conversion->brief->convention;
+        $this->account = $this->side->account;
+        $this->eaten = $this->side->eaten();
         $this->line = (string) $request->query('line');
         $this->for = trim((string) $request->query('for'));
     }
@@ -46,36 +49,35 @@ final readonly class AccountSheet
     /** The address of this sheet with something of it otherwise. */
     public function path(array $changes): string
     {
-        $query = array_filter([...['side' => $this->swapped ? null : 'written', 'of' => $this->measure === $this->page->worked->document->convention ? null : $this->measure->value], ...$changes]);
+        $query = array_filter([...['side' => $this->isSwapped ? null : 'written', 'of' => $this->measure === $this->page->conversion->brief->convention ? null : $this->measure->value], ...$changes]);
 
         return $this->page->path('bench/account').($query === [] ? '' : '?'.http_build_query($query));
     }
 
     public function eatenName(): string
     {
-        $times = $this->page->worked->document->sharing->eaten;
+        $times = $this->page->conversion->brief->portions->eaten;
         $word = $this->page->pieceWord();
 
         return match ($times) {
             0.5 => "half a $word",
             1.0 => "1 $word",
-            default => Figures::count($times).' '.$this->page->worked->recipe->pieceWord($times),
+            default => Figures::count($times).' '.$this->page->conversion->recipe->pieceWord($times),
         };
     }
 
     public function hasToppings(): bool
     {
-        return $this->page->worked->document->sharing->toppings !== [];
+        return $this->page->conversion->brief->portions->toppings !== [];
     }
 
     /** @return array{heads: list<string>, rows: list<array{name: string, unit: string, isPart: bool, cells: list<array{value: string, range: string}>}>} */
     public function statement(): array
     {
-        $accountant = $this->page->workshop->accountant;
-        $whole = $this->page->workshop->sharer->all($this->account);
-        $hundred = $this->page->workshop->servings->hundred($this->page->worked, $this->swapped);
+        $whole = $this->side->all();
+        $hundred = $this->side->hundred();
         $servings = [$this->eatenName().($this->hasToppings() ? ' with what goes on' : '') => $this->eaten, ...($hundred === null ? [] : ['100 g' => $hundred]), 'all pieces' => $whole];
-        $statement = Statement::of($accountant, array_values($servings), $this->page->worked->document->convention);
+        $statement = $this->side->statement(array_values($servings));
         $rows = [];
         foreach ($statement->rows as $row) {
             $rows[] = ['name' => $row->name, 'unit' => $row->unit, 'isPart' => $row->isPart, 'cells' => array_map(fn (Estimate $e): array => $this->cell($e, $row->unit, $statement->coverage), $row->estimates)];
@@ -96,7 +98,7 @@ final readonly class AccountSheet
         $rows = [];
         foreach (app(Conventions::class)->all() as $key => $row) {
             $net = $this->eaten->netCarbs(Convention::from($key));
-            $rows[] = ['key' => $key, 'name' => $row['name'], 'sentence' => $row['sentence'], ...$this->cell($net, 'g', $this->eaten->coverage), 'isChosen' => $this->page->worked->document->convention->value === $key];
+            $rows[] = ['key' => $key, 'name' => $row['name'], 'sentence' => $row['sentence'], ...$this->cell($net, 'g', $this->eaten->coverage), 'isChosen' => $this->page->conversion->brief->convention->value === $key];
         }
 
         return $rows;
@@ -105,31 +107,30 @@ final readonly class AccountSheet
     /** Carbohydrate choices of what is eaten. */
     public function choices(): string
     {
-        return Figures::one($this->page->workshop->servings->choices($this->eaten));
+        return Figures::one($this->side->choices($this->eaten));
     }
 
     /** @return list<array{name: string, count: string, net: string, range: string, carbohydrate: string}> where pieces differ, what goes on at the table, what is left */
     public function kinds(): array
     {
-        $sharer = $this->page->workshop->sharer;
-        $kinds = $sharer->kinds($this->account);
+        $kinds = $this->side->kinds();
         $rows = [];
         foreach (count($kinds) > 1 ? $kinds : [] as $kind) {
             $rows[] = $this->kind(Figures::count($kind->count), $kind->name, $kind->serving);
         }
         foreach ($this->account->formula->components as $component => $name) {
             if ($component !== $this->account->formula->heaviest() && $this->account->formula->layout?->placement($component)->spread !== Spread::Table) {
-                $rows[] = $this->kind('', 'without the '.mb_strtolower($name === '' ? 'rest' : $name), $sharer->without($this->account, $component));
+                $rows[] = $this->kind('', 'without the '.mb_strtolower($name === '' ? 'rest' : $name), $this->side->without($component));
             }
         }
-        [$table, $with] = [$sharer->atTable($this->account), $sharer->withTable($this->account)];
-        $left = $sharer->left($this->account);
+        [$table, $with] = [$this->side->atTable(), $this->side->withTable()];
+        $left = $this->side->left();
         if ($table !== null && $with !== null) {
             $rows[] = $this->kind('', 'added at the table, each', $table);
             $rows[] = $this->kind('', 'a '.$this->page->pieceWord().' with it', $with);
         }
-        foreach ($this->page->workshop->servings->toppings($this->page->worked->document) as $topping) {
-            $rows[] = $this->kind('', mb_strtolower($topping['name']).', each', $this->page->workshop->accountant->serve($topping['name'], $topping['doses'], array_fill(0, count($topping['doses']), 1.0)));
+        foreach ($this->page->conversion->toppings as $topping) {
+            $rows[] = $this->kind('', mb_strtolower($topping->name).', each', $this->side->alone($topping));
         }
 
         return $left->mass() > 0.05 ? [...$rows, $this->kind('', 'left over, all', $left)] : $rows;
@@ -138,7 +139,7 @@ final readonly class AccountSheet
     /** @return array{name: string, count: string, net: string, range: string, carbohydrate: string} */
     private function kind(string $count, string $name, Serving $serving): array
     {
-        $cell = $this->cell($serving->netCarbs($this->page->worked->document->convention), 'g', $serving->coverage);
+        $cell = $this->cell($serving->netCarbs($this->page->conversion->brief->convention), 'g', $serving->coverage);
 
         return ['count' => $count, 'name' => $name, 'net' => $cell['value'], 'range' => $cell['range'], 'carbohydrate' => Figures::one($serving->sum->carbohydrate)];
     }
@@ -146,7 +147,7 @@ final readonly class AccountSheet
     /** @return list<array<string, mixed>> the lines by what they carry of the measure, most first, and what the piece would hold without or with half of each */
     public function lines(): array
     {
-        $whatIf = $this->page->workshop->whatIf;
+        $whatIf = $this->side->whatIf();
         $serving = $this->account->serving;
         $carried = $whatIf->carried($serving, $this->measure);
         arsort($carried);
@@ -178,7 +179,7 @@ final readonly class AccountSheet
 
     public function total(): string
     {
-        return Figures::of($this->page->workshop->whatIf->total($this->account->serving, $this->measure), $this->unit());
+        return Figures::of($this->side->whatIf()->total($this->account->serving, $this->measure), $this->unit());
     }
 
     /** @return array{line: string, for: string, sentence: string, isFault: bool} what another food on a line would do, as asked */
@@ -190,30 +191,30 @@ final readonly class AccountSheet
         if ($this->for === '' || $dose?->food === null) {
             return $asked;
         }
-        $match = $this->page->workshop->foods->find($this->for);
+        $match = $this->page->kernel->catalogue->find($this->for);
         if ($match->food === null || ! $match->sure) {
             return [...$asked, 'sentence' => 'The larder has no “'.mb_strimwidth($this->for, 0, 40, '…').'”. Choose a food from the list.', 'isFault' => true];
         }
-        $food = $this->page->workshop->larder->get($match->food);
-        $ratio = $this->page->workshop->servings->exchangeRatio($dose->food, $food);
-        $then = $this->page->workshop->whatIf->exchanged($serving, (int) $this->line, $food, $ratio);
+        $food = $this->page->kernel->catalogue->food($match->food) ?? abort(404);
+        $ratio = $this->side->whatIf()->exchangeRatio($dose->food, $food);
+        $then = $this->side->whatIf()->exchanged($serving, (int) $this->line, $food, $ratio);
 
         return [...$asked, 'sentence' => sprintf(
             '%s in place of %s, %s: %s %s a %s instead of %s.', $food->name, mb_strtolower($dose->food->name), $ratio === 1.0 ? 'gram for gram' : 'for the same sweetness',
-            Figures::of($this->page->workshop->whatIf->total($then, $this->measure), $this->unit()), $this->unit(), $this->page->pieceWord(), $this->total(),
+            Figures::of($this->side->whatIf()->total($then, $this->measure), $this->unit()), $this->unit(), $this->page->pieceWord(), $this->total(),
         )];
     }
 
     /** @return ?array{limit: string, small: string, had: string} null where the kitchen has no limit */
     public function limit(): ?array
     {
-        $grams = $this->page->worked->document->limit;
+        $grams = $this->page->conversion->brief->wishes->kitchen->netCarbs;
         if ($grams === null || $grams <= 0) {
             return null;
         }
-        $limit = Limit::of($this->account, $this->page->workshop->accountant, $this->page->worked->document->convention, $grams);
-        $batch = $this->page->workshop->servings->batch($this->page->worked, $this->swapped);
-        $recipe = $this->page->worked->recipe;
+        $limit = $this->side->limit($grams);
+        $batch = $this->side->batch();
+        $recipe = $this->page->conversion->recipe;
 
         return [
             'limit' => Figures::one($grams),
@@ -229,8 +230,8 @@ final readonly class AccountSheet
     /** @return ?array{piece: string, batch: string, note: string} null where nothing has a price */
     public function cost(): ?array
     {
-        $cost = Cost::of($this->account->formula, $this->page->workshop->constants->get('spoon-limit-ml'));
-        $currency = $this->page->piece->recipe?->kitchen->currency ?? '';
+        $cost = $this->side->cost();
+        $currency = $this->page->dessert->recipe?->kitchen->currency ?? '';
 
         return $cost->lines === [] ? null : [
             'piece' => Figures::money($cost->piece, $currency), 'batch' => Figures::money($cost->batch, $currency),

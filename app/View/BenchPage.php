@@ -13,8 +13,9 @@ use Aglyca\Core\Formula\Spread;
 use Aglyca\Core\Kernel;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Reading\Line;
+use Aglyca\Core\Side;
 use Aglyca\Core\Swap\Binding;
-use App\Support\Workpiece;
+use App\Support\Dessert;
 use Illuminate\Support\MessageBag;
 
 /** What the Bench and the Counter show of a dessert. */
@@ -22,9 +23,9 @@ final readonly class BenchPage
 {
     /** @param  array<string, string>  $typed refused input, to stand in its field again */
     public function __construct(
-        public Workpiece $piece,
-        public Conversion $worked,
-        public Kernel $workshop,
+        public Dessert $dessert,
+        public Conversion $conversion,
+        public Kernel $kernel,
         public MessageBag $faults,
         private array $typed,
         public ?string $open,
@@ -32,12 +33,12 @@ final readonly class BenchPage
 
     public function title(): string
     {
-        return $this->worked->title;
+        return $this->conversion->title;
     }
 
     public function path(string $what): string
     {
-        return $this->piece->path($what);
+        return $this->dessert->path($what);
     }
 
     public function typed(string $field, string $kept): string
@@ -47,18 +48,18 @@ final readonly class BenchPage
 
     public function pieceWord(): string
     {
-        return $this->worked->recipe->pieceWord();
+        return $this->conversion->recipe->pieceWord();
     }
 
     public function pieces(): string
     {
-        return Figures::count($this->worked->before->formula->pieces);
+        return Figures::count($this->conversion->before->formula->pieces);
     }
 
     /** The pieces are not all alike, so that one figure is their mean. */
     public function isMean(): bool
     {
-        $layout = $this->worked->after->formula->layout;
+        $layout = $this->conversion->after->formula->layout;
 
         return $layout !== null && ($layout->cut->shares !== [] || array_filter($layout->placements, static fn (Placement $p): bool => $p->spread === Spread::Some) !== []);
     }
@@ -71,52 +72,52 @@ final readonly class BenchPage
 
     public function net(Account $account, ?Convention $convention = null): string
     {
-        return Figures::one($account->netCarbs($convention ?? $this->worked->document->convention)->value);
+        return Figures::one($account->netCarbs($convention ?? $this->conversion->brief->convention)->value);
     }
 
     /** Total carbohydrate of a swapped piece. */
     public function total(): string
     {
-        return Figures::one($this->worked->after->piece->carbohydrate);
+        return Figures::one($this->conversion->after->piece->carbohydrate);
     }
 
     public function range(Account $account): string
     {
-        $convention = $this->worked->document->convention;
+        $convention = $this->conversion->brief->convention;
 
         return Figures::range($account->low($convention), $account->high($convention));
     }
 
     public function doubtful(): int
     {
-        return count(array_filter($this->worked->recipe->lines, static fn ($line): bool => $line->isDoubtful()));
+        return count(array_filter($this->conversion->recipe->lines, static fn ($line): bool => $line->isDoubtful()));
     }
 
     /** @return list<array<string, mixed>> */
     public function groups(): array
     {
-        return Weave::groups($this->worked, $this->workshop->measures);
+        return Weave::groups($this->conversion, $this->kernel->catalogue);
     }
 
     /** @return array{bars: list<array<string, mixed>>, limit: ?string, limitLabel: string} */
     public function ladder(): array
     {
-        $limit = $this->piece->recipe?->kitchen->limit_g;
+        $limit = $this->dessert->recipe?->kitchen->limit_g;
 
-        return Ladder::of($this->worked, $limit === null ? null : (float) $limit);
+        return Ladder::of($this->conversion, $limit === null ? null : (float) $limit);
     }
 
     /** @return list<string> names of foods that a line not understood may have meant */
     public function suggestions(Line $line): array
     {
-        return array_map(fn (string $key): string => $this->workshop->larder->get($key)->name, $this->workshop->foods->suggest($line->name, 3));
+        return $this->kernel->catalogue->suggestions($line->name, 3);
     }
 
     /** @return list<array{name: string, share: string, advice: string}> the lines that cause most of the range */
     public function doubts(Account $account): array
     {
         $rows = [];
-        foreach ($account->worstDoubts($this->worked->document->convention, 4) as $i => $doubt) {
+        foreach ($account->worstDoubts($this->conversion->brief->convention, 4) as $i => $doubt) {
             $food = $account->formula->doses[$i]->food;
             $left = Figures::percent($doubt->rangeWithout());
             $rows[] = ['name' => $food->name ?? '', 'share' => Figures::percent($doubt->share), 'advice' => match (true) {
@@ -133,13 +134,13 @@ final readonly class BenchPage
     /** @return list<array<string, mixed>> */
     public function differences(): array
     {
-        return DifferenceRows::of($this->worked->properties);
+        return DifferenceRows::of($this->conversion->properties);
     }
 
     /** @return ?array<string, mixed> */
     public function triangle(): ?array
     {
-        return $this->worked->swap->triangle === null ? null : TriangleDrawing::of($this->worked->swap->triangle, $this->workshop->larder->names());
+        return $this->conversion->swap->triangle === null ? null : TriangleDrawing::of($this->conversion->swap->triangle, $this->kernel->catalogue->foodNames());
     }
 
     /**
@@ -151,15 +152,16 @@ final readonly class BenchPage
     public function molasses(array $group): ?array
     {
         $wasBrown = array_filter($group['left'], static fn (array $left): bool => in_array($left['line']->food?->key, ['brown-sugar', 'coconut-sugar'], true)) !== [];
-        if (! $wasBrown || isset($this->worked->swap->wishes->added($group['component'])['molasses'])) {
+        if (! $wasBrown || isset($this->conversion->swap->wishes->added($group['component'])['molasses'])) {
             return null;
         }
-        $spoon = $this->workshop->servings->spoon('molasses');
+        $molasses = $this->kernel->catalogue->food('molasses') ?? abort(404);
+        $spoon = $this->kernel->catalogue->teaspoon($molasses);
 
-        return ['grams' => Figures::grams($spoon), 'net' => Figures::one($this->workshop->servings->costOf($this->worked->after, 'molasses', $spoon, $this->worked->document->convention))];
+        return ['grams' => Figures::grams($spoon), 'net' => Figures::one($this->conversion->side(Side::Swapped)->costOf($molasses, $spoon))];
     }
 
-    /** The part that is open, by `Wishes::amountKey()`. */
+    /** The part that is open, by `AmountKey`. */
     public function openPart(): string
     {
         return $this->typed['part'] ?? '';
@@ -168,7 +170,7 @@ final readonly class BenchPage
     /** @return list<string> what the rows that decided in a component say, the dearest first */
     public function decided(int $component): array
     {
-        return array_values(array_unique(array_map(static fn (Binding $b): string => $b->name.($b->isMissed ? ' could not be kept' : ' decides').($b->price === '' ? '' : ': '.lcfirst($b->price)), array_filter($this->worked->swap->bindings, static fn (Binding $b): bool => $b->component === $component))));
+        return array_values(array_unique(array_map(static fn (Binding $b): string => $b->name.($b->isMissed ? ' could not be kept' : ' decides').($b->price === '' ? '' : ': '.lcfirst($b->price)), array_filter($this->conversion->swap->bindings, static fn (Binding $b): bool => $b->component === $component))));
     }
 
     /**
@@ -178,14 +180,19 @@ final readonly class BenchPage
      */
     public function alternatives(Role $role): array
     {
-        [$field, $names] = $role === Role::Sweet ? ['sweetener', $this->workshop->schools->sweeteners()] : ['school', $this->workshop->schools->flours()];
+        [$field, $names] = $role === Role::Sweet
+            ? ['sweetener', $this->kernel->catalogue->sweeteners()]
+            : ['school', $this->kernel->catalogue->schools()];
         $rows = [];
-        foreach ($names as $key => $name) {
-            if ($key !== $this->worked->document->toArray()[$field]) {
-                $other = $this->workshop->work($this->worked->document->with([$field => $key, ...($field === 'sweetener' ? ['shares' => [], 'corners' => []] : [])]));
-                $out = array_map(static fn (Property $p): string => mb_strtolower($p->name).($p->high !== null && $p->after > $p->high ? ' high' : ' low'), array_filter($other->properties, static fn (Property $p): bool => $p->isOutside()));
-                $rows[] = ['field' => $field, 'key' => $key, 'name' => $name, 'net' => $this->net($other->after), 'effect' => $out === [] ? 'all within its bands' : implode(', ', $out)];
-            }
+        foreach ($this->kernel->alternatives($this->conversion->brief, $role) as $key => $other) {
+            $out = array_map(
+                static fn (Property $p): string => mb_strtolower($p->name).($p->high !== null && $p->after > $p->high ? ' high' : ' low'),
+                array_filter($other->properties, static fn (Property $p): bool => $p->isOutside()),
+            );
+            $rows[] = [
+                'field' => $field, 'key' => $key, 'name' => $names[$key], 'net' => $this->net($other->after),
+                'effect' => $out === [] ? 'all within its bands' : implode(', ', $out),
+            ];
         }
 
         return $rows;

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\View;
 
 use Aglyca\Core\Account\Convention;
-use Aglyca\Core\Account\Statement;
 use Aglyca\Core\Conversion;
+use Aglyca\Core\DessertSide;
 use Aglyca\Core\Forecast\Warning;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Spread;
 use Aglyca\Core\Kernel;
 use Aglyca\Core\Plan\PlannedStep;
+use Aglyca\Core\Side;
 
 /** The swapped dessert as it is printed, shared and stuck on a tin: one set of figures for all of them. */
 final readonly class Card
@@ -19,30 +20,35 @@ final readonly class Card
     /** Rows that a column takes in each size of print, the largest first. */
     private const ROWS = [36, 44, 56];
 
-    public function __construct(public Conversion $worked, private Kernel $workshop) {}
+    private DessertSide $side;
+
+    public function __construct(public Conversion $conversion, private Kernel $kernel)
+    {
+        $this->side = $conversion->side(Side::Swapped);
+    }
 
     public function title(): string
     {
-        return $this->worked->title;
+        return $this->conversion->title;
     }
 
     public function pieceWord(): string
     {
-        return $this->worked->recipe->pieceWord();
+        return $this->conversion->recipe->pieceWord();
     }
 
     public function yield(): string
     {
-        $pieces = $this->worked->after->formula->pieces;
-        $batch = $this->workshop->servings->batch($this->worked, true);
+        $pieces = $this->conversion->after->formula->pieces;
+        $batch = $this->side->batch();
 
-        return Figures::count($pieces).' '.$this->worked->recipe->pieceWord($pieces).' of '.Figures::grams($batch->bakedOf($this->worked->after->pieceMass())).' g'.($this->worked->family()->minutes > 0 ? ' baked' : '');
+        return Figures::count($pieces).' '.$this->conversion->recipe->pieceWord($pieces).' of '.Figures::grams($batch->bakedOf($this->conversion->after->pieceMass())).' g'.($this->conversion->family()->minutes > 0 ? ' baked' : '');
     }
 
     /** @return list<array{name: string, note: string, rows: list<array{grams: string, name: string, measure: string}>}> by component */
     public function components(): array
     {
-        $formula = $this->worked->after->formula;
+        $formula = $this->conversion->after->formula;
         $many = count($formula->components) > 1;
         $components = [];
         foreach ($formula->components as $c => $name) {
@@ -71,37 +77,37 @@ final readonly class Card
             return ['grams' => '', 'name' => $dose->text, 'measure' => ''];
         }
 
-        return ['grams' => Figures::grams($dose->mass()).' g', 'name' => $dose->food->name.($dose->used < 1 ? ', of which '.Figures::percent($dose->used).' % is used' : ''), 'measure' => $this->workshop->measures->of($dose->food, $dose->mass())];
+        return ['grams' => Figures::grams($dose->mass()).' g', 'name' => $dose->food->name.($dose->used < 1 ? ', of which '.Figures::percent($dose->used).' % is used' : ''), 'measure' => $this->kernel->catalogue->measure($dose->food, $dose->mass())];
     }
 
     /** @return list<string> */
     public function steps(): array
     {
-        return array_map(static fn (PlannedStep $s): string => trim($s->text()), $this->worked->steps);
+        return array_map(static fn (PlannedStep $s): string => trim($s->text()), $this->conversion->steps);
     }
 
     public function net(): string
     {
-        return Figures::one($this->worked->after->netCarbs($this->worked->document->convention)->value);
+        return Figures::one($this->conversion->after->netCarbs($this->conversion->brief->convention)->value);
     }
 
     public function range(): string
     {
-        $convention = $this->worked->document->convention;
+        $convention = $this->conversion->brief->convention;
 
-        return Figures::range($this->worked->after->low($convention), $this->worked->after->high($convention));
+        return Figures::range($this->conversion->after->low($convention), $this->conversion->after->high($convention));
     }
 
     public function convention(): Convention
     {
-        return $this->worked->document->convention;
+        return $this->conversion->brief->convention;
     }
 
     /** @return list<array{name: string, value: string}> of one piece, without what is added at the table */
     public function figures(): array
     {
         $rows = [];
-        foreach (Statement::of($this->workshop->accountant, [$this->worked->after->serving], $this->convention())->rows as $row) {
+        foreach ($this->side->statement([$this->side->piece()])->rows as $row) {
             if ($row->key !== 'net' && ! $row->isPart) {
                 $rows[] = ['name' => $row->name, 'value' => Figures::of($row->estimates[0]->value, $row->unit).' '.$row->unit];
             }
@@ -114,17 +120,17 @@ final readonly class Card
     public function others(): array
     {
         $rows = [];
-        $kinds = $this->workshop->sharer->kinds($this->worked->after);
+        $kinds = $this->side->kinds();
         foreach (count($kinds) > 1 ? $kinds : [] as $kind) {
             $rows[] = ['name' => Figures::count($kind->count).' '.$kind->name, 'net' => Figures::one($kind->serving->netCarbs($this->convention())->value), 'carbohydrate' => Figures::one($kind->serving->sum->carbohydrate)];
         }
-        $table = $this->workshop->sharer->withTable($this->worked->after);
+        $table = $this->side->withTable();
         if ($table !== null) {
             $rows[] = ['name' => 'with what is added at the table', 'net' => Figures::one($table->netCarbs($this->convention())->value), 'carbohydrate' => Figures::one($table->sum->carbohydrate)];
         }
-        foreach ($this->workshop->servings->toppings($this->worked->document) as $topping) {
-            $with = $this->workshop->accountant->plus($this->worked->after->serving, $topping['doses'], $topping['name']);
-            $rows[] = ['name' => 'with '.mb_strtolower($topping['name']), 'net' => Figures::one($with->netCarbs($this->convention())->value), 'carbohydrate' => Figures::one($with->sum->carbohydrate)];
+        foreach ($this->conversion->toppings as $topping) {
+            $with = $this->side->topped($topping);
+            $rows[] = ['name' => 'with '.mb_strtolower($topping->name), 'net' => Figures::one($with->netCarbs($this->convention())->value), 'carbohydrate' => Figures::one($with->sum->carbohydrate)];
         }
 
         return $rows;
@@ -133,7 +139,7 @@ final readonly class Card
     /** @return list<array{name: string, text: string}> */
     public function keeping(): array
     {
-        $family = $this->worked->family();
+        $family = $this->conversion->family();
 
         return [['name' => 'Done when', 'text' => $family->doneness], ['name' => 'Cools', 'text' => $family->cooling], ['name' => 'Keeps', 'text' => $family->keeping]];
     }
@@ -141,12 +147,12 @@ final readonly class Card
     /** @return list<string> what whoever eats or keeps it should know */
     public function cautions(): array
     {
-        return array_map(static fn (Warning $w): string => $w->sentence, array_filter($this->worked->warnings, static fn (Warning $w): bool => in_array($w->key, ['allergens', 'xylitol-dogs', 'tolerance', 'laxative', 'raw', 'cold', 'uncounted'], true)));
+        return array_map(static fn (Warning $w): string => $w->sentence, array_filter($this->conversion->warnings, static fn (Warning $w): bool => in_array($w->key, ['allergens', 'xylitol-dogs', 'tolerance', 'laxative', 'raw', 'cold', 'uncounted'], true)));
     }
 
     public function allergens(): string
     {
-        foreach ($this->worked->warnings as $warning) {
+        foreach ($this->conversion->warnings as $warning) {
             if ($warning->key === 'allergens') {
                 return $warning->sentence;
             }
@@ -157,7 +163,7 @@ final readonly class Card
 
     public function isForDogs(): bool
     {
-        return array_filter($this->worked->warnings, static fn (Warning $w): bool => $w->key === 'xylitol-dogs') === [];
+        return array_filter($this->conversion->warnings, static fn (Warning $w): bool => $w->key === 'xylitol-dogs') === [];
     }
 
     /** How dense the print must be to stay on one page: 0 to 3, by the rows of the longer column. */

@@ -17,9 +17,9 @@ final readonly class CardSheet
 
     public function __construct(public BenchPage $page, Request $request)
     {
-        $this->card = new Card($page->worked, $page->workshop);
+        $this->card = new Card($page->conversion, $page->kernel);
         $this->paper = $request->query('paper') === 'letter' ? 'letter' : 'a4';
-        $share = $page->piece->recipe?->share()->first();
+        $share = $page->dessert->recipe?->share()->first();
         $this->link = $share === null ? null : url("/s/$share->token");
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\View;
 
 use Aglyca\Core\Account\Serving;
-use Aglyca\Core\Account\Statement;
 use Aglyca\Core\Reading\UnreadableRecipe;
+use Aglyca\Core\Side;
 use App\Models\Package;
 use App\Models\Recipe;
 use Illuminate\Database\Eloquent\Collection;
@@ -33,7 +33,7 @@ final readonly class CompareSheet
     /** @return array<string, array<string, string>> group => choice => name */
     public function choices(): array
     {
-        $recipe = $this->page->piece->recipe;
+        $recipe = $this->page->dessert->recipe;
         $groups = ['This dessert' => ['written' => 'as written']];
         if ($recipe === null) {
             return $groups;
@@ -59,13 +59,13 @@ final readonly class CompareSheet
     public function other(): array
     {
         [$kind, $which] = [...explode(':', $this->with, 2), ''];
-        $recipe = $this->page->piece->recipe;
+        $recipe = $this->page->dessert->recipe;
 
         return match (true) {
             $kind === 'version' && $recipe !== null => ['name' => "version $which", 'serving' => $this->swapped($recipe, (int) $which)],
             $kind === 'recipe' && $recipe !== null => $this->dessert($recipe, $which),
             $kind === 'package' && $recipe !== null => $this->label($recipe, $which),
-            default => ['name' => 'as written', 'serving' => $this->scaled($this->page->worked->before->serving)],
+            default => ['name' => 'as written', 'serving' => $this->scaled($this->page->conversion->before->serving)],
         };
     }
 
@@ -73,11 +73,11 @@ final readonly class CompareSheet
     public function rows(): ?array
     {
         $other = $this->other();
-        $mine = $this->byHundred ? $this->page->workshop->servings->hundred($this->page->worked, true) : $this->page->worked->after->serving;
+        $mine = $this->byHundred ? $this->page->conversion->side(Side::Swapped)->hundred() : $this->page->conversion->after->serving;
         if ($other['serving'] === null || $mine === null) {
             return null;
         }
-        $statement = Statement::of($this->page->workshop->accountant, [$mine, $other['serving']], $this->page->worked->document->convention);
+        $statement = $this->page->conversion->side(Side::Swapped)->statement([$mine, $other['serving']]);
         $rows = [];
         foreach ($statement->rows as $row) {
             [$a, $b] = $row->estimates;
@@ -97,12 +97,12 @@ final readonly class CompareSheet
     {
         $version = $recipe->versions()->where('number', $number)->first();
         try {
-            $worked = $version === null ? null : $this->page->workshop->work($recipe->documentOf($version));
+            $conversion = $version === null ? null : $this->page->kernel->convert($recipe->briefOf($version));
         } catch (UnreadableRecipe) {
             return null;
         }
 
-        return $worked === null ? null : ($this->byHundred ? $this->page->workshop->servings->hundred($worked, true) : $worked->after->serving);
+        return $conversion === null ? null : ($this->byHundred ? $conversion->side(Side::Swapped)->hundred() : $conversion->after->serving);
     }
 
     /** @return array{name: string, serving: ?Serving} */
@@ -118,11 +118,11 @@ final readonly class CompareSheet
     {
         $package = $recipe->kitchen->packages()->find((int) $id);
 
-        return ['name' => $package->name ?? 'gone', 'serving' => $package === null ? null : $this->page->workshop->servings->bought((string) $package->id, $this->byHundred ? 100.0 : (float) $package->serving_g)];
+        return ['name' => $package->name ?? 'gone', 'serving' => $package === null ? null : $this->page->kernel->catalogue->bought((string) $package->id, $this->byHundred ? 100.0 : (float) $package->serving_g)];
     }
 
     private function scaled(Serving $serving): ?Serving
     {
-        return $this->byHundred ? $this->page->workshop->servings->hundred($this->page->worked, false) : $serving;
+        return $this->byHundred ? $this->page->conversion->side(Side::Written)->hundred() : $serving;
     }
 }

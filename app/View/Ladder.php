@@ -18,16 +18,16 @@ final readonly class Ladder
     private const NAMED_FROM = 90.0;
 
     /** @return array{bars: list<array<string, mixed>>, limit: ?string, limitLabel: string} */
-    public static function of(Conversion $worked, ?float $limit): array
+    public static function of(Conversion $conversion, ?float $limit): array
     {
-        $convention = $worked->document->convention;
-        $most = max($worked->before->netCarbs($convention)->value, $worked->after->netCarbs($convention)->value, $limit ?? 0.0, 0.1) * 1.02;
+        $convention = $conversion->brief->convention;
+        $most = max($conversion->before->netCarbs($convention)->value, $conversion->after->netCarbs($convention)->value, $limit ?? 0.0, 0.1) * 1.02;
         $scale = self::WIDTH / $most;
 
         return [
             'bars' => [
-                ['name' => 'As written', ...self::bar($worked->before, $convention, $scale)],
-                ['name' => 'Swapped', ...self::bar($worked->after, $convention, $scale)],
+                ['name' => 'As written', ...self::bar($conversion->before, $convention, $scale)],
+                ['name' => 'Swapped', ...self::bar($conversion->after, $convention, $scale)],
             ],
             'limit' => $limit === null ? null : sprintf('%.1f', $limit * $scale),
             'limitLabel' => $limit === null ? '' : Figures::one($limit),

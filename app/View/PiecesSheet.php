@@ -6,10 +6,13 @@ namespace App\View;
 
 use Aglyca\Core\Formula\Batch;
 use Aglyca\Core\Formula\Cut;
+use Aglyca\Core\Formula\PlacementWish;
 use Aglyca\Core\Formula\Spread;
+use Aglyca\Core\Formula\Way;
 use Aglyca\Core\Quantity\Pan;
 use Aglyca\Core\Reading\Flag;
 use Aglyca\Core\Reading\Line;
+use Aglyca\Core\Side;
 use App\Models\Topping;
 use Illuminate\Support\Collection;
 
@@ -25,26 +28,36 @@ final readonly class PiecesSheet
 
     public function __construct(public BenchPage $page)
     {
-        $this->batch = $page->workshop->servings->batch($page->worked, true);
-        $this->cut = $page->worked->after->formula->layout->cut ?? Cut::equal($this->batch, $page->worked->after->formula->pieces);
+        $this->batch = $page->conversion->side(Side::Swapped)->batch();
+        $this->cut = $page->conversion->after->formula->layout->cut ?? Cut::equal($this->batch, $page->conversion->after->formula->pieces);
     }
 
     public function way(): string
     {
-        return $this->page->worked->document->sharing->portion['way'] ?? 'pieces';
+        return $this->page->conversion->brief->portions->portion->way->value;
     }
 
     /** What was said of the portion, to stand in its field. */
     public function said(string $field, string $else = ''): string
     {
-        $kept = $this->page->worked->document->sharing->portion[$field] ?? $else;
+        $portion = $this->page->conversion->brief->portions->portion;
+        $count = static fn (float $number): string => Figures::count($number);
+        $kept = match ($field) {
+            'across', 'along' => $portion->way === Way::Grid ? (string) $portion->{$field} : $else,
+            'scoop' => $portion->scoop,
+            'each' => $portion->each === null ? $else : $count($portion->each),
+            'of' => $portion->of->value,
+            'rest' => $portion->leftover->value,
+            'masses' => implode('; ', array_map($count, $portion->masses)),
+            default => $else,
+        };
 
-        return $this->page->typed($field, is_array($kept) ? implode('; ', array_map(static fn (float $m): string => Figures::count($m), $kept)) : (is_float($kept) ? Figures::count($kept) : (string) $kept));
+        return $this->page->typed($field, $kept);
     }
 
     public function weighed(string $field): string
     {
-        $sharing = $this->page->worked->document->sharing;
+        $sharing = $this->page->conversion->brief->portions;
         $grams = $field === 'weighed_mixed' ? $sharing->weighedMixed : $sharing->weighedBaked;
 
         return $this->page->typed($field, $grams === null ? '' : Figures::count($grams));
@@ -53,12 +66,12 @@ final readonly class PiecesSheet
     /** @return list<string> what to do, in the order of the work */
     public function sentences(): array
     {
-        $recipe = $this->page->worked->recipe;
+        $recipe = $this->page->conversion->recipe;
         $word = $recipe->pieceWord($this->cut->count);
         $count = Figures::count($this->cut->count);
         if ($this->cut->shares !== []) {
-            $sum = array_sum($this->page->worked->document->sharing->portion['masses'] ?? []);
-            $isOff = abs($sum - $this->batch->baked) > $this->page->workshop->constants->get('unequal-off') * $this->batch->baked;
+            $sum = array_sum($this->page->conversion->brief->portions->portion->masses);
+            $isOff = abs($sum - $this->batch->baked) > $this->page->kernel->catalogue->unequalOff() * $this->batch->baked;
 
             return [
                 "$count $word as you weighed them, ".Figures::grams($sum).' g together.',
@@ -69,7 +82,7 @@ final readonly class PiecesSheet
         $rest = $this->cut->mixedRest();
 
         return [
-            "$count $word: weigh off $each g of ".($this->isScoop() || $this->page->worked->document->sharing->placements !== [] ? 'the dough' : 'the mix').' for each.',
+            "$count $word: weigh off $each g of ".($this->isScoop() || $this->page->conversion->brief->portions->placements !== [] ? 'the dough' : 'the mix').' for each.',
             'Baked, each is about '.Figures::grams($this->cut->bakedEach()).' g ('.Figures::percent($this->batch->loss()).' % goes into the air, '.($this->batch->isBakedWeighed ? 'as you weighed' : 'as is usual').').',
             ...match (true) {
                 $rest > 0.5 && $this->cut->small > 0 => [Figures::grams($rest).' g more make one small '.$recipe->pieceWord().'.'],
@@ -87,12 +100,12 @@ final readonly class PiecesSheet
     /** @return array<array-key, string> scoop => name with the grams that it holds of this dough */
     public function scoops(): array
     {
-        $names = array_column($this->page->workshop->tables->rows('scoops'), 'name', 'key');
-        $family = $this->page->worked->family()->key;
+        $names = $this->page->kernel->catalogue->scoops();
+        $family = $this->page->conversion->family()->key;
 
         $rows = [];
         foreach ($names as $key => $name) {
-            $rows[(string) $key] = ucfirst($name).', about '.Figures::grams($this->page->workshop->layouts->scoopful((string) $key, $family)).' g';
+            $rows[(string) $key] = ucfirst($name).', about '.Figures::grams($this->page->kernel->catalogue->scoopful((string) $key, $family)).' g';
         }
 
         return $rows;
@@ -100,9 +113,9 @@ final readonly class PiecesSheet
 
     public function pan(): ?Pan
     {
-        $pan = $this->page->worked->pan;
+        $pan = $this->page->conversion->pan;
 
-        return $pan !== null ? $pan->to : $this->page->worked->recipe->pan;
+        return $pan !== null ? $pan->to : $this->page->conversion->recipe->pan;
     }
 
     /**
@@ -112,11 +125,11 @@ final readonly class PiecesSheet
      */
     public function drawing(): ?array
     {
-        $portion = $this->page->worked->document->sharing->portion;
+        $portion = $this->page->conversion->brief->portions->portion;
         if ($this->way() !== 'grid') {
             return null;
         }
-        [$across, $along] = [$portion['across'] ?? 1, $portion['along'] ?? 1];
+        [$across, $along] = [$portion->across, $portion->along];
         $pan = $this->pan();
         $ratio = $pan === null ? 1.0 : $pan->width / $pan->length;
         [$width, $height] = [self::DRAWN, self::DRAWN * $ratio];
@@ -144,17 +157,17 @@ final readonly class PiecesSheet
     /** @return list<array{component: int, name: string, mass: string, spread: string, pieces: string, amount: string, unit: string, note: string}> */
     public function parts(): array
     {
-        $formula = $this->page->worked->after->formula;
+        $formula = $this->page->conversion->after->formula;
         $rows = [];
         foreach (count($formula->components) > 1 ? $formula->components : [] as $component => $name) {
-            $said = $this->page->worked->document->sharing->placements[$component] ?? ['spread' => 'all'];
+            $said = $this->page->conversion->brief->portions->placements[$component] ?? new PlacementWish(Spread::All);
             $mass = $formula->componentMass($component);
             $short = $formula->layout?->shortBy($component, $mass) ?? 0.0;
             $isEach = ($formula->layout?->placement($component)->spread ?? Spread::All) === Spread::Each;
             $left = $isEach ? $mass * (1 - array_sum($formula->layout->shares($component, $mass))) : 0.0;
             $rows[] = [
-                'component' => $component, 'name' => $name === '' ? 'The dessert' : ucfirst($name), 'mass' => Figures::grams($mass), 'spread' => $said['spread'], 'pieces' => (string) ($said['pieces'] ?? ''),
-                'amount' => ($said['amount'] ?? 0.0) > 0 ? Figures::count($said['amount']) : '', 'unit' => $said['unit'] ?? 'g',
+                'component' => $component, 'name' => $name === '' ? 'The dessert' : ucfirst($name), 'mass' => Figures::grams($mass), 'spread' => $said->spread->value, 'pieces' => $said->spread === Spread::Some ? (string) $said->pieces : '',
+                'amount' => $said->amount > 0 ? Figures::count($said->amount) : '', 'unit' => $said->unit,
                 'note' => match (true) {
                     $short > 0.5 => Figures::grams($short).' g short of that: each gets an equal part of what there is.',
                     $left > 0.5 => Figures::grams($left).' g are left over, and not counted.',
@@ -169,7 +182,7 @@ final readonly class PiecesSheet
     /** @return list<string> where parts go that do not go over all pieces alike */
     public function placed(): array
     {
-        $formula = $this->page->worked->after->formula;
+        $formula = $this->page->conversion->after->formula;
         $said = [];
         foreach ($formula->layout === null ? [] : $formula->components as $component => $name) {
             $placement = $formula->layout->placement($component);
@@ -188,22 +201,22 @@ final readonly class PiecesSheet
     /** @return list<array{key: string, text: string, percent: string, hint: string}> lines that may be used in part, those that say so first */
     public function lines(): array
     {
-        $used = $this->page->worked->document->sharing->used;
-        $lines = $this->page->worked->recipe->lines;
+        $used = $this->page->conversion->brief->portions->used;
+        $lines = $this->page->conversion->recipe->lines;
         usort($lines, static fn (Line $a, Line $b): int => $b->has(Flag::UsedInPart) <=> $a->has(Flag::UsedInPart));
 
         return array_map(fn (Line $l): array => [
             'key' => $l->key, 'text' => $l->text, 'percent' => Figures::percent($used[$l->key] ?? 1.0),
-            'hint' => $l->has(Flag::UsedInPart) ? (preg_match('~\bgreas|\bbrush|\blin(?:e|ing)\b~i', $l->text) === 1 ? 'nearly all of it is eaten' : 'usually about '.Figures::percent($this->page->workshop->constants->get('used-rolling')).' % stays on') : '',
+            'hint' => $l->has(Flag::UsedInPart) ? (preg_match('~\bgreas|\bbrush|\blin(?:e|ing)\b~i', $l->text) === 1 ? 'nearly all of it is eaten' : 'usually about '.Figures::percent($this->page->kernel->catalogue->usedRolling()).' % stays on') : '',
         ], array_values(array_filter($lines, static fn (Line $l): bool => $l->food !== null && $l->grams !== null)));
     }
 
     /** @return list<array{name: string, text: string, isOn: bool}> the kitchen's own, and what is on this dessert */
     public function toppings(): array
     {
-        $on = array_column($this->page->worked->document->sharing->toppings, 'text', 'name');
+        $on = array_column($this->page->conversion->brief->portions->toppings, 'text', 'name');
         /** @var Collection<int, Topping> $own */
-        $own = $this->page->piece->recipe?->kitchen->toppings()->orderBy('name')->get() ?? collect();
+        $own = $this->page->dessert->recipe?->kitchen->toppings()->orderBy('name')->get() ?? collect();
         $all = [...$on, ...$own->pluck('text', 'name')->all()];
 
         return array_map(static fn (string|int $name, string $text): array => ['name' => (string) $name, 'text' => $on[$name] ?? $text, 'isOn' => isset($on[$name])], array_keys($all), array_values($all));

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\View;
 
 use Aglyca\Core\Family\PanChange;
-use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Quantity\Pan;
 
@@ -16,16 +15,16 @@ final readonly class ScaleSheet
 
     public function factor(): string
     {
-        return Figures::count($this->page->worked->document->scale);
+        return Figures::count($this->page->conversion->brief->batch->scale);
     }
 
     /** @return list<array{factor: string, text: string}> ways of keeping eggs whole; empty where they are */
     public function eggs(): array
     {
-        $once = Formula::asWritten($this->page->worked->recipe, 1.0);
+        $recipe = $this->page->conversion->recipe;
         $rows = [];
-        foreach ($this->page->workshop->scaler->wholeEggFactors($once, $this->page->worked->document->scale) as $factor) {
-            $scaled = $this->page->workshop->scaler->scaled($once, $factor);
+        foreach ($this->page->kernel->catalogue->wholeEggFactors($recipe, $this->page->conversion->brief->batch->scale) as $factor) {
+            $scaled = $this->page->kernel->catalogue->scaled($recipe, $factor);
             $eggs = [];
             foreach ($scaled->doses as $dose) {
                 if ($dose->food?->role === Role::Egg && $dose->grams !== null) {
@@ -42,7 +41,7 @@ final readonly class ScaleSheet
     public function weighedEggs(): string
     {
         $eggs = [];
-        foreach ($this->page->worked->swap->before->doses as $dose) {
+        foreach ($this->page->conversion->swap->before->doses as $dose) {
             if ($dose->food?->role === Role::Egg && $dose->grams !== null) {
                 $eggs[] = Figures::grams($dose->mass()).' g '.mb_strtolower($dose->food->name);
             }
@@ -55,10 +54,10 @@ final readonly class ScaleSheet
     public function lines(): array
     {
         $rows = [];
-        foreach ($this->page->worked->recipe->lines as $i => $line) {
-            $dose = $this->page->worked->swap->before->doses[$i];
+        foreach ($this->page->conversion->recipe->lines as $i => $line) {
+            $dose = $this->page->conversion->swap->before->doses[$i];
             if ($line->food !== null && $line->grams !== null) {
-                $rows[] = ['key' => $line->key, 'name' => $line->food->name, 'written' => $line->text, 'grams' => Figures::grams($dose->mass()), 'measure' => $this->page->workshop->measures->of($line->food, $dose->mass())];
+                $rows[] = ['key' => $line->key, 'name' => $line->food->name, 'written' => $line->text, 'grams' => Figures::grams($dose->mass()), 'measure' => $this->page->kernel->catalogue->measure($line->food, $dose->mass())];
             }
         }
 
@@ -68,19 +67,17 @@ final readonly class ScaleSheet
     /** The recipe's own pan, as its text or the baker says. */
     public function from(): ?Pan
     {
-        $said = $this->page->worked->document->pan['from'] ?? null;
-
-        return $this->page->worked->recipe->pan ?? ($said === null ? null : Pan::fromArray($said));
+        return $this->page->conversion->recipe->pan ?? $this->page->conversion->brief->batch->recipesPan;
     }
 
     public function isFromText(): bool
     {
-        return $this->page->worked->recipe->pan !== null;
+        return $this->page->conversion->recipe->pan !== null;
     }
 
     public function to(): ?Pan
     {
-        return $this->page->worked->pan?->to;
+        return $this->page->conversion->pan?->to;
     }
 
     /** A side of a pan to stand in its field. */
@@ -102,7 +99,7 @@ final readonly class ScaleSheet
     /** @return list<array{factor: string, text: string}> amounts that suit the baker's pan */
     public function panFactors(): array
     {
-        $change = $this->page->worked->pan;
+        $change = $this->page->conversion->pan;
         if ($change === null) {
             return [];
         }
@@ -116,7 +113,7 @@ final readonly class ScaleSheet
     /** What the pan does as things stand. */
     public function panSays(): string
     {
-        $change = $this->page->worked->pan;
+        $change = $this->page->conversion->pan;
 
         return match (true) {
             $change === null => '',

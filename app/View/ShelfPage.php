@@ -14,7 +14,7 @@ use Illuminate\Contracts\Cache\Repository;
 /** The Shelf's rows: each dessert with its number. */
 final readonly class ShelfPage
 {
-    public function __construct(private Kernel $workshop, private Trade $trade, private Repository $cache, private Stock $stock) {}
+    public function __construct(private Kernel $kernel, private Trade $trade, private Repository $cache, private Stock $stock) {}
 
     /**
      * @param  iterable<Recipe>  $recipes
@@ -33,24 +33,24 @@ final readonly class ShelfPage
     /** @return ?array<string, string> null where the text can no longer be read */
     private function figures(Recipe $recipe): ?array
     {
-        $document = $recipe->document();
-        $key = 'shelf2:'.sha1($this->trade->stamp.serialize($this->stock).json_encode([$document->toArray(), $document->limit, $document->refused, $document->bodyMass]));
+        $brief = $recipe->brief();
+        $key = 'shelf3:'.sha1($this->trade->stamp.serialize($this->stock).serialize($brief));
 
-        return $this->cache->remember($key, now()->addMonth(), function () use ($document): ?array {
+        return $this->cache->remember($key, now()->addMonth(), function () use ($brief): ?array {
             try {
-                $worked = $this->workshop->work($document);
+                $conversion = $this->kernel->convert($brief);
             } catch (UnreadableRecipe) {
                 return null;
             }
-            $convention = $document->convention;
+            $convention = $brief->convention;
 
             return [
-                'before' => Figures::one($worked->before->netCarbs($convention)->value),
-                'after' => Figures::one($worked->after->netCarbs($convention)->value),
-                'range' => Figures::range($worked->after->low($convention), $worked->after->high($convention)),
-                'pieces' => Figures::count($worked->after->formula->pieces),
-                'word' => $worked->recipe->pieceWord(),
-                'plural' => $worked->recipe->pieceWord($worked->after->formula->pieces),
+                'before' => Figures::one($conversion->before->netCarbs($convention)->value),
+                'after' => Figures::one($conversion->after->netCarbs($convention)->value),
+                'range' => Figures::range($conversion->after->low($convention), $conversion->after->high($convention)),
+                'pieces' => Figures::count($conversion->after->formula->pieces),
+                'word' => $conversion->recipe->pieceWord(),
+                'plural' => $conversion->recipe->pieceWord($conversion->after->formula->pieces),
                 'convention' => $convention->value,
             ];
         });

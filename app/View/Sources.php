@@ -11,7 +11,7 @@ final readonly class Sources
 {
     /** The tables that the Almanac shows row by row, by what they are about. */
     public const TABLES = [
-        'units' => 'Units', 'measuring_systems' => 'Cups and spoons of other countries', 'qualifiers' => 'Scant and heaped', 'uncertainties' => 'How sure each way of measuring is',
+        'units' => 'Units', 'fractions' => 'Fraction signs', 'number_words' => 'Number words', 'measuring_systems' => 'Cups and spoons of other countries', 'qualifiers' => 'Scant and heaped', 'uncertainties' => 'How sure each way of measuring is',
         'densities' => 'What a cup weighs', 'portions' => 'What one of a thing weighs', 'spooned' => 'What a spoon of a name is', 'scoops' => 'Scoops', 'dough_densities' => 'What a scoop of dough weighs',
         'properties' => 'What a food does in a dough', 'polyols' => 'Sugar alcohols', 'acids' => 'Acids and soda', 'energy_factors' => 'Energy', 'constants' => 'Single figures', 'bake_rules' => 'Oven and air fryer',
         'families' => 'Families of desserts', 'family_bands' => 'What each family allows to differ', 'rows' => 'The rules of a swap', 'sweetener_mixes' => 'Sweetener mixes', 'flour_schools' => 'Flour schools', 'flour_school_parts' => 'What each school puts for flour',

@@ -14,7 +14,7 @@ final class StepHtml
     {
         $html = '';
         foreach ($step->pieces as $piece) {
-            $html .= $piece['was'] === '' ? e($piece['text']) : '<strong class="whitespace-nowrap">'.e($piece['text']).'</strong> <s class="text-base text-soft">'.e($piece['was']).'</s>';
+            $html .= $piece->was === '' ? e($piece->text) : '<strong class="whitespace-nowrap">'.e($piece->text).'</strong> <s class="text-base text-soft">'.e($piece->was).'</s>';
         }
 
         return new HtmlString($html);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use Aglyca\Core\Larder\Food;
+use Aglyca\Core\Swap\Region;
 use Aglyca\Core\Swap\Triangle;
 
 /** The sweetener triangle as a drawing: corners, bead, and the parts where a row breaks. */
@@ -31,17 +32,16 @@ final class TriangleDrawing
     }
 
     /**
-     * @param  array{row: string, name: string, points: list<array{float, float, float}>}  $region
      * @return array<string, string>
      */
-    private static function region(array $region): array
+    private static function region(Region $region): array
     {
-        $points = array_map(self::at(...), $region['points']);
+        $points = array_map(self::at(...), $region->points);
         $count = count($points);
-        $half = mb_strlen($region['name']) * 3.3;
+        $half = mb_strlen($region->name) * 3.3;
 
         return [
-            'row' => $region['row'], 'name' => $region['name'],
+            'row' => $region->row, 'name' => $region->name,
             'points' => implode(' ', array_map(static fn (array $p): string => sprintf('%.1f,%.1f', ...$p), $points)),
             'x' => sprintf('%.1f', max($half, min(300 - $half, array_sum(array_column($points, 0)) / $count))), 'y' => sprintf('%.1f', array_sum(array_column($points, 1)) / $count),
         ];

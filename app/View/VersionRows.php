@@ -12,11 +12,11 @@ final class VersionRows
     /** @return list<array{name: string, a: string, b: string}> */
     public static function of(Conversion $a, Conversion $b): array
     {
-        $convention = $b->document->convention;
+        $convention = $b->brief->convention;
         $rows = [
             ['name' => 'Net carbs a piece, '.$convention->value, 'a' => Figures::one($a->after->netCarbs($convention)->value).' g', 'b' => Figures::one($b->after->netCarbs($convention)->value).' g'],
             ['name' => 'Pieces', 'a' => Figures::count($a->after->formula->pieces), 'b' => Figures::count($b->after->formula->pieces)],
-            ['name' => 'Oven lower by', 'a' => Figures::whole($a->bake->lowerBy).' °C', 'b' => Figures::whole($b->bake->lowerBy).' °C'],
+            ['name' => 'Oven lower by', 'a' => Figures::whole($a->swap->oven->loweredByCelsius).' °C', 'b' => Figures::whole($b->swap->oven->loweredByCelsius).' °C'],
         ];
         [$x, $y] = [self::grams($a), self::grams($b)];
         foreach (array_keys($x + $y) as $name) {
@@ -33,10 +33,10 @@ final class VersionRows
     }
 
     /** @return array<string, float> */
-    private static function grams(Conversion $worked): array
+    private static function grams(Conversion $conversion): array
     {
         $grams = [];
-        foreach ($worked->after->formula->doses as $dose) {
+        foreach ($conversion->after->formula->doses as $dose) {
             $name = $dose->food->name ?? $dose->text;
             $grams[$name] = ($grams[$name] ?? 0.0) + $dose->mass();
         }

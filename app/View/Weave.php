@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Aglyca\Core\Catalogue;
 use Aglyca\Core\Conversion;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Reading\Line;
 use Aglyca\Core\Swap\Exchange;
-use Aglyca\Core\Writing\KitchenMeasure;
+use Aglyca\Core\Swap\Part;
 
 /**
  * The drawing of the swap: groups of lines as written beside what takes their place, and the ribbons between
@@ -31,20 +32,20 @@ final readonly class Weave
     /** A ribbon is drawn at least so wide where it leaves. */
     private const THINNEST = 1.2;
 
-    private function __construct(private Conversion $worked, private KitchenMeasure $measures, private float $scale) {}
+    private function __construct(private Conversion $conversion, private Catalogue $catalogue, private float $scale) {}
 
     /** @return list<array<string, mixed>> groups in the order of the Bench */
-    public static function groups(Conversion $worked, KitchenMeasure $measures): array
+    public static function groups(Conversion $conversion, Catalogue $catalogue): array
     {
         $heaviest = 1.0;
-        foreach ([$worked->before, $worked->after] as $account) {
+        foreach ([$conversion->before, $conversion->after] as $account) {
             foreach ($account->formula->doses as $dose) {
                 $heaviest = max($heaviest, $dose->mass());
             }
         }
-        $weave = new self($worked, $measures, self::WIDEST / $heaviest);
+        $weave = new self($conversion, $catalogue, self::WIDEST / $heaviest);
 
-        return array_map($weave->group(...), $worked->swap->exchanges);
+        return array_map($weave->group(...), $conversion->swap->exchanges);
     }
 
     /** @return array<string, mixed> */
@@ -71,10 +72,10 @@ final readonly class Weave
     /** @return array<string, mixed> */
     private function left(int $i): array
     {
-        $line = $this->worked->recipe->lines[$i];
-        $dose = $this->worked->swap->before->doses[$i];
+        $line = $this->conversion->recipe->lines[$i];
+        $dose = $this->conversion->swap->before->doses[$i];
 
-        return ['line' => $line, 'name' => $line->food->name ?? $line->name, 'mass' => $dose->mass(), 'grams' => Figures::grams($dose->grams?->value), 'text' => self::typed($line).($this->worked->document->scale === 1.0 ? '' : ' × '.Figures::count($this->worked->document->scale))];
+        return ['line' => $line, 'name' => $line->food->name ?? $line->name, 'mass' => $dose->mass(), 'grams' => Figures::grams($dose->grams?->value), 'text' => self::typed($line).($this->conversion->brief->batch->scale === 1.0 ? '' : ' × '.Figures::count($this->conversion->brief->batch->scale))];
     }
 
     private static function typed(Line $line): string
@@ -83,18 +84,25 @@ final readonly class Weave
     }
 
     /** @return array<string, mixed> */
-    private function right(\Aglyca\Core\Swap\Part $part): array
+    private function right(Part $part): array
     {
-        return ['name' => $part->food->name, 'food' => $part->food->key, 'mass' => $part->grams, 'grams' => $part->food->role === Role::Egg ? $part->measure : Figures::grams($part->grams).' g', 'typed' => $part->isTyped, 'slot' => $part->slot, 'measure' => $part->food->role === Role::Egg ? Figures::grams($part->grams).' g' : $part->measure, 'why' => $part->why];
+        $grams = Figures::grams($part->grams).' g';
+        $measure = $this->catalogue->measure($part->food, $part->grams);
+        $isEgg = $part->food->role === Role::Egg;
+
+        return [
+            'name' => $part->food->name, 'food' => $part->food->key, 'mass' => $part->grams, 'grams' => $isEgg ? $measure : $grams,
+            'typed' => $part->isTyped, 'slot' => $part->slot, 'measure' => $isEgg ? $grams : $measure, 'why' => $part->why,
+        ];
     }
 
     /** @return array<string, mixed> */
     private function stays(int $i, Exchange $exchange): array
     {
-        $dose = $this->worked->swap->before->doses[$i];
-        $isScaled = $this->worked->document->scale !== 1.0 && $dose->isCounted();
+        $dose = $this->conversion->swap->before->doses[$i];
+        $isScaled = $this->conversion->brief->batch->scale !== 1.0 && $dose->isCounted();
 
-        return ['name' => $dose->food->name ?? $this->worked->recipe->lines[$i]->name, 'food' => $dose->food?->key, 'mass' => $dose->mass(), 'grams' => $this->amount($dose), 'typed' => false, 'slot' => '', 'measure' => $isScaled ? $this->measures->of($dose->food, $dose->mass()) : '', 'why' => $exchange->why];
+        return ['name' => $dose->food->name ?? $this->conversion->recipe->lines[$i]->name, 'food' => $dose->food?->key, 'mass' => $dose->mass(), 'grams' => $this->amount($dose), 'typed' => false, 'slot' => '', 'measure' => $isScaled ? $this->catalogue->measure($dose->food, $dose->mass()) : '', 'why' => $exchange->why];
     }
 
     private function amount(Dose $dose): string

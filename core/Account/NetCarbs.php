@@ -41,9 +41,9 @@ final readonly class NetCarbs
         $available = $n->carbohydrate - $n->fibre;
 
         return match ($convention) {
-            Convention::LowCarb => $available - $n->polyolGrams() - $n->allulose,
+            Convention::LowCarb => $n->digestible(),
             Convention::HalfPolyol => $available - $n->allulose - $this->offHalved($n),
-            Convention::Weighted => $available - $n->polyolGrams() - $n->allulose + $this->weighted($n),
+            Convention::Weighted => $n->digestible() + $this->weighted($n),
             Convention::Available => $available,
             Convention::Clinic => $this->clinic($n, $piece),
         };

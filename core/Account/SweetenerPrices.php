@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Account;
 
-use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Role;
 
@@ -13,7 +12,7 @@ final readonly class SweetenerPrices
 {
     public function __construct(private Larder $larder, private NetCarbs $netCarbs) {}
 
-    /** @return list<array{food: Food, grams: float, price: float, net: float}> grams, price and net carbs for that sweetness */
+    /** @return list<PricedSweetener> */
     public function forSugar(float $grams, Convention $convention): array
     {
         $rows = [];
@@ -22,10 +21,11 @@ final readonly class SweetenerPrices
             if ($food->role === Role::Sweet && $food->pricePerGram !== null && $sweetness > 0) {
                 $needed = $grams / $sweetness;
                 $nutrients = $food->nutrients($needed);
-                $rows[] = ['food' => $food, 'grams' => $needed, 'price' => $needed * $food->pricePerGram, 'net' => max(0.0, $this->netCarbs->of($convention, $nutrients, $nutrients))];
+                $net = max(0.0, $this->netCarbs->of($convention, $nutrients, $nutrients));
+                $rows[] = new PricedSweetener($food, $needed, $needed * $food->pricePerGram, $net);
             }
         }
-        usort($rows, static fn (array $a, array $b): int => $a['price'] <=> $b['price']);
+        usort($rows, static fn (PricedSweetener $a, PricedSweetener $b): int => $a->price <=> $b->price);
 
         return $rows;
     }

@@ -6,12 +6,14 @@ namespace Aglyca\Core\Account;
 
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Larder\Food;
+use Aglyca\Core\Larder\Larder;
+use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Quantity\Estimate;
 
 /** What removing, halving or exchanging one line would do to a serving; by "measure" a convention or a figure is meant. */
 final readonly class WhatIf
 {
-    public function __construct(private Accountant $accountant) {}
+    public function __construct(private Accountant $accountant, private Larder $larder) {}
 
     public function total(Serving $serving, Convention|Figure $measure): float
     {
@@ -50,5 +52,13 @@ final readonly class WhatIf
         $doses[$line] = new Dose($was->text, $food, $was->grams?->times($ratio) ?? Estimate::exactly(0.0), $was->component, [], $was->key, $was->used);
 
         return $this->accountant->serve($serving->name, $doses, $serving->shares);
+    }
+
+    /** Grams of one food that do the work of a gram of another: sweeteners by their sweetness, all else by weight. */
+    public function exchangeRatio(Food $was, Food $food): float
+    {
+        [$a, $b] = [$this->larder->typical($was, 'sweetness'), $this->larder->typical($food, 'sweetness')];
+
+        return $was->role === Role::Sweet && $food->role === Role::Sweet && $a > 0 && $b > 0 ? $a / $b : 1.0;
     }
 }

@@ -6,40 +6,120 @@ namespace Aglyca\Core\Family;
 
 use Aglyca\Core\Reading\Step;
 
-/** The hottest long bake of a method: °C and minutes; none where the method has no bake. */
+/**
+ * What the oven does for a dessert: the hottest long bake of its method, and how much lower and longer it goes
+ * for the swap. Made once, before the swap; the programme, the forecast and the method all go by it.
+ */
 final readonly class OvenPlan
 {
-    private function __construct(public ?float $celsius, public ?float $minutes) {}
-
-    public static function unknown(): self
-    {
-        return new self(null, null);
-    }
+    /**
+     * @param  ?float  $celsius  as written; null where the method has no heat
+     * @param  ?float  $minutes  as written; null where it has no bake
+     * @param  list<string>  $reasons  for what is otherwise than written
+     */
+    private function __construct(
+        private OvenRules $rules,
+        public ?float $celsius,
+        public ?float $minutes,
+        public float $loweredByCelsius = 0.0,
+        public int $restMinutes = 0,
+        private float $panFactor = 1.0,
+        public array $reasons = [],
+    ) {}
 
     /** @param  list<Step>  $steps */
-    public static function of(array $steps): self
+    public static function asWritten(array $steps, OvenRules $rules): self
     {
         [$celsius, $minutes] = [null, null];
         foreach ($steps as $step) {
             foreach ($step->heats as $heat) {
-                $celsius = $heat['heat']->celsius;
+                $celsius = $heat->temperature->celsius;
             }
             if ($step->isBake && $step->bakeMinutes() > ($minutes ?? 0.0)) {
                 $minutes = $step->bakeMinutes();
             }
         }
 
-        return new self($celsius, $minutes);
+        return new self($rules, $celsius, $minutes);
     }
 
-    /** Minutes that would brown as much at the reference heat, for a component of this family. */
-    public function minutesAt(Family $family, float $reference, float $doubling, float $lowerBy, float $timeFactor): float
+    /** Nut and seed flours take the place of wheat; `$restMinutes` is how long they drink before the oven. */
+    public function forNutFlours(int $restMinutes): self
+    {
+        return $this->lowered($this->rules->nutLowerByCelsius, 'nut and seed flours brown sooner than wheat', $restMinutes);
+    }
+
+    /** As the baker asked, so that it may hold more of what browns. */
+    public function coolerBy(float $celsius): self
+    {
+        return $celsius <= 0
+            ? $this
+            : $this->lowered($celsius, 'you asked for a cooler oven, so that it may hold more allulose', $this->restMinutes);
+    }
+
+    public function inPan(?PanChange $pan): self
+    {
+        if ($pan === null) {
+            return $this;
+        }
+        $sentence = $pan->sentence();
+        $reasons = $sentence === '' ? $this->reasons : [...$this->reasons, $sentence];
+
+        return new self(
+            $this->rules, $this->celsius, $this->minutes, $this->loweredByCelsius, $this->restMinutes, $pan->timeFactor, $reasons,
+        );
+    }
+
+    /** What the time is multiplied by. */
+    public function timeFactor(): float
+    {
+        return $this->panFactor * ($this->loweredByCelsius > 0 ? 1 + $this->rules->nutLongerBy : 1.0);
+    }
+
+    public function isChanged(): bool
+    {
+        return $this->loweredByCelsius > 0 || $this->timeFactor() !== 1.0;
+    }
+
+    /** Minutes as written that would brown as much at the reference heat, for a component of this family. */
+    public function writtenMinutesAtReference(Family $family): float
+    {
+        return $this->atReference($family, 0.0, 1.0);
+    }
+
+    /** The same of the bake as planned. */
+    public function minutesAtReference(Family $family): float
+    {
+        return $this->atReference($family, $this->loweredByCelsius, $this->timeFactor());
+    }
+
+    /** What is told of it: "The oven goes 10 °C lower and takes a tenth longer: …"; "" where nothing changes. */
+    public function sentence(): string
+    {
+        $percent = (int) round(($this->timeFactor() - 1) * 100);
+        $what = array_filter([
+            $this->loweredByCelsius > 0 ? sprintf('%.0f °C lower', $this->loweredByCelsius) : '',
+            $percent === 0 ? '' : sprintf('for about %d %% %s', abs($percent), $percent > 0 ? 'longer' : 'less time'),
+        ]);
+
+        return $what === [] ? '' : 'Bake '.implode(' and ', $what).': '.implode('; ', $this->reasons).'.';
+    }
+
+    private function lowered(float $celsius, string $reason, int $restMinutes): self
+    {
+        return new self(
+            $this->rules, $this->celsius, $this->minutes, $this->loweredByCelsius + $celsius, $restMinutes,
+            $this->panFactor, [...$this->reasons, $reason],
+        );
+    }
+
+    private function atReference(Family $family, float $loweredByCelsius, float $timeFactor): float
     {
         if ($family->heat <= 0) {
             return 0.0;
         }
-        $celsius = ($this->celsius ?? $family->heat) - $lowerBy;
+        $above = ($this->celsius ?? $family->heat) - $loweredByCelsius - $this->rules->browningReferenceCelsius;
 
-        return ($this->minutes ?? $family->minutes) * $timeFactor * 2 ** (($celsius - $reference) / $doubling);
+        return ($this->minutes ?? $family->minutes) * $timeFactor * 2 ** ($above / $this->rules->browningDoublingCelsius);
     }
 }

@@ -16,7 +16,7 @@ final readonly class Forecaster
      * @param  float  $bakeLoss  share of the mixed mass that the oven takes
      * @param  float  $minutesBefore  of baking as written, at the reference heat
      * @param  float  $minutesAfter  of baking as planned, at the reference heat
-     * @param  array<string, array{float, float}>  $bands  by key; of the first five as a share of what was written
+     * @param  array<string, Bounds>  $bands  by key; of the first five as a share of what was written
      * @param  float  $dose  what the body of whom it is for takes, against the usual one
      * @return array<string, Property> by key
      */
@@ -31,7 +31,7 @@ final readonly class Forecaster
         $properties = [];
         foreach ($relative as [$key, $name, $unit, $old, $new]) {
             $band = $bands[$key] ?? null;
-            $properties[$key] = new Property($key, $name, $unit, $old, $new, $band === null ? null : $band[0] * $old, $band === null ? null : $band[1] * $old);
+            $properties[$key] = new Property($key, $name, $unit, $old, $new, $band === null ? null : $band->low * $old, $band === null ? null : $band->high * $old);
         }
         $solubility = $this->constants->get('erythritol-solubility');
         $heat = $this->constants->get('erythritol-heat');
@@ -45,7 +45,7 @@ final readonly class Forecaster
             ['tolerance', 'Load on the stomach', 'of one dose', $was->load / $before->pieces / $dose, $is->load / $after->pieces / $dose],
         ];
         foreach ($absolute as [$key, $name, $unit, $old, $new]) {
-            $properties[$key] = new Property($key, $name, $unit, $old, $new, null, $bands[$key][1] ?? ($key === 'tolerance' ? 1.0 : null));
+            $properties[$key] = new Property($key, $name, $unit, $old, $new, null, $bands[$key]->high ?? ($key === 'tolerance' ? 1.0 : null));
         }
 
         return $properties;

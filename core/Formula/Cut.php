@@ -20,9 +20,16 @@ final readonly class Cut
         return new self($batch, $count);
     }
 
-    public static function withRest(Batch $batch, float $count, float $rest, bool $asPiece): self
+    /** @param  float  $share  of the batch, which makes one small piece more */
+    public static function withSmallPiece(Batch $batch, float $count, float $share): self
     {
-        return new self($batch, $count, [], $asPiece ? $rest : 0.0, $asPiece ? 0.0 : $rest);
+        return new self($batch, $count, small: $share);
+    }
+
+    /** @param  float  $share  of the batch, which is in no piece */
+    public static function withSetAside(Batch $batch, float $count, float $share): self
+    {
+        return new self($batch, $count, aside: $share);
     }
 
     /**

@@ -28,41 +28,40 @@ final readonly class LayoutMaker
      * @param  string  $family  of the dough
      * @param  ?Cut  $like  shares it out as this other batch was
      */
-    public function layout(Formula $formula, PortionPlan $sharing, array $families, string $family, float $bakeLoss, ?Cut $like = null): Layout
+    public function layout(Formula $formula, PortionPlan $plan, array $families, string $family, float $bakeLoss, ?Cut $like = null): Layout
     {
-        $placed = $formula->laidOut(new Layout(Cut::equal(Batch::of(1.0, 0.0), max(1e-9, $formula->pieces)), $this->placements($formula, $sharing, $families)));
-        $batch = $this->batch($placed, $sharing, $bakeLoss);
+        $placed = $formula->laidOut(new Layout(Cut::equal(Batch::of(1.0, 0.0), max(1e-9, $formula->pieces)), $this->placements($formula, $plan, $families)));
+        $batch = $this->batch($placed, $plan, $bakeLoss);
 
-        return new Layout($like === null ? $this->portioning($formula, $sharing, $family)->cut($batch) : $like->over($batch), $placed->layout->placements);
+        return new Layout($like === null ? $this->portioning($formula, $plan, $family)->cut($batch) : $like->over($batch), $placed->layout->placements);
     }
 
     /** Grams of dough that a scoop holds of this family. */
     public function scoopful(string $scoop, string $family): float
     {
-        return ($this->scoops[$scoop] ?? $this->scoops['40']) * ($this->doughs[$family] ?? $this->doughs['*']);
+        return ($this->scoops[$scoop] ?? $this->scoops[PortionWish::SCOOP]) * ($this->doughs[$family] ?? $this->doughs['*']);
     }
 
-    private function batch(Formula $placed, PortionPlan $sharing, float $bakeLoss): Batch
+    private function batch(Formula $placed, PortionPlan $plan, float $bakeLoss): Batch
     {
         // A scoop measures the dough, whatever goes over it.
-        $mass = ($sharing->portion['way'] ?? '') === Way::Scoop->value && count($placed->components) > 1 ? $placed->componentMass(0) : $placed->batchMass();
+        $mass = $plan->portion->way === Way::Scoop && count($placed->components) > 1 ? $placed->componentMass(0) : $placed->batchMass();
 
-        return Batch::of($mass > 0 ? $mass : max(1e-6, $placed->mass()), $bakeLoss, $sharing->weighedMixed, $sharing->weighedBaked);
+        return Batch::of($mass > 0 ? $mass : max(1e-6, $placed->mass()), $bakeLoss, $plan->weighedMixed, $plan->weighedBaked);
     }
 
-    private function portioning(Formula $formula, PortionPlan $sharing, string $family): Portioning
+    private function portioning(Formula $formula, PortionPlan $plan, string $family): Portioning
     {
-        $said = $sharing->portion;
-        $rest = Leftover::tryFrom($said['rest'] ?? '') ?? Leftover::Spread;
+        $wish = $plan->portion;
 
-        $way = Way::tryFrom($said['way'] ?? '');
-
-        return match ($way === Way::Target && ! isset($said['each']) ? null : $way) {
-            Way::Scoop => Portioning::byMass(Way::Scoop, $said['each'] ?? $this->scoopful($said['scoop'] ?? '40', $family), false, $rest),
-            Way::Target => Portioning::byMass(Way::Target, $said['each'] ?? 0.0, ($said['of'] ?? '') === 'baked', $rest),
-            Way::Unequal => Portioning::unequal($said['masses'] ?? []),
-            Way::Grid => Portioning::grid($said['across'] ?? 1, $said['along'] ?? 1),
-            Way::Pieces, null => Portioning::pieces($formula->pieces),
+        return match ($wish->way === Way::Target && $wish->each === null ? Way::Pieces : $wish->way) {
+            Way::Scoop => Portioning::ofDough(Way::Scoop, $wish->each ?? $this->scoopful($wish->scoop, $family), $wish->leftover),
+            Way::Target => $wish->of === MassOf::Baked
+                ? Portioning::ofBaked($wish->each ?? 0.0, $wish->leftover)
+                : Portioning::ofDough(Way::Target, $wish->each ?? 0.0, $wish->leftover),
+            Way::Unequal => Portioning::unequal($wish->masses),
+            Way::Grid => Portioning::grid($wish->across, $wish->along),
+            Way::Pieces => Portioning::pieces($formula->pieces),
         };
     }
 
@@ -70,17 +69,17 @@ final readonly class LayoutMaker
      * @param  list<string>  $families
      * @return array<int, Placement>
      */
-    private function placements(Formula $formula, PortionPlan $sharing, array $families): array
+    private function placements(Formula $formula, PortionPlan $plan, array $families): array
     {
         $placements = [];
-        foreach ($sharing->placements as $component => $said) {
+        foreach ($plan->placements as $component => $said) {
             if (isset($formula->components[$component])) {
-                $grams = ($said['amount'] ?? 0.0) * $this->gramsOf($said['unit'] ?? 'g', $families[$component] ?? '*');
-                $placements[$component] = match (Spread::tryFrom($said['spread'])) {
-                    Spread::Some => Placement::some(max(1, $said['pieces'] ?? 1)),
+                $grams = $said->amount * $this->gramsOf($said->unit, $families[$component] ?? '*');
+                $placements[$component] = match ($said->spread) {
+                    Spread::Some => Placement::some(max(1, $said->pieces)),
                     Spread::Each => $grams > 0 ? Placement::each($grams) : Placement::all(),
                     Spread::Table => Placement::table($grams),
-                    Spread::All, null => Placement::all(),
+                    Spread::All => Placement::all(),
                 };
             }
         }

@@ -23,8 +23,8 @@ final readonly class Portioning
         public int $across = 0,
         public int $along = 0,
         public float $each = 0.0,
-        public bool $ofBaked = false,
-        public Leftover $rest = Leftover::Spread,
+        public MassOf $of = MassOf::Dough,
+        public Leftover $leftover = Leftover::Spread,
         public array $masses = [],
     ) {}
 
@@ -43,13 +43,30 @@ final readonly class Portioning
     }
 
     /**
-     * Pieces of a mass: of dough, as it is weighed off or scooped, or of the baked whole.
+     * Pieces of a mass of dough, as it is weighed off or scooped.
      *
      * @throws InvalidArgumentException
      */
-    public static function byMass(Way $way, float $each, bool $ofBaked, Leftover $rest): self
+    public static function ofDough(Way $way, float $each, Leftover $leftover): self
     {
-        return $each > 0 && $each <= self::HEAVIEST ? new self($way, each: $each, ofBaked: $ofBaked, rest: $rest) : throw new InvalidArgumentException('A piece weighs more than 0 g and less than 20 kg.');
+        return new self($way, each: self::mass($each), leftover: $leftover);
+    }
+
+    /**
+     * Pieces of a mass of the baked whole.
+     *
+     * @throws InvalidArgumentException
+     */
+    public static function ofBaked(float $each, Leftover $leftover): self
+    {
+        return new self(Way::Target, each: self::mass($each), of: MassOf::Baked, leftover: $leftover);
+    }
+
+    private static function mass(float $each): float
+    {
+        return $each > 0 && $each <= self::HEAVIEST
+            ? $each
+            : throw new InvalidArgumentException('A piece weighs more than 0 g and less than 20 kg.');
     }
 
     /**
@@ -77,7 +94,7 @@ final readonly class Portioning
 
     private function weighedOff(Batch $batch): Cut
     {
-        $whole = $this->ofBaked ? $batch->baked : $batch->mixed;
+        $whole = $this->of === MassOf::Baked ? $batch->baked : $batch->mixed;
         // A hair under a whole piece is a whole piece: no scale sees it.
         $count = min((float) self::MOST, floor($whole / $this->each + 0.02));
         if ($count < 1) {
@@ -86,8 +103,9 @@ final readonly class Portioning
         $rest = max(0.0, 1 - $count * $this->each / $whole);
 
         return match (true) {
-            $this->rest === Leftover::Spread, $rest * $whole < 1.0 => Cut::equal($batch, $count),
-            default => Cut::withRest($batch, $count, $rest, $this->rest === Leftover::Small),
+            $this->leftover === Leftover::Spread, $rest * $whole < 1.0 => Cut::equal($batch, $count),
+            $this->leftover === Leftover::Small => Cut::withSmallPiece($batch, $count, $rest),
+            default => Cut::withSetAside($batch, $count, $rest),
         };
     }
 }

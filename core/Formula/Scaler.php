@@ -9,6 +9,7 @@ use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Larder\Snapper;
+use Aglyca\Core\Quantity\Decimal;
 use Aglyca\Core\Quantity\Estimate;
 use InvalidArgumentException;
 
@@ -49,20 +50,20 @@ final readonly class Scaler
         return $factor === 1.0 ? $pieces : min((float) Portioning::MOST, max(1.0, round($pieces * $factor)));
     }
 
-    /**
-     * Grams of a food as a kitchen measures them, and the text that reads back to them.
-     *
-     * @return array{Estimate, string}
-     */
-    public function measured(Food $food, float $grams): array
+    /** Grams of a food as a kitchen measures them, and the text that reads back to them. */
+    public function measured(Food $food, float $grams): Measured
     {
         $count = $this->wholeEggs($food, $grams);
         if ($count !== null) {
-            return [Estimate::of($grams, $count * $this->larder->portion($food, '')->u), $count.' '.($food->key === 'egg' ? 'large ' : '').mb_strtolower($food->name).($count > 1 ? 's' : '')];
+            $name = ($food->key === 'egg' ? 'large ' : '').mb_strtolower($food->name).($count > 1 ? 's' : '');
+
+            return new Measured(Estimate::of($grams, $count * ($this->larder->portion($food, '')->u ?? 0.0)), "$count $name");
         }
         $fine = $grams < $this->constants->get('fine-below');
 
-        return [Estimate::withHalfWidth($grams, min($grams, $this->constants->get($fine ? 'weighed-fine' : 'weighed'))), rtrim(rtrim(number_format($grams, 2, '.', ''), '0'), '.').' g '.$food->name];
+        $halfWidth = min($grams, $this->constants->get($fine ? 'weighed-fine' : 'weighed'));
+
+        return new Measured(Estimate::withHalfWidth($grams, $halfWidth), Decimal::plain($grams).' g '.$food->name);
     }
 
     /**
@@ -102,15 +103,15 @@ final readonly class Scaler
         if ($dose->food->role !== Role::Egg) {
             $grams = $this->snapper->snap($dose->food, $grams);
         }
-        [$estimate, $text] = $this->measured($dose->food, $grams);
+        $measured = $this->measured($dose->food, $grams);
 
-        return $dose->of($dose->food, $estimate, $text);
+        return $dose->of($dose->food, $measured->grams, $measured->text);
     }
 
     /** "3 × 200 g glimmerroot": a thing that is not known keeps its words, and says how many times they hold. */
     private static function timesOver(string $text, float $factor): string
     {
-        return preg_match('~[\d½⅓⅔¼¾⅛]~u', $text) === 1 ? rtrim(rtrim(number_format($factor, 2, '.', ''), '0'), '.').' × '.preg_replace('~^[\s–—*•-]+~u', '', $text) : $text;
+        return preg_match('~\d|\p{No}~u', $text) === 1 ? Decimal::plain($factor).' × '.preg_replace('~^[\s–—*•-]+~u', '', $text) : $text;
     }
 
     private function wholeEggs(Food $food, float $grams): ?int

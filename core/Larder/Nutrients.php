@@ -53,4 +53,10 @@ final readonly class Nutrients
     {
         return array_sum($this->polyols);
     }
+
+    /** Carbohydrate that is neither fibre nor polyol nor allulose; below zero where a table contradicts itself. */
+    public function digestible(): float
+    {
+        return $this->carbohydrate - $this->fibre - $this->polyolGrams() - $this->allulose;
+    }
 }

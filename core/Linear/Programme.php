@@ -22,7 +22,7 @@ final readonly class Programme
             $coefficients = $row->coefficients;
             $shift = $coefficients[$variable] * $value;
             $coefficients[$variable] = 0.0;
-            $rows[] = new Row($row->key, $coefficients, $row->low - $shift, $row->high - $shift, $row->weight, $row->scale, $row->hard, $row->of);
+            $rows[] = new Row($row->key, $coefficients, $row->low - $shift, $row->high - $shift, $row->weight, $row->scale, $row->of, $row->isHard);
         }
         $most = $this->most;
         $most[$variable] = 0.0;

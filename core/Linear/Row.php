@@ -23,7 +23,17 @@ final readonly class Row
         public float $high,
         public float $weight,
         public float $scale,
-        public bool $hard = false,
         public int $of = -1,
+        public bool $isHard = false,
     ) {}
+
+    /**
+     * A bound from above that is left only where nothing fits.
+     *
+     * @param  list<float>  $coefficients
+     */
+    public static function hard(string $key, array $coefficients, float $high, float $weight, float $scale): self
+    {
+        return new self($key, $coefficients, -INF, $high, $weight, $scale, isHard: true);
+    }
 }

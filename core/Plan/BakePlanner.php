@@ -4,66 +4,43 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Plan;
 
-use Aglyca\Core\Family\PanChange;
+use Aglyca\Core\Family\OvenPlan;
 use Aglyca\Core\Larder\Constants;
-use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Quantity\Temperature;
 use Aglyca\Core\Reading\Step;
-use Aglyca\Core\Swap\Exchange;
-use Aglyca\Core\Swap\Schools;
+use Aglyca\Core\Reading\Timing;
 use Aglyca\Core\Swap\Swap;
 
 /** Rewrites the method for the swapped dessert: heats, times, rests and cooling. */
 final readonly class BakePlanner
 {
-    public function __construct(private Schools $schools, private Preparations $preparations, private Constants $constants) {}
-
-    /** @param  list<Step>  $steps */
-    public function change(Swap $swap, array $steps, ?PanChange $pan = null): BakeChange
-    {
-        $bakes = array_filter($steps, static fn (Step $s): bool => $s->isBake && $s->times !== []) !== [];
-        $flours = array_filter($swap->exchanges, static fn (Exchange $e): bool => $e->changed && $e->role === Role::Body && count($e->to) > 1);
-        [$lower, $reasons] = [0.0, []];
-        if ($flours !== []) {
-            $lower = $this->constants->get('nut-lower-by');
-            $reasons[] = 'nut and seed flours brown sooner than wheat';
-        }
-        if ($swap->wishes->cooler > 0) {
-            $lower += $swap->wishes->cooler;
-            $reasons[] = 'you asked for a cooler oven, so that it may hold more allulose';
-        }
-        if ($pan !== null && $pan->sentence() !== '') {
-            $reasons[] = $pan->sentence();
-        }
-        $drinks = array_filter($flours, static fn (Exchange $e): bool => ! $swap->families[$e->component]->foam) !== [];
-        $rest = $drinks ? (int) $this->schools->school($swap->wishes->school)['rest_min'] : 0;
-        $cool = $bakes && $swap->families[$swap->before->heaviest()]->fragile && $this->holdsSweetener($swap) ? (int) $this->constants->get('erythritol-cool-on-sheet') : 0;
-
-        return new BakeChange($lower, $swap->wishes->longer * ($lower > 0 ? 1 + $this->constants->get('nut-longer-by') : 1.0), $rest, $cool, $reasons);
-    }
+    public function __construct(private Preparations $preparations, private Constants $constants) {}
 
     /**
      * @param  list<Step>  $steps
      * @return list<PlannedStep>
      */
-    public function steps(Swap $swap, BakeChange $change, array $steps): array
+    public function steps(Swap $swap, array $steps): array
     {
+        $oven = $swap->oven;
+        $cool = $this->coolMinutes($swap, $steps);
         $planned = $this->preparations->of($swap);
-        $rested = $change->restMinutes === 0;
+        $rested = $oven->restMinutes === 0;
         $lastBake = array_key_last(array_filter($steps, static fn (Step $s): bool => $s->isBake && $s->times !== []));
         foreach ($steps as $i => $step) {
             if (! $rested && $step->isBake && $step->times !== []) {
-                [$mixing, $step] = $step->beforeBaking();
-                if ($mixing !== null) {
-                    $planned[] = $this->step($change, $mixing);
+                $from = $step->bakingFrom();
+                if ($from !== null) {
+                    $planned[] = $this->step($oven, $step->before($from));
+                    $step = $step->from($from);
                 }
-                $planned[] = PlannedStep::added("Let it stand for $change->restMinutes minutes before it is baked: the flour drinks.");
+                $planned[] = PlannedStep::added("Let it stand for $oven->restMinutes minutes before it is baked: the flour drinks.");
                 $rested = true;
             }
-            $rested = $rested || $this->rests($step, $change->restMinutes);
-            $planned[] = $this->step($change, $step);
-            if ($i === $lastBake && $change->coolMinutes > 0 && ! $this->cools($step, $change->coolMinutes) && ! $this->cools($steps[$i + 1] ?? null, $change->coolMinutes)) {
-                $planned[] = PlannedStep::added("Leave it where it is for $change->coolMinutes minutes before moving it: without sugar it is fragile while hot.");
+            $rested = $rested || $this->rests($step, $oven->restMinutes);
+            $planned[] = $this->step($oven, $step);
+            if ($i === $lastBake && $cool > 0 && ! $this->cools($step, $cool) && ! $this->cools($steps[$i + 1] ?? null, $cool)) {
+                $planned[] = PlannedStep::added("Leave it where it is for $cool minutes before moving it: without sugar it is fragile while hot.");
             }
         }
 
@@ -73,7 +50,7 @@ final readonly class BakePlanner
     /** Whether a step lets it stand as long anyway. */
     private function cools(?Step $step, int $minutes): bool
     {
-        return array_filter($step->times ?? [], static fn (array $t): bool => ! $t['bakes'] && $t['low'] >= $minutes) !== []
+        return array_filter($step->times ?? [], static fn (Timing $t): bool => ! $t->isBaking && $t->low >= $minutes) !== []
             || preg_match('~\b(?:until|till)\s+(?:\w+\s+)?(?:cold|cool)\b|\bcool\s+completely\b~iu', $step->text ?? '') === 1;
     }
 
@@ -81,18 +58,18 @@ final readonly class BakePlanner
     private function rests(Step $step, int $minutes): bool
     {
         return preg_match('~\b(?:chill|rest|stand|refrigerate|fridge|prove)\b~iu', $step->text) === 1
-            && (preg_match('~\bovernight\b~iu', $step->text) === 1 || array_filter($step->times, static fn (array $t): bool => ! $t['bakes'] && $t['low'] >= $minutes) !== []);
+            && (preg_match('~\bovernight\b~iu', $step->text) === 1 || array_filter($step->times, static fn (Timing $t): bool => ! $t->isBaking && $t->low >= $minutes) !== []);
     }
 
-    private function step(BakeChange $change, Step $step): PlannedStep
+    private function step(OvenPlan $oven, Step $step): PlannedStep
     {
         $marks = [];
         foreach ($step->heats as $heat) {
-            $marks[$heat['at']] = [$heat['length'], $this->dial($heat['heat'], $change), $change->lowerBy > 0];
+            $marks[$heat->at] = [$heat->length, $this->dial($heat->temperature, $oven), $oven->loweredByCelsius > 0];
         }
-        if ($step->isBake && $change->timeFactor !== 1.0) {
-            foreach (array_filter($step->times, static fn (array $t): bool => $t['bakes']) as $time) {
-                $marks[$time['at']] = [$time['length'], $this->minutes($time, $change), true];
+        if ($step->isBake && $oven->timeFactor() !== 1.0) {
+            foreach ($step->bakes() as $time) {
+                $marks[$time->at] = [$time->length, $this->minutes($time, $oven->timeFactor()), true];
             }
         }
         ksort($marks);
@@ -101,63 +78,77 @@ final readonly class BakePlanner
             if ($at < $done) {
                 continue;
             }
-            $pieces[] = ['text' => substr($step->text, $done, $at - $done), 'was' => ''];
-            $old = substr($step->text, $at, $length);
-            $pieces[] = ['text' => $new, 'was' => $isOther ? $old : ''];
+            $pieces[] = new StepPiece(substr($step->text, $done, $at - $done));
+            $pieces[] = new StepPiece($new, $isOther ? substr($step->text, $at, $length) : '');
             $done = $at + $length;
         }
-        $pieces[] = ['text' => substr($step->text, $done), 'was' => ''];
+        $pieces[] = new StepPiece(substr($step->text, $done));
+        $pieces = array_values(array_filter($pieces, static fn (StepPiece $p): bool => $p->text !== ''));
 
-        return new PlannedStep($this->withoutRepeats(array_values(array_filter($pieces, static fn (array $p): bool => $p['text'] !== ''))));
+        return PlannedStep::rewritten($this->withoutRepeats($pieces));
     }
 
     /**
      * "350 °F (175 °C)" would otherwise name the new heat twice.
      *
-     * @param  list<array{text: string, was: string}>  $pieces
-     * @return list<array{text: string, was: string}>
+     * @param  list<StepPiece>  $pieces
+     * @return list<StepPiece>
      */
     private function withoutRepeats(array $pieces): array
     {
         $kept = [];
+        $closes = false;
         foreach ($pieces as $piece) {
             $count = count($kept);
-            if ($count >= 2 && preg_match('~^[\s(/,;|–-]*(?:or\s+)?$~u', $kept[$count - 1]['text']) === 1
-                && preg_match('~°~u', $piece['text']) === 1 && preg_match('~^\d+ °[CF]~u', $piece['text']) === 1 && preg_match('~^\d+ °[CF]~u', $kept[$count - 2]['text']) === 1) {
-                $was = rtrim($kept[$count - 1]['text'].$piece['was']);
-                $opened = substr_count($was, '(') > substr_count($was, ')');
-                $kept[$count - 2]['was'] .= $piece['was'] === '' ? '' : $was.($opened ? ')' : '');
+            if ($count >= 2 && self::repeats($kept[$count - 2]->text, $kept[$count - 1]->text, $piece->text)) {
+                $was = rtrim($kept[$count - 1]->text.$piece->was);
+                $closes = substr_count($was, '(') > substr_count($was, ')');
+                if ($piece->was !== '') {
+                    $kept[$count - 2] = new StepPiece($kept[$count - 2]->text, $kept[$count - 2]->was.$was.($closes ? ')' : ''));
+                }
                 array_pop($kept);
-                $pendingClose = $opened;
 
                 continue;
             }
-            if (($pendingClose ?? false) && str_starts_with($piece['text'], ')')) {
-                $piece['text'] = substr($piece['text'], 1);
-            }
-            $pendingClose = false;
-            if ($piece['text'] !== '') {
-                $kept[] = $piece;
+            $text = $closes && str_starts_with($piece->text, ')') ? substr($piece->text, 1) : $piece->text;
+            $closes = false;
+            if ($text !== '') {
+                $kept[] = new StepPiece($text, $piece->was);
             }
         }
 
         return $kept;
     }
 
-    private function dial(Temperature $heat, BakeChange $change): string
+    /** A heat behind a heat, with nothing between them but what joins two names of one. */
+    private static function repeats(string $heat, string $between, string $next): bool
     {
-        $new = $heat->lowerBy($change->lowerBy);
+        return preg_match('~^[\s(/,;|–-]*(?:or\s+)?$~u', $between) === 1
+            && preg_match('~^\d+ °[CF]~u', $next) === 1 && preg_match('~^\d+ °[CF]~u', $heat) === 1;
+    }
+
+    private function dial(Temperature $heat, OvenPlan $oven): string
+    {
+        $new = $heat->lowerBy($oven->loweredByCelsius);
 
         return sprintf('%d °F / %d °C', $new->fahrenheitOnDial($this->constants->get('snap-oven-f')), $new->celsiusOnDial($this->constants->get('snap-oven-c')));
     }
 
-    /** @param array{low: float, high: float, ...} $time */
-    private function minutes(array $time, BakeChange $change): string
+    private function minutes(Timing $time, float $factor): string
     {
-        $low = (int) round($time['low'] * $change->timeFactor);
-        $high = (int) round($time['high'] * $change->timeFactor);
+        $low = (int) round($time->low * $factor);
+        $high = (int) round($time->high * $factor);
 
         return $low === $high ? "$low minutes" : "$low to $high minutes";
+    }
+
+    /** @param  list<Step>  $steps */
+    private function coolMinutes(Swap $swap, array $steps): int
+    {
+        $bakes = array_filter($steps, static fn (Step $s): bool => $s->isBake && $s->times !== []) !== [];
+
+        return $bakes && $swap->family()->fragile && $this->holdsSweetener($swap)
+            ? (int) $this->constants->get('erythritol-cool-on-sheet') : 0;
     }
 
     private function holdsSweetener(Swap $swap): bool

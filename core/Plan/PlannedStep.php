@@ -7,16 +7,25 @@ namespace Aglyca\Core\Plan;
 /** A step as it is to be done: pieces of text in order, where what the swap changed carries what it was. */
 final readonly class PlannedStep
 {
-    /** @param  list<array{text: string, was: string}>  $pieces `was` is "" for what stays */
-    public function __construct(public array $pieces, public bool $added = false) {}
+    /**
+     * @param  list<StepPiece>  $pieces
+     * @param  bool  $isAdded  it stands in no recipe: the swap asks for it
+     */
+    private function __construct(public array $pieces, public bool $isAdded) {}
 
-    public function text(): string
+    /** @param  list<StepPiece>  $pieces */
+    public static function rewritten(array $pieces): self
     {
-        return implode('', array_column($this->pieces, 'text'));
+        return new self($pieces, false);
     }
 
     public static function added(string $text): self
     {
-        return new self([['text' => $text, 'was' => '']], true);
+        return new self([new StepPiece($text)], true);
+    }
+
+    public function text(): string
+    {
+        return implode('', array_column($this->pieces, 'text'));
     }
 }

@@ -42,7 +42,7 @@ final readonly class Preparations
         if ($dose === null || $does === null || ! $exchange->changed || $exchange->to === []) {
             return null;
         }
-        $parts = array_map(fn (Part $p): string => mb_strtolower($this->scaler->measured($p->food, $p->grams)[1]), $exchange->to);
+        $parts = array_map(fn (Part $p): string => mb_strtolower($this->scaler->measured($p->food, $p->grams)->text), $exchange->to);
         $last = array_pop($parts);
 
         return strtr($does, ['{parts}' => $parts === [] ? $last : implode(', ', $parts).' and '.$last, '{grams}' => (string) round($dose->mass())]);

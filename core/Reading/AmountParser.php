@@ -12,7 +12,7 @@ use Aglyca\Core\Quantity\UnitTable;
 use Aglyca\Core\Tables;
 
 /** Reads amounts from tokens: "1 cup plus 2 tbsp (150 g)", "2 (8 oz) packages", "half a", "2-3", "a scant cup". */
-final class AmountParser
+final readonly class AmountParser
 {
     private const PACKAGES = ['packet', 'tin', 'bag', 'bar', 'block'];
 
@@ -23,15 +23,10 @@ final class AmountParser
 
     private const ALONE = ['pinch', 'dash', 'smidgen', 'splash', 'handful'];
 
-    /** @var list<Token> */
-    private array $tokens = [];
-
-    private int $i = 0;
-
     /** @var array<string, float> "scant", "heaped" => what it makes of the measure */
-    private readonly array $heaps;
+    private array $heaps;
 
-    public function __construct(private readonly UnitTable $units, private readonly Constants $constants, Tables $tables)
+    public function __construct(private UnitTable $units, private Constants $constants, Tables $tables)
     {
         $this->heaps = array_map(floatval(...), array_column($tables->rows('qualifiers'), 'factor', 'word'));
     }
@@ -42,22 +37,20 @@ final class AmountParser
      */
     public function at(array $tokens, int $from): ?Amount
     {
-        $this->tokens = $tokens;
-        $this->i = $from;
-        $first = $this->measure();
+        $t = new TokenStream($tokens, $from);
+        $first = $this->measure($t);
         if ($first === null) {
             return null;
         }
         $measures = [$first];
-        while (($next = $this->second($measures)) !== null) {
+        while (($next = $this->second($t, $measures)) !== null) {
             if ($next === true) {
                 continue;
             }
             $measures[] = $next;
         }
-        $end = $this->i;
 
-        return new Amount($measures, $from, $end);
+        return new Amount($measures, $from, $t->save());
     }
 
     /**
@@ -77,39 +70,39 @@ final class AmountParser
         return $this->units->named($word);
     }
 
-    private function measure(): ?Measure
+    private function measure(TokenStream $t): ?Measure
     {
-        $start = $this->i;
-        [$factor, $spread] = $this->qualifiers();
-        $count = $this->count();
+        $start = $t->save();
+        [$factor, $spread] = $this->qualifiers($t);
+        $count = $this->count($t);
         if ($count === null) {
-            $unit = $this->unit();
-            $of = $this->lower() === 'of' && $unit !== null && ($unit->isVague() || $unit->kind === UnitKind::Volume || $unit->key === 'stick');
-            if (! $of && ($start !== 0 || $this->token() === null || ! in_array($unit?->key, self::ALONE, true))) {
-                $this->i = $start;
+            $unit = $this->unit($t);
+            $of = $t->lower() === 'of' && $unit !== null && ($unit->isVague() || $unit->kind === UnitKind::Volume || $unit->key === 'stick');
+            if (! $of && ($start !== 0 || $t->peek() === null || ! in_array($unit?->key, self::ALONE, true))) {
+                $t->restore($start);
 
                 return null;
             }
-            $this->i += (int) $of;
+            $t->next((int) $of);
 
             return new Measure(Estimate::exactly(1.0), $unit, 0, null, null, $spread);
         }
         [$number, $decimals] = $count;
-        $this->hyphen();
-        $size = $this->packageSize();
-        [$more, $moreSpread] = $this->qualifiers();
-        $unit = $this->unit();
+        $this->hyphen($t);
+        $size = $this->packageSize($t);
+        [$more, $moreSpread] = $this->qualifiers($t);
+        $unit = $this->unit($t);
         if ($unit === null && $size === null && $more !== 1.0) {
             $more = 1.0;
         }
         $measure = new Measure($number, $unit, $decimals);
         if ($size !== null) {
             $measure = $measure->withSize($size);
-        } elseif (in_array($unit?->kind, [UnitKind::Mass, UnitKind::Volume], true) && ! $unit->isVague() && $this->packageFollows()) {
-            $this->i++;
+        } elseif (in_array($unit?->kind, [UnitKind::Mass, UnitKind::Volume], true) && ! $unit->isVague() && $this->packageFollows($t)) {
+            $t->next();
         }
-        if ($this->lower() === 'of') {
-            $this->i++;
+        if ($t->lower() === 'of') {
+            $t->next();
         }
 
         return $measure->scaled($factor * $more, hypot($spread, $moreSpread));
@@ -121,13 +114,13 @@ final class AmountParser
      * @param  list<Measure>  $measures
      * @return Measure|true|null true where the last measure was completed instead
      */
-    private function second(array &$measures): Measure|true|null
+    private function second(TokenStream $t, array &$measures): Measure|true|null
     {
-        $at = $this->i;
-        $word = $this->lower();
+        $at = $t->save();
+        $word = $t->lower();
         if (in_array($word, ['plus', '+', 'and', '&'], true)) {
-            $this->i++;
-            $more = $this->measure();
+            $t->next();
+            $more = $this->measure($t);
             if ($more !== null && $more->unit !== null) {
                 $last = array_pop($measures);
                 $measures[] = $last->withPlus($more);
@@ -136,21 +129,21 @@ final class AmountParser
             }
         }
         if (in_array($word, ['/', '|', '=', 'or', '~', '≈', '–', '—', ';'], true)) {
-            $this->i++;
-            $other = $this->measure();
+            $t->next();
+            $other = $this->measure($t);
             if ($other?->unit !== null) {
                 return $other;
             }
         }
         if ($word === '(' || $word === '[') {
-            $found = $this->bracket($measures);
+            $found = $this->bracket($t, $measures);
             if ($found !== null) {
                 return $found;
             }
         }
-        $this->i = $at;
-        if ($measures[array_key_last($measures)]->unit !== null && ($this->token()?->isNumber() ?? false)) {
-            $other = $this->measure();
+        $t->restore($at);
+        if ($measures[array_key_last($measures)]->unit !== null && ($t->peek()?->isNumber() ?? false)) {
+            $other = $this->measure($t);
             if ($other?->unit !== null && $other->unit->kind !== UnitKind::Count) {
                 $last = $measures[array_key_last($measures)];
                 if (in_array($other->unit->key, self::ADDS[$last->unit->key ?? ''] ?? [], true) && $other->count->value * $other->unit->size < $last->unit->size) {
@@ -161,36 +154,36 @@ final class AmountParser
 
                 return $other;
             }
-            $this->i = $at;
+            $t->restore($at);
         }
 
         return null;
     }
 
     /** @param  list<Measure>  $measures */
-    private function bracket(array &$measures): Measure|true|null
+    private function bracket(TokenStream $t, array &$measures): Measure|true|null
     {
-        $this->i++;
-        $inside = $this->measure();
+        $t->next();
+        $inside = $this->measure($t);
         if ($inside === null || $inside->unit === null) {
             return null;
         }
-        while (in_array($this->lower(), ['/', ',', ';', 'or', '|'], true)) {
-            $this->i++;
-            if ($this->measure() === null) {
+        while (in_array($t->lower(), ['/', ',', ';', 'or', '|'], true)) {
+            $t->next();
+            if ($this->measure($t) === null) {
                 return null;
             }
         }
-        $each = in_array($this->lower(), ['each', 'apiece'], true);
+        $each = in_array($t->lower(), ['each', 'apiece'], true);
         if ($each) {
-            $this->i++;
+            $t->next();
         }
-        if (! in_array($this->lower(), [')', ']'], true)) {
+        if (! in_array($t->lower(), [')', ']'], true)) {
             return null;
         }
-        $this->i++;
-        if ($this->lower() === 'of') {
-            $this->i++;
+        $t->next();
+        if ($t->lower() === 'of') {
+            $t->next();
         }
         $last = $measures[array_key_last($measures)];
         if ($each || ($last->unit !== null && in_array($last->unit->key, self::PACKAGES, true) && $last->size === null)) {
@@ -204,150 +197,149 @@ final class AmountParser
     }
 
     /** "(8 oz)" before "package", or "14 oz" before "can", or "x 200 g". */
-    private function packageSize(): ?Measure
+    private function packageSize(TokenStream $t): ?Measure
     {
-        $at = $this->i;
-        $times = in_array($this->lower(), ['x', '×', '*'], true);
+        $at = $t->save();
+        $times = in_array($t->lower(), ['x', '×', '*'], true);
         $open = false;
         if ($times) {
-            $this->i++;
-        } elseif (in_array($this->lower(), ['(', '['], true)) {
+            $t->next();
+        } elseif (in_array($t->lower(), ['(', '['], true)) {
             $open = true;
-            $this->i++;
+            $t->next();
         }
-        if ($this->token()?->kind === TokenKind::Number || ($open && in_array($this->lower(), self::LOOSE, true))) {
-            $size = $this->sizeHere($open);
-            if ($size !== null && ($times || $this->packageFollows())) {
+        if ($t->peek()?->kind === TokenKind::Number || ($open && in_array($t->lower(), self::LOOSE, true))) {
+            $size = $open ? $this->sizeInBracket($t) : $this->sizeHere($t);
+            if ($size !== null && ($times || $this->packageFollows($t))) {
                 return $size;
             }
         }
-        $this->i = $at;
+        $t->restore($at);
 
         return null;
     }
 
-    private function sizeHere(bool $open): ?Measure
+    private function sizeHere(TokenStream $t): ?Measure
     {
-        $this->qualifiers();
-        $count = $this->count();
-        $this->hyphen();
-        $unit = $count === null ? null : $this->unit();
-        if ($count === null || $unit === null || $unit->kind === UnitKind::Count) {
-            return null;
-        }
-        if ($open) {
-            while (in_array($this->lower(), ['/', ',', ';', 'or'], true)) {
-                $this->i++;
-                $this->measure();
-            }
-            if (in_array($this->lower(), ['each'], true)) {
-                $this->i++;
-            }
-            if (! in_array($this->lower(), [')', ']'], true)) {
-                return null;
-            }
-            $this->i++;
-        }
+        $this->qualifiers($t);
+        $count = $this->count($t);
+        $this->hyphen($t);
+        $unit = $count === null ? null : $this->unit($t);
 
-        return new Measure($count[0], $unit, $count[1]);
+        return $count === null || $unit === null || $unit->kind === UnitKind::Count ? null : new Measure($count[0], $unit, $count[1]);
     }
 
-    private function packageFollows(): bool
+    /** "8 oz)", "8 oz / 227 g each)" */
+    private function sizeInBracket(TokenStream $t): ?Measure
     {
-        $at = $this->i;
-        $unit = $this->unit();
-        $this->i = $at;
+        $size = $this->sizeHere($t);
+        if ($size === null) {
+            return null;
+        }
+        while ($t->skip('/', ',', ';', 'or')) {
+            $this->measure($t);
+        }
+        $t->skip('each');
+
+        return $t->skip(')', ']') ? $size : null;
+    }
+
+    private function packageFollows(TokenStream $t): bool
+    {
+        $at = $t->save();
+        $unit = $this->unit($t);
+        $t->restore($at);
 
         return $unit !== null && in_array($unit->key, self::PACKAGES, true);
     }
 
     /** @return array{float, float} the factor of a heap or scant measure, and its spread */
-    private function qualifiers(): array
+    private function qualifiers(TokenStream $t): array
     {
         $factor = 1.0;
         $spread = 0.0;
         while (true) {
-            $word = $this->lower();
+            $word = $t->lower();
             if (isset($this->heaps[$word])) {
                 $factor *= $this->heaps[$word];
                 $spread = $this->heaps[$word] === 1.0 ? $spread : $this->constants->get('heaped');
             } elseif (in_array($word, self::LOOSE, true) || $word === '~') {
                 $spread = hypot($spread, $this->constants->get('about'));
-            } elseif (! ($word === 'to' && $this->i > 0 && $this->tokens[$this->i - 1]->lower === 'up') && ! ($word === '.' && $spread > 0)) {
+            } elseif (! ($word === 'to' && $t->previous()?->lower === 'up') && ! ($word === '.' && $spread > 0)) {
                 return [$factor, $spread];
             }
-            $this->i++;
+            $t->next();
         }
     }
 
     /** @return ?array{Estimate, int} the number, or the range as one, and its decimals */
-    private function count(): ?array
+    private function count(TokenStream $t): ?array
     {
-        $low = $this->number();
+        $low = $this->number($t);
         if ($low === null) {
             return null;
         }
-        $decimals = $this->tokens[$this->i - 1]->decimals;
-        $at = $this->i;
-        if (in_array($this->lower(), ['-', '–', '—', 'to', 'or', '‑'], true)) {
-            $this->i++;
-            $high = $this->number();
+        $decimals = $t->previous()->decimals ?? 0;
+        $at = $t->save();
+        if (in_array($t->lower(), ['-', '–', '—', 'to', 'or', '‑'], true)) {
+            $t->next();
+            $high = $this->number($t);
             if ($high !== null && $high > $low) {
                 return [Estimate::between($low, $high), $decimals];
             }
         }
-        $this->i = $at;
+        $t->restore($at);
 
         return [Estimate::exactly($low), $decimals];
     }
 
-    private function number(): ?float
+    private function number(TokenStream $t): ?float
     {
-        $token = $this->token();
+        $token = $t->peek();
         if ($token === null) {
             return null;
         }
         if (in_array($token->lower, ['a', 'an'], true)) {
-            return $this->article();
+            return $this->article($t);
         }
         if (! $token->isNumber()) {
             return null;
         }
-        $this->i++;
+        $t->next();
         $value = (float) $token->value;
-        if ($this->lower() === 'dozen') {
-            $this->i++;
+        if ($t->lower() === 'dozen') {
+            $t->next();
 
             return $value * 12;
         }
         if ($value < 1 && $token->kind === TokenKind::NumberWord) {
-            return $this->partOf($value);
+            return $this->partOf($t, $value);
         }
-        $next = $this->token();
+        $next = $t->peek();
         if ($token->kind === TokenKind::NumberWord && in_array($next?->lower, ['quarters', 'thirds'], true)) {
-            $this->i++;
+            $t->next();
 
             return $value * (float) $next->value;
         }
-        if ($this->lower() === 'and' && in_array($this->lower(1), ['a', 'one'], true) && isset($this->tokens[$this->i + 2]) && ($this->tokens[$this->i + 2]->value ?? 1.0) < 1) {
-            $value += (float) $this->token(2)?->value;
-            $this->i += 3;
+        if ($t->lower() === 'and' && in_array($t->lower(1), ['a', 'one'], true) && $t->peek(2) !== null && ($t->peek(2)->value ?? 1.0) < 1) {
+            $value += (float) $t->peek(2)?->value;
+            $t->next(3);
         }
 
         return $value;
     }
 
     /** "half a lemon", "half of a cup", "half dozen" */
-    private function partOf(float $value): float
+    private function partOf(TokenStream $t, float $value): float
     {
-        if ($this->lower() === 'of') {
-            $this->i++;
+        if ($t->lower() === 'of') {
+            $t->next();
         }
-        if (in_array($this->lower(), ['a', 'an', 'one'], true)) {
-            $this->i++;
+        if (in_array($t->lower(), ['a', 'an', 'one'], true)) {
+            $t->next();
         }
-        if ($this->lower() === 'dozen') {
-            $this->i++;
+        if ($t->lower() === 'dozen') {
+            $t->next();
 
             return $value * 12;
         }
@@ -356,40 +348,40 @@ final class AmountParser
     }
 
     /** "a cup", "a half cup", "a scant cup", "a dozen", "an egg"; but not "a little". */
-    private function article(): ?float
+    private function article(TokenStream $t): ?float
     {
-        $next = $this->token(1);
+        $next = $t->peek(1);
         if ($next === null || in_array($next->lower, ['little', 'bit', 'lot', 'touch'], true)) {
             return null;
         }
-        $this->i++;
+        $t->next();
         if ($next->kind === TokenKind::NumberWord) {
-            $this->i++;
+            $t->next();
             if (in_array($next->lower, ['few', 'couple'], true)) {
-                if ($this->lower() === 'of') {
-                    $this->i++;
+                if ($t->lower() === 'of') {
+                    $t->next();
                 }
 
                 return $next->value;
             }
 
-            return $this->partOf((float) $next->value);
+            return $this->partOf($t, (float) $next->value);
         }
         if ($next->lower === 'dozen') {
-            $this->i++;
+            $t->next();
 
             return 12.0;
         }
-        if (in_array($next->lower, ['small', 'large', 'big', 'good'], true) && $this->units->named($this->lower(1)) !== null) {
-            $this->i++;
+        if (in_array($next->lower, ['small', 'large', 'big', 'good'], true) && $this->units->named($t->lower(1)) !== null) {
+            $t->next();
         }
 
         return 1.0;
     }
 
-    private function unit(): ?Unit
+    private function unit(TokenStream $t): ?Unit
     {
-        $token = $this->token();
+        $token = $t->peek();
         if ($token === null || $token->kind !== TokenKind::Word) {
             return null;
         }
@@ -397,28 +389,18 @@ final class AmountParser
         if ($unit === null) {
             return null;
         }
-        $this->i++;
-        if ($this->lower() === '.') {
-            $this->i++;
+        $t->next();
+        if ($t->lower() === '.') {
+            $t->next();
         }
 
         return $unit;
     }
 
-    private function hyphen(): void
+    private function hyphen(TokenStream $t): void
     {
-        if (in_array($this->lower(), ['-', '‑'], true) && $this->token(1)?->kind === TokenKind::Word && $this->units->named((string) $this->token(1)->text) !== null) {
-            $this->i++;
+        if (in_array($t->lower(), ['-', '‑'], true) && $t->peek(1)?->kind === TokenKind::Word && $this->units->named((string) $t->peek(1)->text) !== null) {
+            $t->next();
         }
-    }
-
-    private function token(int $ahead = 0): ?Token
-    {
-        return $this->tokens[$this->i + $ahead] ?? null;
-    }
-
-    private function lower(int $ahead = 0): string
-    {
-        return ($this->tokens[$this->i + $ahead] ?? null)->lower ?? '';
     }
 }

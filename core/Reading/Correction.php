@@ -4,10 +4,25 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Reading;
 
-use Aglyca\Core\Larder\Food;
+use Aglyca\Core\Quantity\Altered;
 
-/** What the baker said of a line; null leaves the reading as it is. `package` is a package's id, or "none" for the larder's own facts. */
+/** What the baker said of a line; null leaves the reading as it is. */
 final readonly class Correction
 {
-    public function __construct(public ?Food $food, public ?float $grams, public ?string $package = null, public bool $leftOut = false) {}
+    use Altered;
+
+    /** For the larder's own facts, whatever package the kitchen uses. */
+    public const NO_PACKAGE = 'none';
+
+    /**
+     * @param  ?string  $food  its key
+     * @param  ?string  $package  a package's id, or `NO_PACKAGE`
+     * @param  bool  $isLeftOut  it is no ingredient, or not wanted
+     */
+    public function __construct(
+        public ?string $food = null,
+        public ?float $grams = null,
+        public ?string $package = null,
+        public bool $isLeftOut = false,
+    ) {}
 }

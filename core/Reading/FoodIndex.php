@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Reading;
 
-use Aglyca\Core\Tables;
+use Normalizer;
 
 /**
  * Finds the food that a name means: the whole name, then without words that do not change the food,
@@ -31,45 +31,15 @@ final class FoodIndex
     /** @var array<string, FoodMatch> */
     private array $seen = [];
 
-    /** @param  array{names: array<string, string>, ignored: array<string, true>}  $compiled what `compile()` gave */
-    public function __construct(array $compiled)
+    private function __construct(FoodNames $names)
     {
-        $this->names = $compiled['names'];
-        $this->ignored = $compiled['ignored'];
+        $this->names = $names->foods;
+        $this->ignored = $names->ignored;
     }
 
-    public static function from(Tables $tables): self
+    public static function of(FoodNames $names): self
     {
-        return new self(self::compile($tables));
-    }
-
-    /** @return array{names: array<string, string>, ignored: array<string, true>} */
-    public static function compile(Tables $tables): array
-    {
-        $names = [];
-        foreach ($tables->rows('foods') as $row) {
-            foreach ([$row['name'], ...array_filter(explode('|', $row['aliases'])), str_replace('-', ' ', $row['key'])] as $alias) {
-                $names[implode(' ', self::words($alias))] ??= $row['key'];
-            }
-        }
-        $ignored = [];
-        foreach ($tables->rows('prep_words') as $row) {
-            foreach (self::words($row['word']) as $word) {
-                $ignored[$word] = true;
-            }
-        }
-
-        return ['names' => $names, 'ignored' => $ignored];
-    }
-
-    /** @param  array<string, string>  $names in normal form => food key: what a kitchen said before goes first */
-    public function knowing(array $names): self
-    {
-        $index = clone $this;
-        $index->names = [...$this->names, ...$names];
-        $index->seen = [];
-
-        return $index;
+        return new self($names);
     }
 
     /**
@@ -216,12 +186,21 @@ final class FoodIndex
     {
         $text = mb_strtolower($text);
         if (preg_match('/[^\x00-\x7f]/', $text) === 1) {
-            $text = strtr($text, ['é' => 'e', 'è' => 'e', 'ê' => 'e', 'û' => 'u', 'ü' => 'u', 'ï' => 'i', 'î' => 'i', 'â' => 'a', 'ä' => 'a', 'ö' => 'o', 'ô' => 'o', 'ç' => 'c', 'à' => 'a', '’' => "'"]);
+            $text = self::plain($text);
         }
         $text = str_replace(["'s ", "s' "], ['s ', 's '], $text.' ');
         preg_match_all('/\d+(?:\.\d+)?|[a-z]+|%/', $text, $found);
 
         return array_map(self::singular(...), $found[0]);
+    }
+
+    /** Letters without their marks: "jalapeño" is jalapeno, "smörgås" is smorgas. */
+    private static function plain(string $text): string
+    {
+        $text = strtr($text, ['ø' => 'o', 'æ' => 'ae', 'œ' => 'oe', 'ß' => 'ss', 'ł' => 'l', 'đ' => 'd', 'ð' => 'd', 'þ' => 'th', 'ı' => 'i', '’' => "'"]);
+        $parted = Normalizer::normalize($text, Normalizer::FORM_D);
+
+        return preg_replace('/\p{Mn}+/u', '', $parted === false ? $text : $parted) ?? $text;
     }
 
     private static function singular(string $word): string

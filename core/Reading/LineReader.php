@@ -44,17 +44,16 @@ final class LineReader
 
     /**
      * @param  string  $key  the line's key for corrections; where one line names several things, those behind the first have "_1", "_2" added
-     * @param  array<string, Correction>  $corrections  by key
      * @return non-empty-list<Line> several where one line names several things, as "juice and zest of a lemon"
      */
-    public function read(string $text, string $key, int $component = 0, array $corrections = []): array
+    public function read(string $text, string $key, int $component = 0, Corrections $corrections = new Corrections): array
     {
         $lines = [];
         $splits = $this->splitter->split($text);
         foreach ($splits as $n => $split) {
             $own = $n === 0 ? $key : "{$key}_$n";
             // Each of several things has its own words, so that wherever they are written out nothing stands there twice.
-            $lines[] = $this->line($text, count($splits) > 1 ? $split->body : $text, $split, $own, $component, $corrections[$own] ?? null);
+            $lines[] = $this->line($text, count($splits) > 1 ? $split->body : $text, $split, $own, $component, $corrections->of($own));
         }
 
         return $lines;
@@ -64,15 +63,16 @@ final class LineReader
     {
         $flags = [];
         $match = $this->match($split);
-        $food = $correction->food ?? ($match->food === null ? null : $this->larder->get($match->food));
+        $said = $correction?->food === null ? null : $this->larder->find($correction->food);
+        $food = $said ?? ($match->food === null ? null : $this->larder->get($match->food));
         $food = $this->packaged($food, $correction?->package);
         if ($food === null) {
             $flags[] = Flag::UnknownFood;
-        } elseif (! $match->sure && $correction?->food === null) {
+        } elseif (! $match->sure && $said === null) {
             $flags[] = Flag::FoodGuessed;
         }
         $rivals = $match->rivals;
-        if ($correction?->leftOut) {
+        if ($correction?->isLeftOut) {
             return new Line($key, $typed, $text, $split->written, $split->name, null, null, $rivals, [Flag::LeftOut], $component, [], $split->span($split->written, $typed), $split->span($split->named, $typed));
         }
         if ($split->other !== '') {
@@ -86,7 +86,7 @@ final class LineReader
         if (preg_match(self::IN_PART, " $split->name $split->prep") === 1 || preg_match(self::FOR_PART, $text) === 1) {
             $flags[] = Flag::UsedInPart;
         }
-        if ($correction?->grams !== null || $correction?->food !== null) {
+        if ($correction?->grams !== null || $said !== null) {
             $flags[] = Flag::Corrected;
         }
         if ($correction?->grams !== null) {
@@ -109,7 +109,7 @@ final class LineReader
     {
         return match (true) {
             $food === null, $package === null => $food,
-            $package === 'none' => $this->larder->plain($food->key),
+            $package === Correction::NO_PACKAGE => $this->larder->plain($food->key),
             default => $this->larder->fromPackage($package) ?? $food,
         };
     }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Reading;
 
-use Aglyca\Core\Quantity\Pan;
-
 /**
  * Reads a whole recipe: title, yield, components, ingredient lines and method.
  *
@@ -18,36 +16,41 @@ final readonly class RecipeReader
 
     public const MOST_LINES = 600;
 
-    public function __construct(private LineReader $lines, private StepReader $steps, private YieldReader $yields, private LineSorter $sorter) {}
+    public function __construct(
+        private LineReader $lines,
+        private StepReader $steps,
+        private YieldReader $yields,
+        private SectionReader $sections,
+        private PanReader $pans,
+    ) {}
 
-    /**
-     * @param  array<string, Correction>  $corrections  by line key
-     *
-     * @throws UnreadableRecipe
-     */
-    public function read(string $text, array $corrections = []): Recipe
+    /** @throws UnreadableRecipe */
+    public function read(string $text, Corrections $corrections = new Corrections): Recipe
     {
-        $sorted = $this->sorter->sort(self::rows($text));
-        if ($sorted->ingredients === []) {
+        $sections = $this->sections->sections(self::rows($text));
+        if ($sections->ingredients === []) {
             throw UnreadableRecipe::noIngredients();
         }
         $lines = [];
         $times = [];
-        foreach ($sorted->ingredients as [$row, $component]) {
-            $hash = substr(sha1(mb_strtolower(trim($row))), 0, 10);
+        foreach ($sections->ingredients as $row) {
+            $hash = substr(sha1(mb_strtolower(trim($row->text))), 0, 10);
             $times[$hash] = ($times[$hash] ?? 0) + 1;
-            $key = $hash.'-'.$times[$hash];
-            array_push($lines, ...$this->lines->read($row, $key, $component, $corrections));
+            array_push($lines, ...$this->lines->read($row->text, $hash.'-'.$times[$hash], $row->component, $corrections));
         }
-        [$title, $yield] = $sorted->yield === '' ? $this->yields->inTitle($sorted->title) : [$sorted->title, $sorted->yield];
-        [$pieces, $name] = $this->yields->read($yield);
-
+        $titled = $sections->yield === ''
+            ? $this->yields->inTitle($sections->title)
+            : new TitleAndYield($sections->title, $sections->yield);
+        $yielded = $this->yields->read($titled->yield);
         $pan = null;
-        foreach ([...$sorted->steps, $yield, $sorted->title] as $row) {
-            $pan ??= Pan::in($row);
+        foreach ([...$sections->steps, $titled->yield, $sections->title] as $row) {
+            $pan ??= $this->pans->in($row);
         }
 
-        return new Recipe($title, $pieces, $name, $yield, $sorted->components, $lines, array_map($this->steps->read(...), $sorted->steps), $pan);
+        return new Recipe(
+            $titled->title, $yielded->pieces, $yielded->pieceName, $titled->yield, $sections->components, $lines,
+            array_map($this->steps->read(...), $sections->steps), $pan,
+        );
     }
 
     /**

@@ -19,9 +19,15 @@ final readonly class StepReader
     /** What is done for a time, heated or not: the last such word before the time says. */
     private const DOING = '~\b(?:(?<heated>bak(?:e|ed|ing)(?!\s+(?:sheets?|trays?|tins?|pans?|powder|soda|dish|paper|parchment|stone))|cook|return|roast|air[- ]?fry)|(?<resting>beat|whisk|whip|mix|stir|knead|blend|boil|simmer|melt|fold|pulse|leave|left|cool|chill|rest|stand|set|freeze|refrigerate|soak|prove|ajar|switch(?:ed)? off|turn(?:ed)? off))\b~iu';
 
-    private const WORDS = ['a' => 1.0, 'an' => 1.0, 'one' => 1.0, 'two' => 2.0, 'three' => 3.0];
+    private string $heat;
 
-    public function __construct(private Constants $constants) {}
+    private string $time;
+
+    public function __construct(private Constants $constants, private Words $words)
+    {
+        $this->heat = str_replace('½|¼', implode('|', mb_str_split($words->signs)), self::HEAT);
+        $this->time = str_replace('½¼¾', $words->signs, self::TIME);
+    }
 
     public function read(string $text): Step
     {
@@ -30,17 +36,17 @@ final readonly class StepReader
 
         $times = $this->times($text);
 
-        return new Step($text, $this->heats($text), $times, $bake && ($times === [] || in_array(true, array_column($times, 'bakes'), true)));
+        return new Step($text, $this->heats($text), $times, $bake && ($times === [] || in_array(true, array_column($times, 'isBaking'), true)));
     }
 
-    /** @return list<array{at: int, length: int, heat: Temperature, fan: bool}> */
+    /** @return list<Heat> */
     private function heats(string $text): array
     {
-        preg_match_all(self::HEAT, $text, $found, PREG_SET_ORDER | PREG_OFFSET_CAPTURE | PREG_UNMATCHED_AS_NULL);
+        preg_match_all($this->heat, $text, $found, PREG_SET_ORDER | PREG_OFFSET_CAPTURE | PREG_UNMATCHED_AS_NULL);
         $heats = [];
         foreach ($found as $m) {
             $fan = ($m['fan'][0] ?? $m['before'][0] ?? null) !== null;
-            $heats[] = ['at' => $m[0][1], 'length' => strlen($m[0][0]), 'heat' => $this->heat($m, $fan), 'fan' => $fan];
+            $heats[] = new Heat($m[0][1], strlen($m[0][0]), $this->heat($m, $fan), $fan);
         }
 
         return $heats;
@@ -50,7 +56,7 @@ final readonly class StepReader
     private function heat(array $m, bool $fan): Temperature
     {
         if (($m['gas'][0] ?? null) !== null) {
-            return Temperature::gasMark(Lexer::number($m['gas'][0]), $this->constants->get('gas-mark-1-f'));
+            return Temperature::gasMark($this->words->number($m['gas'][0]), $this->constants->get('gas-mark-1-f'));
         }
         $n = (float) ($m['n'][0] ?? $m['bare'][0] ?? $m['plain'][0] ?? 0);
         $fahrenheit = ($m['scale'][0] ?? null) !== null
@@ -63,17 +69,17 @@ final readonly class StepReader
         return Temperature::celsius($n + ($fan ? $this->constants->get('fan-offset-c') : 0));
     }
 
-    /** @return list<array{at: int, length: int, low: float, high: float, bakes: bool}> */
+    /** @return list<Timing> */
     private function times(string $text): array
     {
-        preg_match_all(self::TIME, $text, $found, PREG_SET_ORDER | PREG_OFFSET_CAPTURE | PREG_UNMATCHED_AS_NULL);
+        preg_match_all($this->time, $text, $found, PREG_SET_ORDER | PREG_OFFSET_CAPTURE | PREG_UNMATCHED_AS_NULL);
         $times = [];
         foreach ($found as $m) {
             $factor = strtolower($m['unit'][0][0]) === 'h' ? 60.0 : 1.0;
             $low = $this->number((string) $m['a'][0]) * $factor;
             $high = ($m['b'][0] ?? null) === null ? $low : $this->number($m['b'][0]) * $factor;
             if ($high > 0) {
-                $times[] = ['at' => $m[0][1], 'length' => strlen($m[0][0]), 'low' => $low, 'high' => max($low, $high), 'bakes' => self::isHeated(substr($text, 0, $m[0][1]))];
+                $times[] = new Timing($m[0][1], strlen($m[0][0]), $low, max($low, $high), self::isHeated(substr($text, 0, $m[0][1])));
             }
         }
 
@@ -94,6 +100,10 @@ final readonly class StepReader
     {
         $text = strtolower(trim($text));
 
-        return str_starts_with($text, 'half') ? 0.5 : self::WORDS[$text] ?? Lexer::number($text);
+        return match (true) {
+            str_starts_with($text, 'half') => 0.5,
+            in_array($text, ['a', 'an'], true) => 1.0,
+            default => $this->words->word($text) ?? $this->words->number($text),
+        };
     }
 }

@@ -11,7 +11,13 @@ final readonly class Part
 {
     /**
      * @param  bool  $isTyped  the grams were typed in by the baker and stay so
-     * @param  string  $slot  tells parts of one food in one component apart: the line's key, "syrup" or "added"; "" for what the programme chose
+     * @param  string  $slot  as in an `AmountKey`
      */
-    public function __construct(public Food $food, public float $grams, public string $measure, public string $why, public bool $isTyped = false, public string $slot = '') {}
+    public function __construct(
+        public Food $food,
+        public float $grams,
+        public string $why,
+        public bool $isTyped = false,
+        public string $slot = '',
+    ) {}
 }

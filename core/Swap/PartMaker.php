@@ -8,18 +8,21 @@ use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Scaler;
 use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Snapper;
-use Aglyca\Core\Writing\KitchenMeasure;
 
 /** Makes parts that a kitchen can measure, and the doses that they are. */
 final readonly class PartMaker
 {
-    public function __construct(private Snapper $snapper, private KitchenMeasure $measures, private Scaler $scaler) {}
+    public function __construct(private Snapper $snapper, private Scaler $scaler) {}
 
-    public function part(Food $food, float $grams, string $why, bool $isTyped = false, string $slot = ''): Part
+    public function part(Food $food, float $grams, string $why, string $slot = ''): Part
     {
-        $grams = $isTyped ? $grams : $this->snapper->snap($food, $grams);
+        return new Part($food, $this->snapper->snap($food, $grams), $why, false, $slot);
+    }
 
-        return new Part($food, $grams, $this->measures->of($food, $grams), $why, $isTyped, $slot);
+    /** As the baker typed it: not rounded to what a kitchen measures. */
+    public function typed(Food $food, float $grams, string $why = 'as you typed it', string $slot = ''): Part
+    {
+        return new Part($food, $grams, $why, true, $slot);
     }
 
     /**
@@ -29,8 +32,8 @@ final readonly class PartMaker
      */
     public function dose(Part $part, int $component, float $used): Dose
     {
-        [$grams, $text] = $this->scaler->measured($part->food, $part->grams);
+        $measured = $this->scaler->measured($part->food, $part->grams);
 
-        return new Dose($text, $part->food, $grams, $component, used: $used);
+        return new Dose($measured->text, $part->food, $measured->grams, $component, used: $used);
     }
 }

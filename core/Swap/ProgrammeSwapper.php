@@ -10,6 +10,7 @@ use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Family\Families;
 use Aglyca\Core\Family\Family;
 use Aglyca\Core\Family\OvenPlan;
+use Aglyca\Core\Family\PanChange;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
@@ -22,7 +23,7 @@ use Aglyca\Core\Linear\Solution;
  * The swap as one programme a component: all rules as rows, the exact optimum, eggs whole, amounts snapped to
  * what a kitchen measures. The rows that bind are the reasons.
  */
-final readonly class ProgrammeSwapper implements Swapper
+final readonly class ProgrammeSwapper
 {
     public function __construct(
         private Larder $larder,
@@ -36,13 +37,17 @@ final readonly class ProgrammeSwapper implements Swapper
         private Constants $constants,
     ) {}
 
-    public function swap(Formula $formula, Wishes $wishes, OvenPlan $oven): Swap
+    /** @param  OvenPlan  $written  as the method has it */
+    public function swap(Formula $formula, Wishes $wishes, OvenPlan $written, ?PanChange $pan = null): Swap
     {
         $this->schools->mix($wishes->sweetener);
         $this->schools->school($wishes->school);
         $families = $this->familiesOf($formula, $wishes);
         $account = $this->accountant->count($formula);
-        $chosen = array_map($this->choose(...), $this->lay($account, $families, $wishes, $oven));
+        $sortings = $this->sortings($account, $wishes);
+        $oven = $this->oven($sortings, $families, $wishes, $written)->inPan($pan);
+        $problems = $this->problems->problems($formula, $sortings, $families, $wishes, $oven);
+        $chosen = array_map($this->choose(...), $problems);
         $costs = $account->contributions(Convention::LowCarb);
         [$exchanges, $bindings] = [[], []];
         foreach ($chosen as $choice) {
@@ -51,7 +56,9 @@ final readonly class ProgrammeSwapper implements Swapper
         }
         usort($exchanges, static fn (Exchange $a, Exchange $b): int => [$a->component, $a->role->position(), $a->from[0] ?? 0] <=> [$b->component, $b->role->position(), $b->from[0] ?? 0]);
 
-        return new Swap($wishes, $exchanges, $account, $formula, $this->after($formula, $exchanges), $families, $bindings, Triangle::of($this->sweetest($formula, $chosen), $this->larder, $wishes));
+        $triangle = Triangle::of($this->sweetest($formula, $chosen), $this->larder, $wishes);
+
+        return new Swap($wishes, $exchanges, $account, $this->after($formula, $exchanges), $families, $oven, $bindings, $triangle);
     }
 
     /**
@@ -63,7 +70,7 @@ final readonly class ProgrammeSwapper implements Swapper
     {
         $best = null;
         foreach ($chosen as $choice) {
-            $grams = array_sum(array_map(static fn (int $i): float => $formula->doses[$i]->mass(), $choice->problem->sorting->allSugars()));
+            $grams = array_sum(array_map(static fn (int $i): float => $formula->doses[$i]->mass(), $choice->problem->component->sorting->allSugars()));
             if ($grams > ($best[0] ?? 0.0)) {
                 $best = [$grams, $choice];
             }
@@ -81,20 +88,43 @@ final readonly class ProgrammeSwapper implements Swapper
     /**
      * The programmes of a dessert, a component each, before eggs are made whole.
      *
-     * @param  Account  $account  of the dessert as written
-     * @param  list<Family>  $families
      * @return list<Problem>
      */
-    public function lay(Account $account, array $families, Wishes $wishes, OvenPlan $oven): array
+    public function lay(Formula $formula, Wishes $wishes, OvenPlan $written): array
     {
-        $formula = $account->formula;
-        $sortings = array_map(fn (int $c): Sorting => $this->sorter->sort($formula, $account, $c, $wishes), array_keys($formula->components));
-        $isFlour = array_filter($sortings, static fn (Sorting $s): bool => $s->flours !== []) !== [];
-        $lower = ($isFlour ? $this->constants->get('nut-lower-by') : 0.0) + $wishes->cooler;
-        $time = $wishes->longer * ($lower > 0 ? 1 + $this->constants->get('nut-longer-by') : 1.0);
-        $problems = array_map(fn (Sorting $s, Family $f): Problem => $this->problems->problem($formula, $s, $f, $wishes, $oven, $lower, $time), $sortings, $families);
+        $families = $this->familiesOf($formula, $wishes);
+        $sortings = $this->sortings($this->accountant->count($formula), $wishes);
+        $oven = $this->oven($sortings, $families, $wishes, $written);
 
-        return $this->problems->withLimits($formula, $problems, $wishes);
+        return $this->problems->problems($formula, $sortings, $families, $wishes, $oven);
+    }
+
+    /** @return list<Sorting> a component each */
+    private function sortings(Account $account, Wishes $wishes): array
+    {
+        return array_map(
+            fn (int $c): Sorting => $this->sorter->sort($account->formula, $account, $c, $wishes),
+            array_keys($account->formula->components),
+        );
+    }
+
+    /**
+     * What the oven does for the swap: decided here and nowhere else.
+     *
+     * @param  list<Sorting>  $sortings
+     * @param  list<Family>  $families
+     */
+    private function oven(array $sortings, array $families, Wishes $wishes, OvenPlan $written): OvenPlan
+    {
+        $floury = array_filter($sortings, static fn (Sorting $s): bool => $s->flours !== []);
+        if ($floury === []) {
+            return $written->coolerBy($wishes->cooler);
+        }
+        // A foam falls while it waits.
+        $drinks = array_filter(array_keys($floury), static fn (int $c): bool => ! $families[$c]->foam) !== [];
+        $rest = $drinks ? (int) $this->schools->school($wishes->school)['rest_min'] : 0;
+
+        return $written->forNutFlours($rest)->coolerBy($wishes->cooler);
     }
 
     /** The optimum; where eggs may be added, of the whole numbers on either side of it the better. */
@@ -102,7 +132,8 @@ final readonly class ProgrammeSwapper implements Swapper
     {
         $programme = $problem->programme();
         $solution = Simplex::solve($programme);
-        $eggs = array_keys(array_filter($problem->variables, static fn (Variable $v): bool => $v->use === 'egg'));
+        $isEgg = static fn (Offer $o): bool => $o->purpose === Purpose::Egg;
+        $eggs = array_keys(array_filter($problem->component->candidates->offers, $isEgg));
         if ($eggs === []) {
             return new Chosen($problem, $solution, $programme);
         }
@@ -134,27 +165,28 @@ final readonly class ProgrammeSwapper implements Swapper
      */
     private function exchanges(Formula $formula, Chosen $choice, array $costs, Wishes $wishes): array
     {
-        $sorting = $choice->problem->sorting;
+        $sorting = $choice->problem->component->sorting;
         $component = $sorting->component;
         [$sweet, $flour, $egg, $lines, $exchanges] = [[], [], 0.0, [], []];
-        foreach ($choice->problem->variables as $j => $v) {
-            $grams = $v->base + $choice->solution->grams[$j];
-            $typed = $wishes->amount($component, $v->food->key) !== null && $v->most === 0.0;
-            if ($v->use === 'added') {
-                $part = $this->parts->part($v->food, $grams, $v->why, true, 'added');
-                $exchanges[] = new Exchange($v->food->role, $component, [], [$part], 'added by you', true);
-            } elseif ($v->use === 'egg') {
+        foreach ($choice->problem->component->candidates->offers as $j => $offer) {
+            $grams = $choice->grams($j);
+            $isTyped = $wishes->amount(new AmountKey($component, $offer->food->key)) !== null && $offer->most === 0.0;
+            if ($offer->purpose === Purpose::Added) {
+                $part = $this->parts->typed($offer->food, $grams, $offer->why, AmountKey::ADDED);
+                $exchanges[] = Exchange::swapped($offer->food->role, $component, [], [$part], 'added by you');
+            } elseif ($offer->purpose === Purpose::Egg) {
                 $egg = $grams;
-            } elseif (str_contains($v->use, ':')) {
-                $lines[(int) explode(':', $v->use)[1]] = [$v, $grams, $j];
-            } elseif ($typed || ! $this->isNothing($v, $grams)) {
-                $part = $this->parts->part($v->food, $grams, $this->reasons->why($choice, $j), $typed);
-                $v->use === 'sweet' ? $sweet[$v->form][] = $part : $flour[] = $part;
+            } elseif ($offer->dose !== null) {
+                $lines[$offer->dose] = [$offer, $grams];
+            } elseif ($isTyped || ! $this->isNothing($offer, $grams)) {
+                $why = $this->reasons->why($choice, $j);
+                $part = $isTyped ? $this->parts->typed($offer->food, $grams, $why) : $this->parts->part($offer->food, $grams, $why);
+                $offer->purpose === Purpose::Sweet ? $sweet[$offer->form->value][] = $part : $flour[] = $part;
             }
         }
-        $waters = $choice->problem->waters;
+        $waters = $choice->problem->component->candidates->waters;
         foreach (array_filter($sorting->sugars) as $form => $from) {
-            $exchanges[] = new Exchange(Role::Sweet, $component, $from, [...$sweet[$form] ?? [], ...$waters], 'sweetness for sweetness', true);
+            $exchanges[] = Exchange::swapped(Role::Sweet, $component, $from, [...$sweet[$form] ?? [], ...$waters], 'sweetness for sweetness');
             $waters = [];
         }
         $eggLine = $this->eggLine($formula, $sorting);
@@ -163,24 +195,28 @@ final readonly class ProgrammeSwapper implements Swapper
             if ($eggLine === null && $egg > 0) {
                 $added[] = $this->parts->part($this->larder->get('egg'), $egg, 'holds what the flour held');
             }
-            $exchanges[] = new Exchange(Role::Body, $component, $sorting->flours, [...$flour, ...$added], $this->schools->school($wishes->school)['sentence'], true);
+            $exchanges[] = Exchange::swapped(
+                Role::Body, $component, $sorting->flours, [...$flour, ...$added], $this->schools->school($wishes->school)['sentence'],
+            );
         }
-        foreach ($choice->problem->singles as $i => $parts) {
+        foreach ($choice->problem->component->candidates->singles as $i => $parts) {
+            $role = $formula->doses[$i]->food->role;
             $why = $this->schools->single($formula->doses[$i]->food->key, $wishes->without)[0]['why'];
             $exchanges[] = $parts === []
-                ? new Exchange($formula->doses[$i]->food->role, $component, [$i], [], 'nothing allowed takes its place: left as it is', false)
-                : new Exchange($formula->doses[$i]->food->role, $component, [$i], $parts, $why, true);
+                ? Exchange::left($role, $component, $i, 'nothing allowed takes its place: left as it is')
+                : Exchange::swapped($role, $component, [$i], $parts, $why);
         }
         foreach ($sorting->kept as $i) {
-            $exchanges[] = $this->kept($formula->doses[$i], $i, $component, $costs[$i], $lines[$i] ?? null, $i === $eggLine ? $egg : 0.0, $choice, $wishes);
+            $exchanges[] = $this->kept($formula->doses[$i], $i, $costs[$i], $lines[$i] ?? null, $i === $eggLine ? $egg : 0.0, $wishes);
         }
 
         return $exchanges;
     }
 
-    /** @param  ?array{Variable, float, int}  $varied */
-    private function kept(Dose $dose, int $i, int $component, float $cost, ?array $varied, float $egg, Chosen $choice, Wishes $wishes): Exchange
+    /** @param  ?array{Offer, float}  $varied  what the programme made of it, and its grams */
+    private function kept(Dose $dose, int $i, float $cost, ?array $varied, float $egg, Wishes $wishes): Exchange
     {
+        $component = $dose->component;
         $role = $dose->food->role ?? Role::Flavour;
         $part = null;
         if ($egg > 0) {
@@ -191,20 +227,20 @@ final readonly class ProgrammeSwapper implements Swapper
             $less = $dose->mass() - $varied[1];
             $part = $this->parts->part($dose->food, $varied[1], $less > 0 ? sprintf('%.0f g less: %s', $less, $varied[0]->why) : $varied[0]->why);
         }
-        $typed = $dose->food === null ? null : $wishes->amount($component, $dose->food->key);
+        $typed = $dose->food === null ? null : $wishes->amount(new AmountKey($component, $dose->food->key));
         if ($typed !== null && $dose->grams !== null) {
-            $part = $this->parts->part($dose->food, $typed, 'as you typed it', true);
+            $part = $this->parts->typed($dose->food, $typed);
         }
 
         return $part === null
-            ? new Exchange($role, $component, [$i], [], $this->reasons->leftAlone($dose, $cost, in_array($dose->key, $wishes->left, true)), false)
-            : new Exchange($role, $component, [$i], [$part], $part->why, true);
+            ? Exchange::left($role, $component, $i, $this->reasons->leftAlone($dose, $cost, $wishes))
+            : Exchange::swapped($role, $component, [$i], [$part], $part->why);
     }
 
     /** Too little to be worth a spoon. */
-    private function isNothing(Variable $v, float $grams): bool
+    private function isNothing(Offer $offer, float $grams): bool
     {
-        return $grams < ($this->constants->get($v->food->role === Role::Wet ? 'nothing-wet-below' : 'nothing-below'));
+        return $grams < ($this->constants->get($offer->food->role === Role::Wet ? 'nothing-wet-below' : 'nothing-below'));
     }
 
     /** @return list<Part> what a flour brings along of its own, as the lift in self-raising flour */
@@ -214,8 +250,11 @@ final readonly class ProgrammeSwapper implements Swapper
         foreach ($sorting->flours as $i) {
             foreach ($this->schools->single($formula->doses[$i]->food->key) as $row) {
                 $dose = $formula->doses[$i];
-                $typed = $wishes->amount($sorting->component, $row['to'], $dose->key);
-                $parts[] = $this->parts->part($this->larder->get($row['to']), $typed ?? $dose->mass() * (float) $row['ratio'], $typed === null ? $row['why'] : 'as you typed it', $typed !== null, $dose->key);
+                $food = $this->larder->get($row['to']);
+                $typed = $wishes->amount(new AmountKey($sorting->component, $food->key, $dose->key));
+                $parts[] = $typed === null
+                    ? $this->parts->part($food, $dose->mass() * (float) $row['ratio'], $row['why'], $dose->key)
+                    : $this->parts->typed($food, $typed, slot: $dose->key);
             }
         }
 

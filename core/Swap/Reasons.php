@@ -25,29 +25,37 @@ final class Reasons
         $this->rows = array_column($tables->rows('rows'), null, 'row');
     }
 
-    public function why(Chosen $choice, int $variable): string
+    public function why(Chosen $choice, int $offer): string
     {
-        $v = $choice->problem->variables[$variable];
-        if ($v->most === 0.0 && $v->base > 0) {
-            foreach ($choice->programme->rows as $i => $row) {
-                if ($choice->solution->misses[$i] > 1e-6 && $row->coefficients[$variable] > 0 && isset(Triangle::SPOKEN[$row->key]) && $row->key !== 'body') {
-                    return 'as you set it: '.Triangle::SPOKEN[$row->key];
-                }
-            }
-
-            return $v->use === 'sweet' ? $v->why : 'as you typed it';
+        $o = $choice->problem->component->candidates->offers[$offer];
+        if ($o->isHeld()) {
+            return $this->asSet($choice, $offer) ?? ($o->purpose === Purpose::Sweet ? $o->why : 'as you typed it');
         }
-        foreach ($choice->deciding($variable) as [$row, $isHigh]) {
-            $pulls = $row->coefficients[$variable] > 0;
-            if ($isHigh && $pulls && in_array($row->key, self::HOLDING_BACK, true)) {
+        foreach ($choice->deciding($offer) as $decides) {
+            $row = $decides->row;
+            $pulls = $row->coefficients[$offer] > 0;
+            if ($decides->isHigh && $pulls && in_array($row->key, self::HOLDING_BACK, true)) {
                 return $this->rows[$row->key]['binds_high'];
             }
-            if (! $isHigh && $pulls && in_array($v->use, ['water'], true)) {
-                return $this->rows[$row->key]['binds_low'] ?: $v->why;
+            if (! $decides->isHigh && $pulls && $o->purpose === Purpose::Water) {
+                return $this->rows[$row->key]['binds_low'] ?: $o->why;
             }
         }
 
-        return $v->why;
+        return $o->why;
+    }
+
+    /** What an amount that the baker set breaks; null where it breaks nothing. */
+    private function asSet(Chosen $choice, int $offer): ?string
+    {
+        foreach ($choice->programme->rows as $i => $row) {
+            $isBroken = $choice->solution->misses[$i] > 1e-6 && $row->coefficients[$offer] > 0;
+            if ($isBroken && isset(Triangle::SPOKEN[$row->key]) && $row->key !== 'body') {
+                return 'as you set it: '.Triangle::SPOKEN[$row->key];
+            }
+        }
+
+        return null;
     }
 
     /**
@@ -64,20 +72,20 @@ final class Reasons
             if ($row->key === 'practice' || (! $isMissed && abs($choice->solution->prices[$i]) < 1e-7)) {
                 continue;
             }
-            $found[] = new Binding($row->key, $this->rows[$row->key]['name'], $choice->problem->sorting->component, $row->hard, $isMissed, $this->rows[$row->key]['relax'], $this->price($row, $choice), $row->hard ? $this->pieces($formula, $row, $choice) : null);
+            $found[] = new Binding($row->key, $this->rows[$row->key]['name'], $choice->problem->component->sorting->component, $row->isHard, $isMissed, $this->rows[$row->key]['relax'], $this->price($row, $choice), $row->isHard ? $this->pieces($formula, $row, $choice) : null);
         }
         usort($found, static fn (Binding $a, Binding $b): int => [$b->isHard && $b->isMissed, $b->isMissed] <=> [$a->isHard && $a->isMissed, $a->isMissed]);
 
         return $found;
     }
 
-    public function leftAlone(Dose $dose, float $cost, bool $isLeft): string
+    public function leftAlone(Dose $dose, float $cost, Wishes $wishes): string
     {
         return match (true) {
             in_array(Flag::LeftOut, $dose->flags, true) => 'left out by you',
             $dose->food === null => 'unknown; carried over as written',
             $dose->grams === null => 'no amount; carried over as written',
-            $isLeft => sprintf('left as it is, as you wish; carries %.1f g a piece', $cost),
+            in_array($dose->key, $wishes->left, true) => sprintf('left as it is, as you wish; carries %.1f g a piece', $cost),
             $cost < 0.05 => 'unchanged',
             $cost >= $this->constants->get('leave-alone') => sprintf('unchanged; carries %.1f g a piece', $cost),
             default => sprintf('costs %.1f g a piece: leave it', $cost),
@@ -87,10 +95,11 @@ final class Reasons
     /** How many pieces the dessert would have to be cut into for the row to be kept. */
     private function pieces(Formula $formula, Row $row, Chosen $choice): float
     {
-        $fixed = $row->key === 'carbs' ? $choice->problem->fixed->net : $choice->problem->fixed->load;
+        $candidates = $choice->problem->component->candidates;
+        $fixed = $row->key === 'carbs' ? $candidates->fixed->net : $candidates->fixed->load;
         $held = $fixed;
         foreach ($row->coefficients as $j => $a) {
-            $held += $a * max($choice->solution->grams[$j], $choice->problem->variables[$j]->practice);
+            $held += $a * max($choice->solution->grams[$j], $candidates->offers[$j]->practice);
         }
 
         return ceil($formula->pieces * $held / max(1e-9, $row->high + $fixed) - 1e-9);
@@ -102,8 +111,8 @@ final class Reasons
             return '';
         }
         $step = $this->constants->get('snap-oven-c');
-        foreach ($choice->problem->variables as $j => $v) {
-            $grams = $v->base + $choice->solution->grams[$j];
+        foreach ($choice->problem->component->candidates->offers as $j => $v) {
+            $grams = $choice->grams($j);
             if ($v->food->per100->allulose > $this->constants->get('allulose-food') && $grams > 0) {
                 return sprintf('%.0f °C less in the oven would allow about %.0f g more %s.', $step, $grams * (2 ** ($step / $this->constants->get('browning-doubling')) - 1), mb_strtolower($v->food->name));
             }

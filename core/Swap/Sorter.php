@@ -11,7 +11,6 @@ use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Role;
-use Aglyca\Core\Larder\Texture;
 
 /** Decides of each line whether it is worth swapping at all: what costs less than the threshold a piece is left alone. */
 final readonly class Sorter
@@ -20,7 +19,7 @@ final readonly class Sorter
 
     public function sort(Formula $formula, Account $account, int $component, Wishes $wishes): Sorting
     {
-        $sugars = ['' => [], 'powdered' => [], 'golden' => []];
+        $sugars = self::none();
         [$flours, $singles, $kept, $eggs] = [[], [], [], false];
         $costs = $account->contributions(Convention::LowCarb);
         foreach ($formula->doses as $i => $dose) {
@@ -34,13 +33,13 @@ final readonly class Sorter
                 $this->schools->isBarred($food->key, $wishes->without) => $singles[] = $i,
                 $this->larder->typical($food, 'flour-equivalent') > 0 => $flours[] = $i,
                 $this->schools->single($food->key) !== [] && $this->matters($costs[$i]) => $singles[] = $i,
-                $this->schools->single($food->key) === [] && $this->isSugar($food) => $sugars[$this->form($food)][] = $i,
+                $this->schools->single($food->key) === [] && $this->isSugar($food) => $sugars[SugarForm::of($food)->value][] = $i,
                 default => $kept[] = $i,
             };
         }
         if (! $this->matters(self::sum($costs, array_merge(...array_values($sugars))))) {
             $kept = [...$kept, ...array_merge(...array_values($sugars))];
-            $sugars = ['' => [], 'powdered' => [], 'golden' => []];
+            $sugars = self::none();
         }
         if (! $this->matters(self::sum($costs, $flours))) {
             $kept = [...$kept, ...$flours];
@@ -60,17 +59,14 @@ final readonly class Sorter
         $n = $food->per100;
 
         return $food->role === Role::Sweet && $this->larder->property($food, 'sweetness') !== null
-            && $n->carbohydrate - $n->fibre - $n->polyolGrams() - $n->allulose > $this->constants->get('sugar-food')
+            && $n->digestible() > $this->constants->get('sugar-food')
             && $this->larder->typical($food, 'sweetness') < $this->constants->get('concentrate');
     }
 
-    private function form(Food $food): string
+    /** @return array<string, list<int>> */
+    private static function none(): array
     {
-        return match (true) {
-            $food->texture === Texture::Powder => 'powdered',
-            in_array($food->key, ['brown-sugar', 'coconut-sugar', 'molasses'], true) => 'golden',
-            default => '',
-        };
+        return array_fill_keys(array_column(SugarForm::cases(), 'value'), []);
     }
 
     /**

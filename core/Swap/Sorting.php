@@ -8,7 +8,7 @@ namespace Aglyca\Core\Swap;
 final readonly class Sorting
 {
     /**
-     * @param  array<string, list<int>>  $sugars  by the form that takes their place: "", "powdered" or "golden"
+     * @param  array<string, list<int>>  $sugars  by the value of the `SugarForm` that takes their place
      * @param  list<int>  $flours
      * @param  list<int>  $singles  with a swap of their own
      * @param  list<int>  $kept

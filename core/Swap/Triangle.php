@@ -20,7 +20,7 @@ final readonly class Triangle
     /**
      * @param  list<Food>  $corners  three
      * @param  list<float>  $bead  shares of the corners
-     * @param  list<array{row: string, name: string, points: list<array{float, float, float}>}>  $regions
+     * @param  list<Region>  $regions
      */
     private function __construct(public array $corners, public array $bead, public array $regions, public bool $isSet) {}
 
@@ -32,9 +32,9 @@ final readonly class Triangle
         }
         $own = [];
         $total = 0.0;
-        foreach ($choice->problem->variables as $j => $v) {
-            if ($v->use === 'sweet' && $v->form === self::form($choice)) {
-                $sweet = ($v->base + $choice->solution->grams[$j]) * $larder->typical($v->food, 'sweetness');
+        foreach ($choice->problem->component->candidates->offers as $j => $v) {
+            if ($v->purpose === Purpose::Sweet && $v->form === self::form($choice)) {
+                $sweet = $choice->grams($j) * $larder->typical($v->food, 'sweetness');
                 $own[$v->food->key] = [$j, $sweet];
                 $total += $sweet;
             }
@@ -43,7 +43,7 @@ final readonly class Triangle
             return null;
         }
         foreach (self::FILLERS as $key) {
-            if (count($own) < 3 && ! isset($own[$key]) && ! in_array($key, $wishes->refused, true)) {
+            if (count($own) < 3 && ! isset($own[$key]) && ! in_array($key, $wishes->kitchen->refused, true)) {
                 $own[$key] = [null, 0.0];
             }
         }
@@ -53,25 +53,25 @@ final readonly class Triangle
         $corners = array_map(static fn (string $key): Food => $larder->get($key), array_keys($own));
         $bead = array_map(static fn (array $o): float => $o[1] / $total, array_values($own));
 
-        return new self($corners, $bead, self::regions($choice, array_values($own), $corners, $total, $larder), $wishes->shares !== []);
+        return new self($corners, $bead, self::regions($choice, array_values($own), $corners, $total, $larder), $wishes->blend->shares !== []);
     }
 
     /** The form in which most of the sugar is swapped. */
-    private static function form(Chosen $choice): string
+    private static function form(Chosen $choice): SugarForm
     {
-        foreach (['', 'golden', 'powdered'] as $form) {
-            if ($choice->problem->sorting->sugars[$form] !== []) {
+        foreach ([SugarForm::Granulated, SugarForm::Golden, SugarForm::Powdered] as $form) {
+            if ($choice->problem->component->sorting->sugars[$form->value] !== []) {
                 return $form;
             }
         }
 
-        return '';
+        return SugarForm::Granulated;
     }
 
     /**
      * @param  list<array{?int, float}>  $own  variable and sweetness now, by corner
      * @param  list<Food>  $corners
-     * @return list<array{row: string, name: string, points: list<array{float, float, float}>}>
+     * @return list<Region>
      */
     private static function regions(Chosen $choice, array $own, array $corners, float $total, Larder $larder): array
     {
@@ -86,7 +86,7 @@ final readonly class Triangle
                     continue 2;
                 }
                 $value = 0.0;
-                foreach ($choice->problem->variables as $j => $v) {
+                foreach ($choice->problem->component->candidates->offers as $j => $v) {
                     $grams = $choice->solution->grams[$j];
                     foreach ($own as $k => [$mine]) {
                         if ($mine === $j) {
@@ -99,7 +99,7 @@ final readonly class Triangle
             }
             $points = self::clip($over);
             if ($points !== []) {
-                $regions[] = ['row' => $row->key, 'name' => self::SPOKEN[$row->key], 'points' => $points];
+                $regions[] = new Region($row->key, self::SPOKEN[$row->key], $points);
             }
         }
 
@@ -110,7 +110,7 @@ final readonly class Triangle
      * The part of the triangle where a linear form, given by its values at the corners, is above zero.
      *
      * @param  list<float>  $over
-     * @return list<array{float, float, float}> shares of its corners; none where there is no such part
+     * @return list<list<float>> shares of its corners; none where there is no such part
      */
     public static function clip(array $over): array
     {

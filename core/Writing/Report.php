@@ -6,6 +6,7 @@ namespace Aglyca\Core\Writing;
 
 use Aglyca\Core\Account\Account;
 use Aglyca\Core\Account\Convention;
+use Aglyca\Core\Catalogue;
 use Aglyca\Core\Conversion;
 use Aglyca\Core\Forecast\Property;
 use Aglyca\Core\Formula\Dose;
@@ -46,17 +47,17 @@ final class Report
     }
 
     /** @return array<string, mixed> */
-    public static function convert(Conversion $worked): array
+    public static function convert(Conversion $worked, Catalogue $catalogue): array
     {
         $doses = $worked->before->formula->doses;
-        $convention = $worked->document->convention;
+        $convention = $worked->brief->convention;
 
         return [
             'before' => self::account($worked->before, $convention),
             'after' => self::account($worked->after, $convention),
             'swaps' => array_values(array_map(static fn (Exchange $e): array => [
                 'from' => array_map(static fn (int $i): string => $doses[$i]->text, $e->from),
-                'to' => $e->changed ? array_map(static fn (Part $p): array => ['food' => $p->food->key, 'grams' => self::round($p->grams), 'measure' => $p->measure], $e->to) : [],
+                'to' => $e->changed ? array_map(fn (Part $p): array => ['food' => $p->food->key, 'grams' => self::round($p->grams), 'measure' => $catalogue->measure($p->food, $p->grams)], $e->to) : [],
                 'why' => $e->why,
             ], array_filter($worked->swap->exchanges, static fn (Exchange $e): bool => $e->changed))),
             'properties' => array_map(static fn (?float $r): ?float => $r === null ? null : self::round($r), array_combine(

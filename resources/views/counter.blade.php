@@ -1,8 +1,8 @@
-@php use App\View\Figures; $recipe = $page->piece->recipe; $worked = $page->worked; @endphp
+@php use App\View\Figures; $recipe = $page->dessert->recipe; $conversion = $page->conversion; @endphp
 <x-page :title="'Bake '.$page->title()" here="counter">
     <div class="flex flex-wrap items-end justify-between gap-x-8 gap-y-2">
         <h1 class="text-3xl text-cobalt lg:text-4xl">{{ $page->title() }}</h1>
-        <p class="text-soft">{{ $page->pieces() }} {{ $worked->recipe->pieceWord((float) $page->pieces()) }}, <span class="figure font-semibold text-ink">{{ $page->net($worked->after) }}</span> g net carbs each, likely {{ $page->range($worked->after) }}, total carbohydrate {{ $page->total() }} g · <a href="{{ $page->path('bench') }}">back to the Bench</a></p>
+        <p class="text-soft">{{ $page->pieces() }} {{ $conversion->recipe->pieceWord((float) $page->pieces()) }}, <span class="figure font-semibold text-ink">{{ $page->net($conversion->after) }}</span> g net carbs each, likely {{ $page->range($conversion->after) }}, total carbohydrate {{ $page->total() }} g · <a href="{{ $page->path('bench') }}">back to the Bench</a></p>
     </div>
     <div class="mt-4 grid gap-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
         <section class="tray p-4" aria-label="Weigh">
@@ -10,8 +10,8 @@
             <ul class="mt-1 text-lg">
                 @php $component = null; @endphp
                 @foreach ($page->groups() as $group)
-                    @if ($component !== $group['component'] && count($worked->recipe->components) > 1)
-                        <li class="pt-3 font-serif text-cobalt">{{ $worked->recipe->components[$group['component']] ?: 'The dessert' }}</li>
+                    @if ($component !== $group['component'] && count($conversion->recipe->components) > 1)
+                        <li class="pt-3 font-serif text-cobalt">{{ $conversion->recipe->components[$group['component']] ?: 'The dessert' }}</li>
                     @endif
                     @php $component = $group['component']; @endphp
                     @foreach ($group['right'] as $right)
@@ -30,29 +30,29 @@
         </section>
         <section aria-label="Bake">
             <h2 class="text-2xl">Bake</h2>
-            @if ($worked->recipe->pan)
-                <p class="mt-1 text-[15px] text-soft">Pan: {{ Figures::grams($worked->recipe->pan->length) }}{{ $worked->recipe->pan->isRound ? ' cm round' : ' by '.Figures::grams($worked->recipe->pan->width).' cm' }}, {{ Figures::whole($worked->recipe->pan->area()) }} cm².</p>
+            @if ($conversion->recipe->pan)
+                <p class="mt-1 text-[15px] text-soft">Pan: {{ Figures::grams($conversion->recipe->pan->length) }}{{ $conversion->recipe->pan->isRound ? ' cm round' : ' by '.Figures::grams($conversion->recipe->pan->width).' cm' }}, {{ Figures::whole($conversion->recipe->pan->area()) }} cm².</p>
             @endif
-            @if ($worked->bake->reasons !== [])
-                <p class="mt-1 text-[15px] text-soft">The oven is {{ Figures::whole($worked->bake->lowerBy) }} °C lower and the time a little longer: {{ implode(', and ', $worked->bake->reasons) }}.</p>
+            @if ($conversion->swap->oven->sentence() !== '')
+                <p class="mt-1 text-[15px] text-soft">{{ $conversion->swap->oven->sentence() }}</p>
             @endif
-            @if ($worked->steps === [])
+            @if ($conversion->steps === [])
                 <p class="mt-2">The recipe came without a method. Add one under “The recipe as you typed it” on the <a href="{{ $page->path('bench') }}">Bench</a>.</p>
             @endif
             <ol class="mt-2 grid gap-3 text-lg">
-                @foreach ($worked->steps as $step)
-                    <li class="{{ $step->added ? 'border-l-4 border-here bg-[#fdf6da] px-3 py-2' : 'border-l-4 border-line pl-3' }}">{{ App\View\StepHtml::of($step) }}</li>
+                @foreach ($conversion->steps as $step)
+                    <li class="{{ $step->isAdded ? 'border-l-4 border-here bg-[#fdf6da] px-3 py-2' : 'border-l-4 border-line pl-3' }}">{{ App\View\StepHtml::of($step) }}</li>
                 @endforeach
             </ol>
             <dl class="mt-5 grid gap-x-5 gap-y-1 sm:grid-cols-[7rem_minmax(0,1fr)]">
-                @foreach ($worked->swap->families as $n => $family)
-                    @if (count($worked->swap->families) > 1)<dt class="font-serif text-cobalt sm:col-span-2">{{ $worked->recipe->components[$n] ?: 'The dessert' }}, {{ mb_strtolower($family->name) }}</dt>@endif
+                @foreach ($conversion->swap->families as $n => $family)
+                    @if (count($conversion->swap->families) > 1)<dt class="font-serif text-cobalt sm:col-span-2">{{ $conversion->recipe->components[$n] ?: 'The dessert' }}, {{ mb_strtolower($family->name) }}</dt>@endif
                     <dt class="font-semibold">Done when</dt><dd>{{ $family->doneness }}</dd>
                     <dt class="font-semibold">Cools</dt><dd>{{ $family->cooling }}</dd>
                     <dt class="font-semibold">Keeps</dt><dd>{{ $family->keeping }}</dd>
                 @endforeach
             </dl>
-            @foreach ($worked->warnings as $warning)
+            @foreach ($conversion->warnings as $warning)
                 @if ($loop->first)<h3 class="mt-6 text-lg">Take care</h3>@endif
                 <p class="mt-1 text-[15px]">{{ $warning->sentence }}</p>
             @endforeach

@@ -15,11 +15,11 @@
             @endif
             <ul>
                 @foreach ($packages as $each)
-                    @php $food = $workshop->larder->fromPackage((string) $each->id); $facts = $food->per100; $faults = $workshop->labels->contradictions($each->label()); @endphp
+                    @php $food = $kernel->catalogue->package((string) $each->id); $facts = $food->per100; $faults = $kernel->catalogue->contradictions($each->label()); @endphp
                     <li class="border-t border-line py-3">
                         <div class="flex flex-wrap items-baseline justify-between gap-x-6">
                             <h2 class="text-xl"><a class="no-underline hover:underline" href="/pantry/{{ $each->id }}">{{ $each->name }}</a></h2>
-                            <p class="text-[15px] text-soft">{{ $each->food === '' ? 'bought ready-made' : $workshop->larder->plain($each->food)?->name }}@if ($each->is_default), <strong class="text-ink">your usual</strong>@endif</p>
+                            <p class="text-[15px] text-soft">{{ $each->food === '' ? 'bought ready-made' : $kernel->catalogue->plainFood($each->food)?->name }}@if ($each->is_default), <strong class="text-ink">your usual</strong>@endif</p>
                         </div>
                         <p class="text-[15px]">In 100 g: total carbohydrate <span class="figure">{{ Figures::one($facts->carbohydrate) }}</span>, fibre <span class="figure">{{ Figures::one($facts->fibre) }}</span>@if ($facts->polyolGrams() > 0), {{ array_key_first($facts->polyols) }} <span class="figure">{{ Figures::one($facts->polyolGrams()) }}</span>@endif<?php ?>@if ($facts->allulose > 0), allulose <span class="figure">{{ Figures::one($facts->allulose) }}</span>@endif g; its rounding leaves <span class="figure">± {{ Figures::one($food->netCarbsU * 2) }}</span> g net. <span class="text-soft">{{ $laws[$each->law] }} label, {{ Figures::grams((float) $each->serving_g) }} g a serving.</span></p>
                         @foreach ($faults as $fault)<p class="doubt mt-1">{{ $fault }}</p>@endforeach
@@ -27,19 +27,19 @@
                     </li>
                 @endforeach
             </ul>
-            @php $prices = $workshop->sweetenerPrices->forSugar(100.0, $convention); @endphp
+            @php $prices = $kernel->catalogue->sweetenerPrices(100.0, $convention); @endphp
             @if (count($prices) > 0)
                 <h2 class="mt-8 text-2xl">What sweetness costs</h2>
                 <table class="mt-1 w-full">
                     <caption class="text-left text-[15px] text-soft">For the sweetness of 100 g sugar</caption>
                     <thead class="text-sm text-soft"><tr><th class="text-left font-normal">package</th><th class="text-right font-normal">grams</th><th class="pl-3 text-right font-normal">price</th><th class="pl-3 text-right font-normal">net carbs</th></tr></thead>
-                    <tbody>@foreach ($prices as $row)<tr class="border-t border-line"><th scope="row" class="py-1.5 text-left font-normal">{{ $row['food']->name }}</th><td class="figure text-right">{{ Figures::grams($row['grams']) }}</td><td class="figure pl-3 text-right font-semibold">{{ Figures::money($row['price'], $currency) }}</td><td class="figure pl-3 text-right">{{ Figures::one($row['net']) }} g</td></tr>@endforeach</tbody>
+                    <tbody>@foreach ($prices as $row)<tr class="border-t border-line"><th scope="row" class="py-1.5 text-left font-normal">{{ $row->food->name }}</th><td class="figure text-right">{{ Figures::grams($row->grams) }}</td><td class="figure pl-3 text-right font-semibold">{{ Figures::money($row->price, $currency) }}</td><td class="figure pl-3 text-right">{{ Figures::one($row->netCarbs) }} g</td></tr>@endforeach</tbody>
                 </table>
             @endif
             <h2 id="toppings" class="mt-8 text-2xl">Toppings</h2>
             <ul class="mt-1">
                 @foreach ($toppings as $topping)
-                    @php $read = $workshop->servings->topping($topping->text); $served = $workshop->accountant->serve($topping->name, $read['doses'], array_fill(0, count($read['doses']), 1.0)); @endphp
+                    @php $served = $toppingServings[$topping->id]; @endphp
                     <li class="flex flex-wrap items-center justify-between gap-x-4 border-t border-line"><span><strong>{{ $topping->name }}</strong>, {{ implode(', ', preg_split('~\R~u', $topping->text)) }}: <span class="figure">{{ Figures::one($served->netCarbs($convention)->value) }} g</span> net</span><form method="post" action="/pantry/toppings/{{ $topping->id }}/remove">@csrf<button class="link-button" aria-label="Take {{ $topping->name }} out">Take out</button></form></li>
                 @endforeach
             </ul>
@@ -55,7 +55,7 @@
                 <h2 class="mt-8 text-2xl">Names you taught</h2>
                 <ul class="mt-1">
                     @foreach ($names as $name)
-                        <li class="flex items-center justify-between border-t border-line"><span>“{{ $name->typed }}” is <strong>{{ $workshop->larder->plain($name->food)?->name ?? $name->food }}</strong></span><form method="post" action="/pantry/names/{{ $name->id }}/forget">@csrf<button class="link-button" aria-label="Forget {{ $name->typed }}">Forget</button></form></li>
+                        <li class="flex items-center justify-between border-t border-line"><span>“{{ $name->typed }}” is <strong>{{ $kernel->catalogue->plainFood($name->food)?->name ?? $name->food }}</strong></span><form method="post" action="/pantry/names/{{ $name->id }}/forget">@csrf<button class="link-button" aria-label="Forget {{ $name->typed }}">Forget</button></form></li>
                     @endforeach
                 </ul>
             @endif
@@ -65,7 +65,7 @@
             <form method="post" action="{{ $package->exists ? '/pantry/'.$package->id : '/pantry' }}" class="mt-2 grid gap-3">
                 @csrf
                 <x-entry name="name" data-keep="name" label="Your name for it" :value="$package->name ?? ''" placeholder="The blue bag"/>
-                <x-entry name="food" data-keep="food" label="It is" list="foods" :value="$package->exists ? $workshop->larder->plain($package->food)?->name : ''" hint="Nothing for a dessert bought ready-made, to compare with your own."/>
+                <x-entry name="food" data-keep="food" label="It is" list="foods" :value="$package->exists ? $kernel->catalogue->plainFood($package->food)?->name : ''" hint="Nothing for a dessert bought ready-made, to compare with your own."/>
                 <div>
                     <label class="label" for="law">The label is from</label>
                     <select class="field" id="law" name="law">@foreach ($laws as $key => $law)<option value="{{ $key }}" @selected(old('law', $package->law) === $key)>{{ $law }}</option>@endforeach</select>
@@ -95,5 +95,5 @@
             </form>
         </section>
     </div>
-    <datalist id="foods">@foreach ($workshop->larder->names() as $name)<option value="{{ $name }}"></option>@endforeach</datalist>
+    <datalist id="foods">@foreach ($kernel->catalogue->foodNames() as $name)<option value="{{ $name }}"></option>@endforeach</datalist>
 </x-page>

@@ -1,6 +1,6 @@
 <x-page :title="'Label for '.$card->title()" here="bench">
     <div class="no-print">
-        <p><a href="{{ $piece->path('bench/card') }}">Back to the card</a></p>
+        <p><a href="{{ $dessert->path('bench/card') }}">Back to the card</a></p>
         <h1 class="mt-1 text-3xl text-cobalt">A label for the tin</h1>
         <form method="get" class="mt-3 flex flex-wrap items-end gap-3">
             <div class="w-48"><label class="label" for="baked">Baked on</label><input class="field" id="baked" name="baked" value="{{ $baked }}" maxlength="40"></div>

@@ -1,7 +1,7 @@
 <x-page :title="$page->title().', as a table'" here="bench">
     <p><a href="{{ $page->path('bench') }}">Back to the Bench</a></p>
     <h1 class="mt-1 text-4xl text-cobalt">{{ $page->title() }}</h1>
-    <p class="mt-1">{{ $page->net($page->worked->before) }} g net carbs a {{ $page->pieceWord() }} as written, {{ $page->net($page->worked->after) }} g swapped, likely {{ $page->range($page->worked->after) }}.</p>
+    <p class="mt-1">{{ $page->net($page->conversion->before) }} g net carbs a {{ $page->pieceWord() }} as written, {{ $page->net($page->conversion->after) }} g swapped, likely {{ $page->range($page->conversion->after) }}.</p>
     <div class="mt-4 overflow-x-auto" tabindex="0" role="region" aria-label="The swap as a table">
         <table class="w-full">
             <thead class="text-left text-sm text-soft"><tr>@foreach (['as written', 'grams', 'becomes', 'amount', 'measure', 'why'] as $head)<th scope="col" class="pr-4 font-normal">{{ $head }}</th>@endforeach</tr></thead>

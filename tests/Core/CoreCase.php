@@ -6,41 +6,61 @@ namespace Tests\Core;
 
 use Aglyca\Core\Account\Account;
 use Aglyca\Core\Brief;
+use Aglyca\Core\BriefJson;
 use Aglyca\Core\Conversion;
+use Aglyca\Core\Formula\PortionPlan;
 use Aglyca\Core\Kernel;
 use Aglyca\Core\Reading\Line;
+use Aglyca\Core\Swap\KitchenLimits;
 use Aglyca\Core\Tables;
+use Aglyca\Core\Wiring;
 use PHPUnit\Framework\TestCase;
 
 /** Opens the core once for all tests that need it whole. */
 abstract class CoreCase extends TestCase
 {
-    private static ?Kernel $workshop = null;
+    private static ?Wiring $core = null;
+
+    private static ?Kernel $kernel = null;
 
     protected static function tables(): Tables
     {
         return Tables::in(dirname(__DIR__, 2).'/data');
     }
 
-    protected static function workshop(): Kernel
+    /** The rooms of the core, for tests that look inside. */
+    protected static function core(): Wiring
     {
-        return self::$workshop ??= Kernel::open(self::tables());
+        return self::$core ??= new Wiring(self::tables());
+    }
+
+    protected static function kernel(): Kernel
+    {
+        return self::$kernel ??= Kernel::over(self::core());
     }
 
     protected static function line(string $text): Line
     {
-        return self::workshop()->lines->read($text, 'key-1')[0];
+        return self::core()->lines->read($text, 'key-1')[0];
     }
 
     protected static function account(string $text, ?float $pieces = null): Account
     {
-        return self::workshop()->account(new Brief($text, pieces: $pieces));
+        return self::kernel()->account(new Brief($text, portions: new PortionPlan($pieces)));
     }
 
-    /** @param  array<string, mixed>  $wishes */
-    protected static function work(string $text, array $wishes = []): Conversion
+    /** @param  array<string, mixed>  $said  by the names of `BriefJson` */
+    protected static function brief(string $text, array $said = []): Brief
     {
-        return self::workshop()->work((new Brief($text))->with($wishes));
+        return BriefJson::changed(new Brief($text), $said);
+    }
+
+    /** @param  array<string, mixed>  $said  by the names of `BriefJson`; "refused", "limit" and "bodyMass" are the kitchen's */
+    protected static function work(string $text, array $said = []): Conversion
+    {
+        $kitchen = new KitchenLimits($said['limit'] ?? null, $said['bodyMass'] ?? null, $said['refused'] ?? []);
+
+        return self::kernel()->convert(self::brief($text, $said)->in($kitchen));
     }
 
     /** @return array<string, array{string}> every demo dessert by file name */

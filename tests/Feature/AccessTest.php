@@ -17,7 +17,7 @@ final class AccessTest extends KitchenCase
     {
         $found = [];
         foreach (Router::getRoutes()->getRoutes() as $route) {
-            if (preg_match('~\{(?:piece|recipe|bake|package|topping|name)\}~', $route->uri()) === 1 && ! str_starts_with($route->uri(), 'almanac')) {
+            if (preg_match('~\{(?:dessert|recipe|bake|package|topping|name)\}~', $route->uri()) === 1 && ! str_starts_with($route->uri(), 'almanac')) {
                 $found[$route->methods()[0].' '.$route->uri()] = $route;
             }
         }
@@ -33,7 +33,7 @@ final class AccessTest extends KitchenCase
         $this->post('/pantry', ['name' => 'Their bag', 'food' => 'Almond flour', 'law' => 'eu-uk', 'serving_g' => '100', 'printed' => ['carbohydrate' => '4'], 'is_default' => '1']);
         $this->post('/pantry/toppings', ['topping_name' => 'Theirs', 'text' => '5 g butter']);
         $theirs->kitchen->rememberedNames()->create(['name' => 'dust', 'typed' => 'dust', 'food' => 'sugar']);
-        $is = ['piece' => $theirs->ulid, 'recipe' => $theirs->ulid, 'bake' => Bake::query()->sole()->id, 'package' => Package::query()->sole()->id, 'topping' => $theirs->kitchen->toppings()->sole()->id, 'name' => $theirs->kitchen->rememberedNames()->sole()->id, 'key' => '0123456789-1', 'side' => 'swapped', 'form' => 'csv'];
+        $is = ['dessert' => $theirs->ulid, 'recipe' => $theirs->ulid, 'bake' => Bake::query()->sole()->id, 'package' => Package::query()->sole()->id, 'topping' => $theirs->kitchen->toppings()->sole()->id, 'name' => $theirs->kitchen->rememberedNames()->sole()->id, 'key' => '0123456789-1', 'side' => 'swapped', 'form' => 'csv'];
         $before = $this->stateOf($theirs->kitchen_id);
         $mine = $this->baker('mine@example.org');
         foreach ([$mine, null] as $who) {
@@ -73,7 +73,7 @@ final class AccessTest extends KitchenCase
         ];
         $baker = $this->baker();
         $recipe = $this->recipeOf($baker);
-        $key = app(\Aglyca\Core\Kernel::class)->read($recipe->document())->lines[0]->key;
+        $key = app(\Aglyca\Core\Kernel::class)->read($recipe->brief())->lines[0]->key;
         foreach (Router::getRoutes()->getRoutes() as $route) {
             if (str_starts_with($route->uri(), '_') || in_array($route->uri(), ['up', 'sign-out'], true) || str_starts_with($route->uri(), 'storage')) {
                 continue;

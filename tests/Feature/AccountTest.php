@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aglyca\Core\Brief;
+use Aglyca\Core\BriefJson;
+use Aglyca\Core\Formula\PortionWish;
+use Aglyca\Core\Formula\Topping;
 use App\Models\Recipe;
 use App\Models\Share;
 use Illuminate\Testing\TestResponse;
@@ -25,9 +28,9 @@ final class AccountTest extends KitchenCase
         $this->at = "/bench/{$this->recipe->ulid}";
     }
 
-    private function document(): Brief
+    private function brief(): Brief
     {
-        return Recipe::query()->findOrFail($this->recipe->id)->document();
+        return Recipe::query()->findOrFail($this->recipe->id)->brief();
     }
 
     private function sheet(string $path): TestResponse
@@ -50,14 +53,14 @@ final class AccountTest extends KitchenCase
         $this->sheet('account')->assertSee('of 2'); // of 2xx g
         $this->get("/counter/{$this->recipe->ulid}")->assertSee('as you weighed them');
         $this->post("$this->at/undo", ['sheet' => 'pieces'])->assertRedirect("$this->at/pieces");
-        self::assertSame('scoop', $this->document()->sharing->portion['way']);
+        self::assertSame('scoop', $this->brief()->portions->portion->way->value);
         $this->post("$this->at/wishes", $this->wishes(['pieces' => '20']));
-        self::assertSame([[], 20.0], [$this->document()->sharing->portion, $this->document()->pieces], 'a number typed on the Bench ends the other way');
+        self::assertEquals([new PortionWish, 20.0], [$this->brief()->portions->portion, $this->brief()->portions->pieces], 'a number typed on the Bench ends the other way');
     }
 
     public function test_what_cannot_be_is_refused_beside_its_field_and_changes_nothing(): void
     {
-        $was = $this->document()->toArray();
+        $was = BriefJson::of($this->brief());
         foreach ([
             ['pieces/portion', ['way' => 'pieces', 'count' => 'some'], 'a number above 0 and up to 1000', 'value="some"'],
             ['pieces/portion', ['way' => 'grid', 'across' => '0', 'along' => '3'], 'A grid has 1 to 40', 'value="0"'],
@@ -74,13 +77,13 @@ final class AccountTest extends KitchenCase
             $this->post("$this->at/$path", $fields)->assertStatus(422)->assertSee($sentence)->assertSee($typed, false);
             $this->post("$this->at/$path", $fields, ['HX-Request' => 'true'])->assertStatus(422)->assertSee($sentence)->assertDontSee('<html', false);
         }
-        self::assertSame($was, $this->document()->toArray());
+        self::assertSame($was, BriefJson::of($this->brief()));
     }
 
     private function lineKey(int $line): string
     {
         preg_match_all('~data-line="([a-f0-9]{10}-\d)"~', (string) $this->get($this->at)->getContent(), $m);
-        $recipe = app(\Aglyca\Core\Kernel::class)->read($this->document());
+        $recipe = app(\Aglyca\Core\Kernel::class)->read($this->brief());
         self::assertContains($recipe->lines[$line]->key, $m[1]);
 
         return $recipe->lines[$line]->key;
@@ -95,7 +98,7 @@ final class AccountTest extends KitchenCase
         $this->sheet('account')->assertSee('added at the table')->assertSee('a cookie with it');
         $this->sheet('card')->assertSee('With what is added at the table');
         $this->post("$this->at/pieces/used", ['line' => $this->lineKey(4), 'percent' => '50 %']);
-        self::assertSame([$this->lineKey(4) => 0.5], $this->document()->sharing->used);
+        self::assertSame([$this->lineKey(4) => 0.5], $this->brief()->portions->used);
         $this->sheet('pieces')->assertSee('usually about 50 % stays on');
         $this->sheet('account')->assertSee('left over, all');
 
@@ -103,7 +106,7 @@ final class AccountTest extends KitchenCase
         $this->post('/pantry/toppings', ['topping_name' => 'Soft cream', 'text' => '2 tbsp whipping cream'])->assertSessionHasNoErrors();
         $this->get('/pantry')->assertSee('Soft cream');
         $this->post("$this->at/pieces/toppings", ['toppings' => ['Soft cream', 'never heard of']]);
-        self::assertSame([['name' => 'Soft cream', 'text' => '2 tbsp whipping cream']], $this->document()->sharing->toppings);
+        self::assertEquals([new Topping('Soft cream', '2 tbsp whipping cream')], $this->brief()->portions->toppings);
         $this->sheet('account')->assertSee('with what goes on')->assertSee('soft cream, each');
         $this->post("$this->at/account/eaten", ['eaten' => '0.5']);
         $this->sheet('account')->assertSee('half a cookie');
@@ -128,16 +131,16 @@ final class AccountTest extends KitchenCase
         $this->get($this->at)->assertSee('1.5 times the recipe')->assertSee('36 cookies')->assertSee('× 1.5');
         $this->get("/counter/{$this->recipe->ulid}")->assertSee('36 cookies');
         $this->post("$this->at/scale", ['by' => 'pieces', 'pieces' => '48']);
-        self::assertSame(2.0, $this->document()->scale);
+        self::assertSame(2.0, $this->brief()->batch->scale);
         $this->post("$this->at/scale", ['by' => 'ingredient', 'have' => '150', 'line' => $this->lineKey(1)]);
-        self::assertSame(0.5, $this->document()->scale);
+        self::assertSame(0.5, $this->brief()->batch->scale);
         $this->post("$this->at/scale/pan", ['to_shape' => 'straight', 'to_length' => '20', 'to_width' => '15']);
         $this->sheet('scale')->assertSee('The batter stands as deep as in the recipe');
         $this->post("$this->at/scale", ['by' => 'factor', 'factor' => '1']);
         $this->sheet('scale')->assertSee('100 % deeper in your pan');
         $this->get("/counter/{$this->recipe->ulid}")->assertSee('deeper in your pan');
         $this->post("$this->at/scale/pan", ['recipes' => '1']);
-        self::assertNull($this->document()->pan);
+        self::assertNull($this->brief()->batch->pan);
     }
 
     public function test_lines_by_any_figure_and_an_exchange(): void
@@ -166,9 +169,9 @@ final class AccountTest extends KitchenCase
     public function test_the_same_figure_stands_everywhere(): void
     {
         $this->post("$this->at/pieces/parts", ['component' => '1', 'spread' => 'some', 'pieces' => '6']);
-        $worked = app(\Aglyca\Core\Kernel::class)->work($this->document());
-        $net = number_format($worked->after->netCarbs($worked->document->convention)->value, 1);
-        $total = number_format($worked->after->piece->carbohydrate, 1);
+        $conversion = app(\Aglyca\Core\Kernel::class)->convert($this->brief());
+        $net = number_format($conversion->after->netCarbs($conversion->brief->convention)->value, 1);
+        $total = number_format($conversion->after->piece->carbohydrate, 1);
         $this->post("$this->at/share");
         $token = Share::query()->sole()->token;
         foreach ([$this->at, "$this->at/account", "$this->at/card", "$this->at/tin", "$this->at/table", "/counter/{$this->recipe->ulid}", "/s/$token"] as $path) {

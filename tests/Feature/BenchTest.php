@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Aglyca\Core\Reading\Correction;
 use App\Models\Recipe;
 
 final class BenchTest extends KitchenCase
@@ -22,7 +23,7 @@ final class BenchTest extends KitchenCase
             self::assertNotSame($before, $figure(), json_encode($change) ?: '');
         }
         $this->post("/bench/$recipe->ulid/wishes", $this->wishes(['sweetness' => '60']));
-        self::assertSame(0.6, Recipe::query()->findOrFail($recipe->id)->document()->sweetness);
+        self::assertSame(0.6, Recipe::query()->findOrFail($recipe->id)->brief()->wishes->sweetness);
     }
 
     public function test_with_scripts_only_the_tray_comes_back(): void
@@ -57,19 +58,19 @@ final class BenchTest extends KitchenCase
         $this->post($at, ['food' => 'griffin', 'grams' => ''])->assertStatus(422)->assertSee('has no “griffin”')->assertSee('value="griffin"', false);
         $this->post($at, ['food' => '', 'grams' => '-1'])->assertStatus(422)->assertSee('a number above 0');
         $this->post($at, ['food' => 'Almond flour', 'grams' => '180,5'])->assertRedirect();
-        $document = Recipe::query()->findOrFail($recipe->id)->document();
-        self::assertSame([$m[1] => ['food' => 'almond-flour', 'grams' => 180.5]], $document->corrections);
-        self::assertStringContainsString('200 g smoked moonflour', $document->text);
+        $brief = Recipe::query()->findOrFail($recipe->id)->brief();
+        self::assertEquals([$m[1] => new Correction('almond-flour', 180.5)], $brief->corrections->byLine);
+        self::assertStringContainsString('200 g smoked moonflour', $brief->text);
         $this->get("/bench/$recipe->ulid")->assertDontSee('to check')->assertSee('yours:');
         $this->post($at, ['reset' => '1']);
-        self::assertSame([], Recipe::query()->findOrFail($recipe->id)->document()->corrections);
+        self::assertSame([], Recipe::query()->findOrFail($recipe->id)->brief()->corrections->byLine);
     }
 
     public function test_the_text_can_be_changed_and_an_unreadable_change_is_refused_with_what_was_typed(): void
     {
         $recipe = $this->recipeOf($this->baker());
         $this->post("/bench/$recipe->ulid/text", ['text' => 'nothing here'])->assertStatus(422)->assertSee('No ingredient was found')->assertSee('nothing here');
-        self::assertSame(self::LOAF, Recipe::query()->findOrFail($recipe->id)->document()->text);
+        self::assertSame(self::LOAF, Recipe::query()->findOrFail($recipe->id)->brief()->text);
         $this->post("/bench/$recipe->ulid/text", ['text' => self::LOAF."\n"])->assertRedirect();
     }
 

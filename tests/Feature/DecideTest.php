@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Aglyca\Core\BriefJson;
 use App\Models\Recipe;
 
 /** The Bench as the place where a baker decides: blend, own amounts, lines left, foods refused, back and forth. */
 final class DecideTest extends KitchenCase
 {
-    private function documentOf(Recipe $recipe): \Aglyca\Core\Brief
+    private function briefOf(Recipe $recipe): \Aglyca\Core\Brief
     {
-        return Recipe::query()->findOrFail($recipe->id)->document();
+        return Recipe::query()->findOrFail($recipe->id)->brief();
     }
 
     public function test_a_blend_is_kept_refused_or_given_back(): void
@@ -20,14 +21,14 @@ final class DecideTest extends KitchenCase
         $at = "/bench/$recipe->ulid/blend";
         $this->get("/bench/$recipe->ulid")->assertSee('Sweetener mix')->assertSee('too brown')->assertSee('hatch-browning', false);
         $this->post($at, ['corners' => ['allulose', 'erythritol-powdered', 'xylitol'], 'shares' => ['30', '30', '60']])->assertRedirect();
-        self::assertEqualsWithDelta([0.25, 0.25, 0.5], $this->documentOf($recipe)->shares, 1e-6);
+        self::assertEqualsWithDelta([0.25, 0.25, 0.5], $this->briefOf($recipe)->wishes->blend->shares, 1e-6);
         $this->get("/bench/$recipe->ulid")->assertSee('25 : 25 : 50')->assertSee('let it be worked out');
         foreach ([['corners' => ['allulose', 'allulose', 'xylitol'], 'shares' => ['1', '1', '1']], ['corners' => ['allulose', 'butter', 'xylitol'], 'shares' => ['1', '1', '1']], ['corners' => ['allulose', 'erythritol-powdered', 'xylitol'], 'shares' => ['0', '0', '0']], ['corners' => ['allulose', 'erythritol-powdered', 'xylitol'], 'shares' => ['-1', 'x', '5']]] as $bad) {
             $this->post($at, $bad)->assertStatus(422)->assertSee('class="fault"', false);
         }
-        self::assertEqualsWithDelta([0.25, 0.25, 0.5], $this->documentOf($recipe)->shares, 1e-6);
+        self::assertEqualsWithDelta([0.25, 0.25, 0.5], $this->briefOf($recipe)->wishes->blend->shares, 1e-6);
         $this->post($at, ['free' => '1']);
-        self::assertSame([], $this->documentOf($recipe)->shares);
+        self::assertSame([], $this->briefOf($recipe)->wishes->blend->shares);
     }
 
     public function test_an_amount_typed_in_holds_and_is_marked_until_it_is_given_back(): void
@@ -49,29 +50,29 @@ final class DecideTest extends KitchenCase
         $at = "/bench/$recipe->ulid/amounts";
         $this->post($at, ['component' => '0', 'food' => 'moon dust', 'slot' => 'added', 'grams' => '5'])->assertStatus(422)->assertSee('The larder has no “moon dust”')->assertSee('value="moon dust"', false);
         $this->post($at, ['component' => '0', 'food' => 'black treacle', 'slot' => 'added', 'grams' => '6,6'])->assertRedirect();
-        self::assertSame(['0:molasses:added' => 6.6], $this->documentOf($recipe)->amounts);
+        self::assertSame(['0:molasses:added' => 6.6], $this->briefOf($recipe)->wishes->amounts);
         $this->get("/bench/$recipe->ulid")->assertSee('added by you')->assertSee('Molasses');
         $this->post($at, ['component' => '0', 'food' => 'molasses', 'slot' => 'added', 'reset' => '1']);
-        self::assertSame([], $this->documentOf($recipe)->amounts);
+        self::assertSame([], $this->briefOf($recipe)->wishes->amounts);
     }
 
     public function test_undo_and_redo_go_over_everything_and_survive_a_reload(): void
     {
         $recipe = $this->recipeOf($this->baker());
         preg_match('~data-line="([a-f0-9]{10}-1)"~', (string) $this->get("/bench/$recipe->ulid")->getContent(), $m);
-        $states = [$this->documentOf($recipe)->toArray()];
+        $states = [BriefJson::of($this->briefOf($recipe))];
         foreach ([['wishes', $this->wishes(['pieces' => '7'])], ["lines/$m[1]", ['food' => 'Honey', 'grams' => '50']], ["leave/$m[1]", []], ['amounts', ['component' => '0', 'food' => 'almond-flour', 'grams' => '99']], ['blend', ['corners' => ['allulose', 'erythritol-powdered', 'xylitol'], 'shares' => ['1', '1', '1']]], ['text', ['text' => self::LOAF."\n\n"]]] as [$what, $fields]) {
             $this->post("/bench/$recipe->ulid/$what", $fields)->assertRedirect();
-            $states[] = $this->documentOf($recipe)->toArray();
+            $states[] = BriefJson::of($this->briefOf($recipe));
         }
         for ($i = count($states) - 2; $i >= 0; $i--) {
             $this->post("/bench/$recipe->ulid/undo");
-            self::assertEquals($states[$i], $this->documentOf($recipe)->toArray(), "back to $i");
+            self::assertEquals($states[$i], BriefJson::of($this->briefOf($recipe)), "back to $i");
         }
         $this->post("/bench/$recipe->ulid/undo")->assertRedirect();
         for ($i = 1; $i < count($states); $i++) {
             $this->post("/bench/$recipe->ulid/redo");
-            self::assertEquals($states[$i], $this->documentOf($recipe)->toArray(), "forth to $i");
+            self::assertEquals($states[$i], BriefJson::of($this->briefOf($recipe)), "forth to $i");
         }
         $this->post("/bench/$recipe->ulid/undo");
         $this->post("/bench/$recipe->ulid/wishes", $this->wishes(['pieces' => '3']));
@@ -84,9 +85,9 @@ final class DecideTest extends KitchenCase
         $this->post('/bench/draft/wishes', $this->wishes(['pieces' => '5']));
         $this->post('/sign-up', ['kitchen' => 'K', 'email' => 'k@example.org', 'password' => 'plum-and-almond']);
         $recipe = Recipe::query()->sole();
-        self::assertSame(5.0, $this->documentOf($recipe)->pieces);
+        self::assertSame(5.0, $this->briefOf($recipe)->portions->pieces);
         $this->post("/bench/$recipe->ulid/undo");
-        self::assertNull($this->documentOf($recipe)->pieces);
+        self::assertNull($this->briefOf($recipe)->portions->pieces);
     }
 
     public function test_a_food_never_used_stays_out_of_every_dessert_until_allowed(): void
@@ -142,8 +143,8 @@ final class DecideTest extends KitchenCase
     {
         $recipe = $this->recipeOf($this->baker());
         $this->post("/bench/$recipe->ulid/wishes", $this->wishes(['without' => ['nuts', 'milk'], 'cooler' => '15', 'families' => ['0' => 'muffin']]))->assertRedirect();
-        $document = $this->documentOf($recipe);
-        self::assertSame([['nuts', 'milk'], 15.0, [0 => 'muffin']], [$document->without, $document->cooler, $document->families]);
+        $brief = $this->briefOf($recipe);
+        self::assertSame([['nuts', 'milk'], 15.0, [0 => 'muffin']], [$brief->wishes->without, $brief->wishes->cooler, $brief->wishes->families]);
         $this->get("/bench/$recipe->ulid")->assertDontSee('data-part="0:almond-flour"', false);
         $this->post("/bench/$recipe->ulid/wishes", $this->wishes(['families' => ['0' => 'stone']]))->assertStatus(422);
     }

@@ -24,7 +24,7 @@ final class PasteTest extends KitchenCase
         $answer = $this->post('/sign-up', ['kitchen' => 'Maud’s', 'email' => 'Maud@Example.org', 'password' => 'plum-and-almond']);
         $recipe = Recipe::query()->with('latest')->sole();
         $answer->assertRedirect("/bench/$recipe->ulid");
-        self::assertSame(['xylitol', 14.0, self::LOAF], [$recipe->document()->sweetener, $recipe->document()->pieces, $recipe->document()->text]);
+        self::assertSame(['xylitol', 14.0, self::LOAF], [$recipe->brief()->wishes->sweetener, $recipe->brief()->portions->pieces, $recipe->brief()->text]);
         $this->get('/bench/draft')->assertNotFound();
         $this->get('/shelf')->assertSee('Rye-less loaf');
     }

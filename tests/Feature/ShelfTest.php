@@ -19,7 +19,7 @@ final class ShelfTest extends KitchenCase
         $this->post("/shelf/$recipe->ulid/duplicate");
         $copy = Recipe::query()->where('id', '!=', $recipe->id)->sole();
         self::assertSame('Sunday loaf, copy', $copy->title);
-        self::assertSame($recipe->fresh()->document()->text, $copy->document()->text);
+        self::assertSame($recipe->fresh()->brief()->text, $copy->brief()->text);
         $this->post("/shelf/$recipe->ulid/remove")->assertSessionHas('undo.to', "/shelf/$recipe->ulid/restore");
         $this->get("/bench/$recipe->ulid")->assertNotFound();
         $this->post("/shelf/$recipe->ulid/restore");

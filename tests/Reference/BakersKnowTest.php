@@ -13,10 +13,10 @@ use Tests\Core\CoreCase;
 final class BakersKnowTest extends CoreCase
 {
     /** Share of the sweetness that a sweetener gives. */
-    private static function share(Conversion $worked, string $food): float
+    private static function share(Conversion $conversion, string $food): float
     {
-        $sweetness = static fn (string $key): float => $worked->swap->after->gramsOf($key) * self::workshop()->larder->typical(self::workshop()->larder->get($key), 'sweetness');
-        $all = array_sum(array_map($sweetness, array_unique(array_map(static fn ($d): string => $d->food->key ?? 'water', $worked->swap->after->doses))));
+        $sweetness = static fn (string $key): float => $conversion->swap->after->gramsOf($key) * self::core()->larder->typical(self::core()->larder->get($key), 'sweetness');
+        $all = array_sum(array_map($sweetness, array_unique(array_map(static fn ($d): string => $d->food->key ?? 'water', $conversion->swap->after->doses))));
 
         return $all > 0 ? $sweetness($food) / $all : 0.0;
     }
@@ -70,53 +70,53 @@ final class BakersKnowTest extends CoreCase
     #[DataProvider('mixes')]
     public function test_intense_sweeteners_never_carry_the_bulk(string $mix): void
     {
-        $worked = self::work("Soft cookies\nMakes 30 cookies\n200 g sugar\n250 g flour\n3 eggs\n100 g butter\n\nMethod\nBake at 170 °C for 10 minutes.", ['sweetener' => $mix]);
-        foreach ($worked->swap->after->doses as $dose) {
-            if ($dose->food !== null && self::workshop()->larder->typical($dose->food, 'sweetness') > 20) {
+        $conversion = self::work("Soft cookies\nMakes 30 cookies\n200 g sugar\n250 g flour\n3 eggs\n100 g butter\n\nMethod\nBake at 170 °C for 10 minutes.", ['sweetener' => $mix]);
+        foreach ($conversion->swap->after->doses as $dose) {
+            if ($dose->food !== null && self::core()->larder->typical($dose->food, 'sweetness') > 20) {
                 self::assertLessThan(4.0, $dose->mass(), $dose->text);
             }
         }
-        $body = array_sum(array_map(static fn ($d): float => $d->food?->role->value === 'sweet' ? $d->mass() : 0.0, $worked->swap->after->doses));
+        $body = array_sum(array_map(static fn ($d): float => $d->food?->role->value === 'sweet' ? $d->mass() : 0.0, $conversion->swap->after->doses));
         self::assertGreaterThan(0.55 * 200 * 0.98, $body);
     }
 
     /** @return array<string, array{string}> */
     public static function mixes(): array
     {
-        return array_map(static fn (string $k): array => [$k], array_combine(array_keys(self::workshop()->schools->sweeteners()), array_keys(self::workshop()->schools->sweeteners())));
+        return array_map(static fn (string $k): array => [$k], array_combine(array_keys(self::core()->schools->sweeteners()), array_keys(self::core()->schools->sweeteners())));
     }
 
     /** Where gluten went, something holds: xanthan, whey, psyllium or an egg more. */
     #[DataProvider('schools')]
     public function test_each_school_holds_the_crumb_and_coconut_drinks(string $school): void
     {
-        $worked = self::work("Loaf\nMakes 10 slices\n200 g sugar\n250 g flour\n3 eggs\n100 g butter", ['school' => $school]);
-        self::assertGreaterThanOrEqual(0.74, $worked->properties['structure']->ratio());
-        $held = array_filter(['xanthan', 'whey-protein', 'psyllium', 'egg-white-powder', 'gelatin'], static fn (string $f): bool => $worked->swap->after->gramsOf($f) > 0);
-        self::assertTrue($held !== [] || $worked->swap->after->gramsOf('egg') > 150, $school);
-        if ($worked->swap->after->gramsOf('coconut-flour') > 50) {
-            self::assertGreaterThan(150, $worked->swap->after->gramsOf('egg'));
-            self::assertGreaterThanOrEqual(10, $worked->bake->restMinutes);
+        $conversion = self::work("Loaf\nMakes 10 slices\n200 g sugar\n250 g flour\n3 eggs\n100 g butter", ['school' => $school]);
+        self::assertGreaterThanOrEqual(0.74, $conversion->properties['structure']->ratio());
+        $held = array_filter(['xanthan', 'whey-protein', 'psyllium', 'egg-white-powder', 'gelatin'], static fn (string $f): bool => $conversion->swap->after->gramsOf($f) > 0);
+        self::assertTrue($held !== [] || $conversion->swap->after->gramsOf('egg') > 150, $school);
+        if ($conversion->swap->after->gramsOf('coconut-flour') > 50) {
+            self::assertGreaterThan(150, $conversion->swap->after->gramsOf('egg'));
+            self::assertGreaterThanOrEqual(10, $conversion->swap->oven->restMinutes);
         }
-        self::assertLessThanOrEqual(100.0, $worked->swap->after->gramsOf('butter'));
-        self::assertGreaterThanOrEqual(75.0, $worked->swap->after->gramsOf('butter'));
+        self::assertLessThanOrEqual(100.0, $conversion->swap->after->gramsOf('butter'));
+        self::assertGreaterThanOrEqual(75.0, $conversion->swap->after->gramsOf('butter'));
     }
 
     /** @return array<string, array{string}> */
     public static function schools(): array
     {
-        return array_map(static fn (string $k): array => [$k], array_combine(array_keys(self::workshop()->schools->flours()), array_keys(self::workshop()->schools->flours())));
+        return array_map(static fn (string $k): array => [$k], array_combine(array_keys(self::core()->schools->flours()), array_keys(self::core()->schools->flours())));
     }
 
     /** Lines with a swap of their own: what takes their place, and that they carry far less. */
     #[DataProvider('lines')]
     public function test_a_line_with_a_swap_of_its_own(string $line, array $foods): void
     {
-        $worked = self::work("Pudding\nMakes 2 portions\n$line\n200 g whipping cream");
+        $conversion = self::work("Pudding\nMakes 2 portions\n$line\n200 g whipping cream");
         foreach ($foods as $food) {
-            self::assertGreaterThan(0, $worked->swap->after->gramsOf($food), $food);
+            self::assertGreaterThan(0, $conversion->swap->after->gramsOf($food), $food);
         }
-        self::assertLessThan(0.5 * $worked->before->netCarbs(Convention::LowCarb)->value, $worked->after->netCarbs(Convention::LowCarb)->value);
+        self::assertLessThan(0.5 * $conversion->before->netCarbs(Convention::LowCarb)->value, $conversion->after->netCarbs(Convention::LowCarb)->value);
     }
 
     /** @return array<string, array{string, list<string>}> */
@@ -141,9 +141,9 @@ final class BakersKnowTest extends CoreCase
     /** Starch that is sold as grain-free is starch. */
     public function test_tapioca_is_swapped_where_it_matters_and_shown_where_it_is_wished(): void
     {
-        $worked = self::work("Loaf\nMakes 8 slices\n200 g tapioca starch\n100 g sugar\n3 eggs");
-        self::assertSame(0.0, $worked->swap->after->gramsOf('tapioca-starch'));
-        self::assertGreaterThan(20, $worked->before->netCarbs(Convention::LowCarb)->value);
+        $conversion = self::work("Loaf\nMakes 8 slices\n200 g tapioca starch\n100 g sugar\n3 eggs");
+        self::assertSame(0.0, $conversion->swap->after->gramsOf('tapioca-starch'));
+        self::assertGreaterThan(20, $conversion->before->netCarbs(Convention::LowCarb)->value);
         $tolerant = self::work("Loaf\nMakes 8 slices\n250 g flour\n100 g sugar\n3 eggs", ['school' => 'starch-tolerant']);
         $starches = array_filter($tolerant->swap->after->doses, static fn ($d): bool => in_array($d->food?->key, ['tapioca-starch', 'rice-flour', 'arrowroot', 'potato-starch'], true));
         self::assertNotEmpty($starches);
@@ -153,10 +153,10 @@ final class BakersKnowTest extends CoreCase
     /** Salt and spice stay as they are, once. */
     public function test_salt_is_not_doubled(): void
     {
-        $worked = self::work("Cake\nMakes 8 slices\n110 g salted butter\n200 g flour\n150 g sugar\n2 eggs\n1/2 tsp salt\n1 tsp salt");
-        self::assertEqualsWithDelta(9.0, $worked->swap->after->gramsOf('salt'), 0.1);
-        self::assertCount(2, array_filter($worked->swap->after->doses, static fn ($d): bool => $d->food?->key === 'salt'));
-        self::assertLessThanOrEqual($worked->before->whole->salt + 0.5, $worked->after->whole->salt);
+        $conversion = self::work("Cake\nMakes 8 slices\n110 g salted butter\n200 g flour\n150 g sugar\n2 eggs\n1/2 tsp salt\n1 tsp salt");
+        self::assertEqualsWithDelta(9.0, $conversion->swap->after->gramsOf('salt'), 0.1);
+        self::assertCount(2, array_filter($conversion->swap->after->doses, static fn ($d): bool => $d->food?->key === 'salt'));
+        self::assertLessThanOrEqual($conversion->before->whole->salt + 0.5, $conversion->after->whole->salt);
     }
 
     /** A spoon of lemon juice beside the soda uses some of it up; enough of it, all. */

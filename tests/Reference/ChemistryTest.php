@@ -56,7 +56,7 @@ final class ChemistryTest extends CoreCase
     /** 37 g of erythritol in 100 g of solution at 25 °C are 58.7 g in 100 g of water (from memory of solubility tables). */
     public function test_erythritol_is_just_saturated_where_the_tables_say_so(): void
     {
-        $solubility = self::workshop()->constants->get('erythritol-solubility');
+        $solubility = self::core()->constants->get('erythritol-solubility');
         self::assertEqualsWithDelta(37 / 63, $solubility, 0.001);
         self::assertEqualsWithDelta(1.0, (new Traits(100.0, 63.0, erythritol: 37.0))->grain($solubility, 0.0), 0.002);
         self::assertEqualsWithDelta(2.0, (new Traits(137.0, 63.0, erythritol: 74.0))->grain($solubility, 0.0), 0.004);

@@ -11,8 +11,8 @@ use Aglyca\Core\Linear\Programme;
 use Aglyca\Core\Linear\Row;
 use Aglyca\Core\Linear\Simplex;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Tests\Core\Bench\AnythingTest;
 use Tests\Core\CoreCase;
+use Tests\Core\KernelTest;
 use Tests\Core\Swap\SwapperTest;
 
 /** The optimum against GLPK 5.0 (Debian `glpk-utils`), which reads the same programme as a CPLEX LP file. */
@@ -41,7 +41,7 @@ final class GlpkTest extends CoreCase
     #[DataProvider('all')]
     public function test_the_desserts_programmes_have_the_same_optimum(string $text, string $sweetener, string $school): void
     {
-        $this->assertOptimal((new Brief($text))->with(['sweetener' => $sweetener, 'school' => $school]));
+        $this->assertOptimal(self::brief($text, ['sweetener' => $sweetener, 'school' => $school]));
     }
 
     /** Recipes and wishes thrown together: programmes as odd as a kitchen can make them. */
@@ -49,16 +49,16 @@ final class GlpkTest extends CoreCase
     {
         for ($seed = 1001; $seed <= 1080; $seed++) {
             mt_srand($seed);
-            $this->assertOptimal(AnythingTest::thrown());
+            $this->assertOptimal(KernelTest::thrown());
         }
     }
 
-    private function assertOptimal(Brief $document): void
+    private function assertOptimal(Brief $brief): void
     {
-        $recipe = self::workshop()->read($document);
-        $formula = Formula::asWritten($recipe, $document->pieces);
-        $swapper = self::workshop()->swapper;
-        foreach ($swapper->lay(self::workshop()->accountant->count($formula), $swapper->familiesOf($formula, $document->wishes()), $document->wishes(), OvenPlan::of($recipe->steps)) as $problem) {
+        $recipe = self::kernel()->read($brief);
+        $formula = Formula::asWritten($recipe, $brief->portions->pieces);
+        $swapper = self::core()->swapper;
+        foreach ($swapper->lay($formula, $brief->wishes, OvenPlan::asWritten($recipe->steps, self::core()->ovens)) as $problem) {
             $programme = $problem->programme();
             if ($programme->costs !== [] && $programme->rows !== []) {
                 $ours = Simplex::solve($programme)->objective;
@@ -103,7 +103,7 @@ final class GlpkTest extends CoreCase
             [$low, $high] = match (mt_rand(0, 3)) {
                 0 => [-INF, $high], 1 => [$low, INF], 2 => [$low, $low], default => [$low, $high]
             };
-            $rows[] = new Row('bulk', $coefficients, $low, $high, mt_rand(0, 5) === 0 ? 10_000.0 : $real(0.1, 8), $real(0.5, 50), false, $of);
+            $rows[] = new Row('bulk', $coefficients, $low, $high, mt_rand(0, 5) === 0 ? 10_000.0 : $real(0.1, 8), $real(0.5, 50), $of);
         }
 
         return new Programme(array_map(static fn (): float => mt_rand(0, 2) === 0 ? 0.0 : $real(0, 0.2), range(1, $n)), array_map(static fn (): float => mt_rand(0, 1) === 0 ? INF : $real(0, 300), range(1, $n)), $rows);

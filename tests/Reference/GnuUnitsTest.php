@@ -32,7 +32,7 @@ final class GnuUnitsTest extends CoreCase
     #[DataProvider('densities')]
     public function test_a_density(string $food, string $form, string $theirs): void
     {
-        $larder = self::workshop()->larder;
+        $larder = self::core()->larder;
         $ours = $larder->density($larder->get($food), $form)->gramsPerMl * 236.588237;
         self::assertEqualsWithDelta($this->asked("1 uscup $theirs", 'g'), $ours, $ours * 0.005);
     }
@@ -55,7 +55,7 @@ final class GnuUnitsTest extends CoreCase
 
     public function test_small_things(): void
     {
-        $larder = self::workshop()->larder;
+        $larder = self::core()->larder;
         self::assertEqualsWithDelta($this->asked('1 stickbutter', 'g'), $larder->portion($larder->get('butter'), 'stick')->value, 0.1);
         self::assertEqualsWithDelta($this->asked('egg', 'g'), $larder->portion($larder->get('egg'), '')->value, 0.1);
         self::assertEqualsWithDelta($this->asked('eggwhite', 'g'), $larder->portion($larder->get('egg-white'), '')->value, 0.1);

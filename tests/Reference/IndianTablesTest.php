@@ -84,7 +84,7 @@ final class IndianTablesTest extends CoreCase
     public function test_a_food(string $key, string $code): void
     {
         $theirs = self::theirs()[$code];
-        $n = self::workshop()->larder->get($key)->per100;
+        $n = self::core()->larder->get($key)->per100;
         $ours = ['water' => $n->water, 'protein' => $n->protein, 'fat' => $n->fat, 'fibre' => $n->fibre, 'available' => $n->carbohydrate - $n->fibre];
         $faults = [];
         foreach (self::NUTRIENTS as $nutrient => $column) {
@@ -112,7 +112,7 @@ final class IndianTablesTest extends CoreCase
     public function test_what_is_left_out_has_a_reason(): void
     {
         foreach (self::NOT_COMPARED as $key => $reason) {
-            self::assertNotNull(self::workshop()->larder->find($key));
+            self::assertNotNull(self::core()->larder->find($key));
             self::assertNotSame('', $reason);
             self::assertArrayNotHasKey($key, self::FOODS);
         }

@@ -11,11 +11,11 @@ use Illuminate\View\View;
 
 final readonly class AlmanacController
 {
-    public function __construct(private Kernel $workshop, private Sources $sources) {}
+    public function __construct(private Kernel $kernel, private Sources $sources) {}
 
     public function index(Conventions $conventions): View
     {
-        return view('almanac', ['foods' => $this->workshop->larder->all(), 'conventions' => $conventions->all(), 'sources' => $this->sources->all(), 'tables' => Sources::TABLES]);
+        return view('almanac', ['foods' => $this->kernel->catalogue->foods(), 'conventions' => $conventions->all(), 'sources' => $this->sources->all(), 'tables' => Sources::TABLES]);
     }
 
     /** One of the tables that the figures come from, as it stands. */
@@ -26,7 +26,7 @@ final readonly class AlmanacController
 
     public function food(string $key): View
     {
-        $food = $this->workshop->larder->find($key) ?? abort(404);
+        $food = $this->kernel->catalogue->food($key) ?? abort(404);
 
         return view('food', ['food' => $food, 'source' => $this->sources->get($food->provenance), 'facts' => $this->sources->factsOf($key)]);
     }

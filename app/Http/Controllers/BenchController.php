@@ -7,14 +7,18 @@ namespace App\Http\Controllers;
 use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Conversion;
 use Aglyca\Core\Kernel;
+use Aglyca\Core\Reading\Correction;
 use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Reading\UnreadableRecipe;
 use Aglyca\Core\Reading\YieldReader;
+use Aglyca\Core\Side;
+use Aglyca\Core\Swap\AmountKey;
+use Aglyca\Core\Swap\Blend;
 use Aglyca\Core\Swap\Wishes;
 use App\Models\Version;
 use App\Support\CorrectionInput;
+use App\Support\Dessert;
 use App\Support\Draft;
-use App\Support\Workpiece;
 use App\View\BenchPage;
 use App\View\VersionRows;
 use Illuminate\Http\RedirectResponse;
@@ -28,7 +32,7 @@ use Illuminate\View\View;
 
 final readonly class BenchController
 {
-    public function __construct(private Kernel $workshop) {}
+    public function __construct(private Kernel $kernel) {}
 
     public function current(Request $request, Draft $draft): RedirectResponse
     {
@@ -36,204 +40,195 @@ final readonly class BenchController
 
         return redirect(match (true) {
             $latest !== null => "/bench/$latest->ulid",
-            $draft->document() !== null => '/bench/draft',
+            $draft->brief() !== null => '/bench/draft',
             default => '/',
         });
     }
 
-    public function show(Request $request, Workpiece $piece): Response
+    public function show(Request $request, Dessert $dessert): Response
     {
-        $piece->recipe?->update(['opened_at' => now()]);
+        $dessert->recipe?->update(['opened_at' => now()]);
 
-        return $this->page($request, $piece);
+        return $this->page($request, $dessert);
     }
 
-    public function wish(Request $request, Workpiece $piece): Response|RedirectResponse
+    public function wish(Request $request, Dessert $dessert): Response|RedirectResponse
     {
         $input = Validator::make($request->all(), [
             'pieces' => ['nullable', 'numeric', 'gt:0', 'max:'.YieldReader::MOST_PIECES],
             'sweetness' => ['required', 'numeric', 'between:60,110'],
-            'sweetener' => ['required', 'string', Rule::in(array_keys($this->workshop->schools->sweeteners()))],
-            'school' => ['required', 'string', Rule::in(array_keys($this->workshop->schools->flours()))],
+            'sweetener' => ['required', 'string', Rule::in(array_keys($this->kernel->catalogue->sweeteners()))],
+            'school' => ['required', 'string', Rule::in(array_keys($this->kernel->catalogue->schools()))],
             'convention' => ['required', Rule::enum(Convention::class)],
             'cooler' => ['nullable', 'numeric', 'in:0,5,10,15,20'],
             'without' => ['nullable', 'array'],
             'without.*' => ['string', Rule::in(['nuts', 'milk', 'egg', 'coconut', 'peanut'])],
             'families' => ['nullable', 'array'],
-            'families.*' => ['string', Rule::in(['', ...array_keys($this->workshop->families->names())])],
+            'families.*' => ['string', Rule::in(['', ...array_keys($this->kernel->catalogue->families())])],
         ], [
             'pieces.*' => 'Pieces: a number above 0 and up to '.YieldReader::MOST_PIECES.'. The figures still show the last good number.',
             'sweetness.*' => 'Sweetness goes from 60 to 110 %.',
             '*.in' => 'That choice is not in the larder. Pick one from the list.',
         ]);
         if ($input->fails()) {
-            return $this->refuse($request, $piece, $input->errors());
+            return $this->refuse($request, $dessert, $input->errors());
         }
         $said = $input->validated();
-        $piece = $piece->keep($piece->document->with([
-            // Where the pieces follow from a scoop or a mass, the page sends none, and they go on following.
-            ...($request->has('pieces') ? ['pieces' => isset($said['pieces']) ? (float) $said['pieces'] : null, 'sharing' => $this->counted($piece, $said['pieces'] ?? null)] : []),
-            'sweetness' => Wishes::ratioOf((float) $said['sweetness']),
-            'sweetener' => $said['sweetener'],
-            'school' => $said['school'],
-            'convention' => $said['convention'],
-            'cooler' => (float) ($said['cooler'] ?? 0),
-            'without' => array_values($said['without'] ?? []),
-            'families' => array_filter($said['families'] ?? []),
-            ...($said['sweetener'] === $piece->document->sweetener ? [] : ['shares' => [], 'corners' => []]),
-        ]));
+        $brief = $dessert->brief->but(convention: Convention::from($said['convention']))->wishing(
+            sweetness: Wishes::ratioOf((float) $said['sweetness']),
+            sweetener: $said['sweetener'],
+            school: $said['school'],
+            cooler: (float) ($said['cooler'] ?? 0),
+            without: array_values($said['without'] ?? []),
+            families: array_filter($said['families'] ?? []),
+            blend: $said['sweetener'] === $dessert->brief->wishes->sweetener ? $dessert->brief->wishes->blend : Blend::free(),
+        );
+        // Where the pieces follow from a scoop or a mass, the page sends none, and they go on following.
+        if ($request->has('pieces')) {
+            $brief = $brief->but(portions: $brief->portions->cutInto(isset($said['pieces']) ? (float) $said['pieces'] : null));
+        }
+        $dessert = $dessert->keep($brief);
 
-        return $this->answer($request, $piece);
-    }
-
-    /**
-     * A number of pieces typed in ends whatever other way they were portioned, but for a grid that makes as many.
-     *
-     * @return array<string, mixed>
-     */
-    private function counted(Workpiece $piece, ?string $pieces): array
-    {
-        $sharing = $piece->document->sharing;
-        $isSame = $sharing->isGridOf($pieces === null ? 0.0 : (float) $pieces);
-
-        return $isSame ? $sharing->toArray() : $sharing->with(['portion' => []])->toArray();
+        return $this->answer($request, $dessert);
     }
 
     /** The bead of the triangle: three shares in percent, and the corners that they are of. */
-    public function blend(Request $request, Workpiece $piece): Response|RedirectResponse
+    public function blend(Request $request, Dessert $dessert): Response|RedirectResponse
     {
         if ($request->has('free')) {
-            return $this->answer($request, $piece->keep($piece->document->with(['shares' => [], 'corners' => []])));
+            return $this->answer($request, $dessert->keep($dessert->brief->wishing(blend: Blend::free())));
         }
         $input = Validator::make($request->all(), [
             'corners' => ['required', 'array', 'size:3'],
-            'corners.*' => ['string', 'distinct', Rule::in($this->workshop->schools->blendable())],
+            'corners.*' => ['string', 'distinct', Rule::in($this->kernel->catalogue->blendable())],
             'shares' => ['required', 'array', 'size:3'],
             'shares.*' => ['required', 'numeric', 'between:0,100'],
         ], ['shares.*' => 'Each share is a number from 0 to 100.', 'corners.*' => 'Three different sweeteners make a blend.']);
-        $shares = $input->fails() ? null : Wishes::shares(array_map(floatval(...), array_values($request->input('shares'))));
+        $shares = $input->fails() ? null : Blend::shares(array_map(floatval(...), array_values($request->input('shares'))));
         if ($shares === null) {
-            return $this->refuse($request, $piece, new MessageBag(['blend' => $input->errors()->first() ?: 'The three shares cannot all be nothing.']));
+            return $this->refuse($request, $dessert, new MessageBag(['blend' => $input->errors()->first() ?: 'The three shares cannot all be nothing.']));
         }
 
-        return $this->answer($request, $piece->keep($piece->document->with(['shares' => $shares, 'corners' => array_values($request->input('corners'))])));
+        return $this->answer($request, $dessert->keep(
+            $dessert->brief->wishing(blend: Blend::of(array_values($request->input('corners')), $shares)),
+        ));
     }
 
     /** An own amount for a swapped ingredient, or the programme's again. */
-    public function amount(Request $request, Workpiece $piece): Response|RedirectResponse
+    public function amount(Request $request, Dessert $dessert): Response|RedirectResponse
     {
         $food = (string) $request->string('food');
         $slot = (string) $request->string('slot');
         abort_unless(preg_match('~^(?:|syrup|added|[a-f0-9]{10}-\d{1,3}(?:_\d)?)$~', $slot) === 1, 422);
         if ($slot === 'added') {
-            $match = $this->workshop->foods->find($food);
+            $match = $this->kernel->catalogue->find($food);
             $food = $match->sure ? (string) $match->food : $food;
         }
-        $key = Wishes::amountKey($request->integer('component'), $food, $slot);
-        $amounts = $piece->document->amounts;
+        $key = (string) new AmountKey($request->integer('component'), $food, $slot);
+        $amounts = $dessert->brief->wishes->amounts;
         $grams = str_replace(',', '.', trim((string) $request->string('grams')));
         if ($request->has('reset') || $grams === '') {
             unset($amounts[$key]);
-        } elseif (is_numeric($grams) && (float) $grams > 0 && (float) $grams <= 20_000 && $this->workshop->larder->find($food) !== null) {
+        } elseif (is_numeric($grams) && (float) $grams > 0 && (float) $grams <= 20_000 && $this->kernel->catalogue->food($food) !== null) {
             $amounts[$key] = (float) $grams;
-        } elseif ($this->workshop->larder->find($food) === null) {
-            return $this->refuse($request, $piece, new MessageBag(['added' => 'The larder has no “'.mb_strimwidth($food, 0, 40, '…').'”. Choose a food from the list.']));
+        } elseif ($this->kernel->catalogue->food($food) === null) {
+            return $this->refuse($request, $dessert, new MessageBag(['added' => 'The larder has no “'.mb_strimwidth($food, 0, 40, '…').'”. Choose a food from the list.']));
         } else {
-            return $this->refuse($request, $piece, new MessageBag([$slot === 'added' ? 'added' : 'amount' => 'Grams: a number above 0, such as 120 or 2.5.']), null, $key);
+            return $this->refuse($request, $dessert, new MessageBag([$slot === 'added' ? 'added' : 'amount' => 'Grams: a number above 0, such as 120 or 2.5.']), null, $key);
         }
 
-        return $this->answer($request, $piece->keep($piece->document->with(['amounts' => $amounts])));
+        return $this->answer($request, $dessert->keep($dessert->brief->wishing(amounts: $amounts)));
     }
 
-    public function leave(Request $request, Workpiece $piece, string $key): Response|RedirectResponse
+    public function leave(Request $request, Dessert $dessert, string $key): Response|RedirectResponse
     {
-        $left = $piece->document->left;
+        $left = $dessert->brief->wishes->left;
         $left = in_array($key, $left, true) ? array_values(array_diff($left, [$key])) : [...$left, $key];
 
-        return $this->answer($request, $piece->keep($piece->document->with(['left' => $left])));
+        return $this->answer($request, $dessert->keep($dessert->brief->wishing(left: $left)));
     }
 
     /** A food that this kitchen never uses; said once, it holds for every dessert. */
-    public function refuseFood(Request $request, Workpiece $piece): Response|RedirectResponse
+    public function refuseFood(Request $request, Dessert $dessert): Response|RedirectResponse
     {
-        $kitchen = $piece->recipe->kitchen ?? abort(404);
+        $kitchen = $dessert->recipe->kitchen ?? abort(404);
         $food = (string) $request->string('food');
-        abort_if($this->workshop->larder->find($food) === null, 404);
+        $name = $this->kernel->catalogue->food($food)->name ?? abort(404);
         $kitchen->update(['refused' => array_values(array_unique([...($kitchen->refused ?? []), $food]))]);
 
-        return redirect($piece->path('bench'))->with('undo', ['said' => "“{$this->workshop->larder->get($food)->name}” is not used in this kitchen any more.", 'to' => '/kitchen/refused', 'label' => 'Undo', 'fields' => ['allow' => $food]]);
+        return redirect($dessert->path('bench'))->with('undo', ['said' => "“{$name}” is not used in this kitchen any more.", 'to' => '/kitchen/refused', 'label' => 'Undo', 'fields' => ['allow' => $food]]);
     }
 
-    public function undo(Request $request, Workpiece $piece): Response|RedirectResponse
+    public function undo(Request $request, Dessert $dessert): Response|RedirectResponse
     {
-        return $this->back($request, $piece->undo());
+        return $this->back($request, $dessert->undo());
     }
 
-    public function redo(Request $request, Workpiece $piece): Response|RedirectResponse
+    public function redo(Request $request, Dessert $dessert): Response|RedirectResponse
     {
-        return $this->back($request, $piece->redo());
+        return $this->back($request, $dessert->redo());
     }
 
     /** To the sheet that it was asked from. */
-    private function back(Request $request, Workpiece $piece): Response|RedirectResponse
+    private function back(Request $request, Dessert $dessert): Response|RedirectResponse
     {
         $sheet = (string) $request->string('sheet');
 
-        return in_array($sheet, ['account', 'pieces', 'scale', 'compare', 'card'], true) ? redirect($piece->path("bench/$sheet")) : $this->answer($request, $piece);
+        return in_array($sheet, ['account', 'pieces', 'scale', 'compare', 'card'], true) ? redirect($dessert->path("bench/$sheet")) : $this->answer($request, $dessert);
     }
 
-    public function proposals(Request $request, Workpiece $piece): View
+    public function proposals(Request $request, Dessert $dessert): View
     {
-        return view($request->hasHeader('HX-Request') ? 'bench.proposals' : 'proposals', ['piece' => $piece, 'proposals' => $this->workshop->proposals($piece->document), 'convention' => $piece->document->convention]);
+        return view($request->hasHeader('HX-Request') ? 'bench.proposals' : 'proposals', ['dessert' => $dessert, 'proposals' => $this->kernel->propose($dessert->brief), 'convention' => $dessert->brief->convention]);
     }
 
     /** The weave's twin for reading aloud: the same swap as one table. */
-    public function table(Workpiece $piece): View
+    public function table(Dessert $dessert): View
     {
-        return view('weave-table', ['page' => $this->work($piece, new MessageBag, [], null)]);
+        return view('weave-table', ['page' => $this->work($dessert, new MessageBag, [], null)]);
     }
 
     /** Two versions side by side, differences only. */
-    public function versions(Request $request, Workpiece $piece): View
+    public function versions(Request $request, Dessert $dessert): View
     {
-        $recipe = $piece->recipe ?? abort(404);
+        $recipe = $dessert->recipe ?? abort(404);
         $all = $recipe->versions()->orderBy('number')->get();
         $pick = static fn (string $field, ?Version $else): ?Version => $all->firstWhere('number', $request->integer($field)) ?? $else;
         [$a, $b] = [$pick('a', $all->first()), $pick('b', $all->last())];
-        $work = fn (?Version $v): Conversion => $this->workshop->work($recipe->documentOf($v ?? abort(404)));
+        $work = fn (?Version $v): Conversion => $this->kernel->convert($recipe->briefOf($v ?? abort(404)));
 
         return view('versions', ['recipe' => $recipe, 'all' => $all, 'a' => $a, 'b' => $b, 'rows' => VersionRows::of($work($a), $work($b))]);
     }
 
-    public function version(Workpiece $piece): RedirectResponse
+    public function version(Dessert $dessert): RedirectResponse
     {
-        ($piece->recipe ?? abort(404))->startVersion();
+        ($dessert->recipe ?? abort(404))->startVersion();
 
-        return redirect($piece->path('bench'))->with('said', 'The version is set down as it was. You go on with the next.');
+        return redirect($dessert->path('bench'))->with('said', 'The version is set down as it was. You go on with the next.');
     }
 
-    public function correct(Request $request, Workpiece $piece, string $key, CorrectionInput $input): Response|RedirectResponse
+    public function correct(Request $request, Dessert $dessert, string $key, CorrectionInput $input): Response|RedirectResponse
     {
-        $corrections = $piece->document->corrections;
+        $corrections = $dessert->brief->corrections;
         if ($request->has('reset')) {
-            unset($corrections[$key]);
+            $corrections = $corrections->without($key);
         } elseif ($request->has('leave_out')) {
-            $corrections[$key] = ['left_out' => true];
+            $corrections = $corrections->with($key, new Correction(isLeftOut: true));
         } else {
             [$said, $faults] = $input->read($request);
             if ($faults->isNotEmpty()) {
-                return $this->refuse($request, $piece, $faults, $key);
+                return $this->refuse($request, $dessert, $faults, $key);
             }
-            $corrections[$key] = array_diff_key([...($corrections[$key] ?? []), ...$said], ['left_out' => true]);
-            $this->remember($piece, $key, $said['food'] ?? null);
+            $corrections = $corrections->with($key, ($corrections->of($key) ?? new Correction)->but(...$said, isLeftOut: false));
+            $this->remember($dessert, $key, $said['food'] ?? null);
         }
 
-        return $this->answer($request, $piece->keep($piece->document->with(['corrections' => $corrections])), $request->hasAny(['reset', 'leave_out', 'quick']) ? null : $key);
+        return $this->answer($request, $dessert->keep($dessert->brief->but(corrections: $corrections)), $request->hasAny(['reset', 'leave_out', 'quick']) ? null : $key);
     }
 
-    public function export(Workpiece $piece, string $side, string $form): Response
+    public function export(Dessert $dessert, string $side, string $form): Response
     {
-        $written = $this->workshop->work($piece->document)->written($side === 'swapped');
+        $written = $this->kernel->convert($dessert->brief)->written(Side::from($side));
         [$body, $type] = match ($form) {
             'txt' => [$written->text(), 'text/plain'],
             'csv' => [$written->csv(), 'text/csv'],
@@ -245,60 +240,60 @@ final readonly class BenchController
     }
 
     /** A food said for a name is taken for that name from now on, in this kitchen. */
-    private function remember(Workpiece $piece, string $key, ?string $food): void
+    private function remember(Dessert $dessert, string $key, ?string $food): void
     {
-        if ($piece->recipe === null || $food === null) {
+        if ($dessert->recipe === null || $food === null) {
             return;
         }
-        foreach ($this->workshop->read($piece->document)->lines as $line) {
+        foreach ($this->kernel->read($dessert->brief)->lines as $line) {
             $name = FoodIndex::normal($line->name);
             if ($line->key === $key && $name !== '' && mb_strlen($name) <= 190) {
-                $piece->recipe->kitchen->rememberedNames()->updateOrCreate(['name' => $name], ['food' => $food, 'typed' => mb_substr($line->name, 0, 190)]);
+                $dessert->recipe->kitchen->rememberedNames()->updateOrCreate(['name' => $name], ['food' => $food, 'typed' => mb_substr($line->name, 0, 190)]);
             }
         }
     }
 
-    public function text(Request $request, Workpiece $piece): Response|RedirectResponse
+    public function text(Request $request, Dessert $dessert): Response|RedirectResponse
     {
-        $document = $piece->document->with(['text' => is_string($request->input('text')) ? $request->input('text') : '']);
+        $brief = $dessert->brief->but(text: is_string($request->input('text')) ? $request->input('text') : '');
         try {
-            $this->workshop->read($document);
+            $this->kernel->read($brief);
         } catch (UnreadableRecipe $fault) {
-            return $this->refuse($request, $piece, new MessageBag(['text' => $fault->getMessage()]));
+            return $this->refuse($request, $dessert, new MessageBag(['text' => $fault->getMessage()]));
         }
 
-        return $this->answer($request, $piece->keep($document));
+        return $this->answer($request, $dessert->keep($brief));
     }
 
-    private function answer(Request $request, Workpiece $piece, ?string $open = null): Response|RedirectResponse
+    private function answer(Request $request, Dessert $dessert, ?string $open = null): Response|RedirectResponse
     {
-        return $request->hasHeader('HX-Request') ? $this->fragment($piece, new MessageBag, [], 200, $open) : redirect($piece->path('bench'));
+        return $request->hasHeader('HX-Request') ? $this->fragment($dessert, new MessageBag, [], 200, $open) : redirect($dessert->path('bench'));
     }
 
-    private function refuse(Request $request, Workpiece $piece, MessageBag $faults, ?string $open = null, ?string $part = null): Response
+    private function refuse(Request $request, Dessert $dessert, MessageBag $faults, ?string $open = null, ?string $part = null): Response
     {
         $typed = [...array_filter($request->except('_token'), is_string(...)), ...($part === null ? [] : ['part' => $part])];
         if ($request->hasHeader('HX-Request')) {
-            return $this->fragment($piece, $faults, $typed, 422, $open);
+            return $this->fragment($dessert, $faults, $typed, 422, $open);
         }
 
-        return response()->view('bench', ['page' => $this->work($piece, $faults, $typed, $open)], 422);
+        return response()->view('bench', ['page' => $this->work($dessert, $faults, $typed, $open)], 422);
     }
 
-    private function page(Request $request, Workpiece $piece): Response
+    private function page(Request $request, Dessert $dessert): Response
     {
-        return response()->view($request->hasHeader('HX-Request') ? 'bench.tray' : 'bench', ['page' => $this->work($piece, new MessageBag, array_filter(['part' => (string) $request->query('part')]), (string) $request->query('line'))]);
+        return response()->view($request->hasHeader('HX-Request') ? 'bench.tray' : 'bench', ['page' => $this->work($dessert, new MessageBag, array_filter(['part' => (string) $request->query('part')]), (string) $request->query('line'))]);
     }
 
     /** @param  array<string, string>  $typed */
-    private function fragment(Workpiece $piece, MessageBag $faults, array $typed, int $status, ?string $open = null): Response
+    private function fragment(Dessert $dessert, MessageBag $faults, array $typed, int $status, ?string $open = null): Response
     {
-        return response()->view('bench.tray', ['page' => $this->work($piece, $faults, $typed, $open)], $status);
+        return response()->view('bench.tray', ['page' => $this->work($dessert, $faults, $typed, $open)], $status);
     }
 
     /** @param  array<string, string>  $typed what was typed and refused, to stand in its field again */
-    private function work(Workpiece $piece, MessageBag $faults, array $typed, ?string $open): BenchPage
+    private function work(Dessert $dessert, MessageBag $faults, array $typed, ?string $open): BenchPage
     {
-        return new BenchPage($piece, $this->workshop->work($piece->document), $this->workshop, $faults, $typed, $open);
+        return new BenchPage($dessert, $this->kernel->convert($dessert->brief), $this->kernel, $faults, $typed, $open);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Support\Workpiece;
+use App\Support\Dessert;
 use App\View\CompareSheet;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -13,8 +13,8 @@ final readonly class CompareController
 {
     public function __construct(private Sheet $sheet) {}
 
-    public function show(Request $request, Workpiece $piece): Response
+    public function show(Request $request, Dessert $dessert): Response
     {
-        return $this->sheet->show($request, $piece, 'compare', CompareSheet::class);
+        return $this->sheet->show($request, $dessert, 'compare', CompareSheet::class);
     }
 }

@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use Aglyca\Core\Kernel;
 use App\Models\Bake;
 use App\Models\Recipe;
+use App\Support\Dessert;
 use App\Support\Draft;
-use App\Support\Workpiece;
 use App\View\BenchPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -18,7 +18,7 @@ use Illuminate\View\View;
 
 final readonly class CounterController
 {
-    public function __construct(private Kernel $workshop) {}
+    public function __construct(private Kernel $kernel) {}
 
     public function current(Request $request, Draft $draft): RedirectResponse
     {
@@ -26,16 +26,16 @@ final readonly class CounterController
 
         return redirect(match (true) {
             $latest !== null => "/counter/$latest->ulid",
-            $draft->document() !== null => '/counter/draft',
+            $draft->brief() !== null => '/counter/draft',
             default => '/',
         });
     }
 
-    public function show(Workpiece $piece): View
+    public function show(Dessert $dessert): View
     {
         return view('counter', [
-            'page' => new BenchPage($piece, $this->workshop->work($piece->document), $this->workshop, new MessageBag, [], null),
-            'bakes' => $piece->recipe?->bakes()->with('version')->get() ?? collect(),
+            'page' => new BenchPage($dessert, $this->kernel->convert($dessert->brief), $this->kernel, new MessageBag, [], null),
+            'bakes' => $dessert->recipe?->bakes()->with('version')->get() ?? collect(),
         ]);
     }
 

@@ -16,9 +16,9 @@ use Illuminate\View\View;
 
 final readonly class KitchenController
 {
-    public function show(Request $request, Conventions $conventions, Kernel $workshop): View
+    public function show(Request $request, Conventions $conventions, Kernel $kernel): View
     {
-        return view('kitchen', ['kitchen' => $request->user()->kitchen, 'conventions' => $conventions->all(), 'isDemo' => $request->user()->is_demo, 'names' => $workshop->larder->names()]);
+        return view('kitchen', ['kitchen' => $request->user()->kitchen, 'conventions' => $conventions->all(), 'isDemo' => $request->user()->is_demo, 'names' => $kernel->catalogue->foodNames()]);
     }
 
     public function update(Request $request): RedirectResponse

@@ -9,6 +9,7 @@ use Aglyca\Core\Kernel;
 use App\Http\Requests\PackageRequest;
 use App\Models\Kitchen;
 use App\Models\Package;
+use App\Models\Topping;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -16,7 +17,7 @@ use Illuminate\View\View;
 
 final readonly class PantryController
 {
-    public function __construct(private Kernel $workshop) {}
+    public function __construct(private Kernel $kernel) {}
 
     public function index(Request $request): View
     {
@@ -86,14 +87,17 @@ final readonly class PantryController
 
     private function page(Kitchen $kitchen, Package $package): View
     {
+        $toppings = $kitchen->toppings()->orderBy('name')->get();
+
         return view('pantry', [
             'packages' => $kitchen->packages()->orderBy('food')->orderBy('name')->get(),
             'names' => $kitchen->rememberedNames()->orderBy('name')->get(),
             'package' => $package,
-            'toppings' => $kitchen->toppings()->orderBy('name')->get(),
+            'toppings' => $toppings,
+            'toppingServings' => $toppings->mapWithKeys(fn (Topping $t): array => [$t->id => $this->kernel->served($this->kernel->topping($t->toCore()))])->all(),
             'convention' => Convention::from($kitchen->convention),
             'currency' => $kitchen->currency,
-            'workshop' => $this->workshop,
+            'kernel' => $this->kernel,
         ]);
     }
 }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Aglyca\Core\Formula\BatchPlan;
 use Aglyca\Core\Formula\Scaler;
 use Aglyca\Core\Kernel;
 use Aglyca\Core\Quantity\Pan;
+use App\Support\Dessert;
 use App\Support\Number;
-use App\Support\Workpiece;
 use App\View\ScaleSheet;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -18,17 +19,17 @@ use InvalidArgumentException;
 /** How much of a dessert is made, and in which pan. */
 final readonly class ScaleController
 {
-    public function __construct(private Kernel $workshop, private Sheet $sheet) {}
+    public function __construct(private Kernel $kernel, private Sheet $sheet) {}
 
-    public function show(Request $request, Workpiece $piece): Response
+    public function show(Request $request, Dessert $dessert): Response
     {
-        return $this->sheet->show($request, $piece, 'scale', ScaleSheet::class);
+        return $this->sheet->show($request, $dessert, 'scale', ScaleSheet::class);
     }
 
-    public function scale(Request $request, Workpiece $piece): Response|RedirectResponse
+    public function scale(Request $request, Dessert $dessert): Response|RedirectResponse
     {
         $by = (string) $request->string('by');
-        $recipe = $this->workshop->read($piece->document);
+        $recipe = $this->kernel->read($dessert->brief);
         try {
             $factor = match ($by) {
                 'pieces' => Scaler::byPieces(Number::from($request->input('pieces')) ?? 0.0, (float) ($recipe->pieces ?? 1)),
@@ -36,38 +37,41 @@ final readonly class ScaleController
                 default => Scaler::factor(Number::from($request->input('factor')) ?? 0.0),
             };
         } catch (InvalidArgumentException $fault) {
-            return $this->sheet->refuse($request, $piece, 'scale', ScaleSheet::class, [in_array($by, ['pieces', 'ingredient'], true) ? $by : 'factor' => $fault->getMessage()]);
+            return $this->sheet->refuse($request, $dessert, 'scale', ScaleSheet::class, [in_array($by, ['pieces', 'ingredient'], true) ? $by : 'factor' => $fault->getMessage()]);
         }
 
         // The pieces follow the amount again, whatever was typed before.
-        return $this->sheet->keep($request, $piece, 'scale', ScaleSheet::class, ['scale' => $factor, 'pieces' => null]);
+        return $this->sheet->keep($request, $dessert, 'scale', ScaleSheet::class, $dessert->brief->but(
+            batch: $dessert->brief->batch->but(scale: $factor), portions: $dessert->brief->portions->but(pieces: null),
+        ));
     }
 
-    public function pan(Request $request, Workpiece $piece): Response|RedirectResponse
+    public function pan(Request $request, Dessert $dessert): Response|RedirectResponse
     {
         if ($request->has('recipes')) {
-            return $this->sheet->keep($request, $piece, 'scale', ScaleSheet::class, ['pan' => null]);
+            return $this->sheet->keep($request, $dessert, 'scale', ScaleSheet::class, $dessert->brief->but(batch: new BatchPlan($dessert->brief->batch->scale)));
         }
         try {
-            $pans = ['to' => $this->read($request, 'to')];
-            if ($this->workshop->read($piece->document)->pan === null) {
-                $pans['from'] = $this->read($request, 'from');
-            }
+            $own = $this->read($request, 'to');
+            $recipes = $this->kernel->read($dessert->brief)->pan === null ? $this->read($request, 'from') : null;
         } catch (InvalidArgumentException $fault) {
-            return $this->sheet->refuse($request, $piece, 'scale', ScaleSheet::class, ['pan' => $fault->getMessage()]);
+            return $this->sheet->refuse($request, $dessert, 'scale', ScaleSheet::class, ['pan' => $fault->getMessage()]);
         }
 
-        return $this->sheet->keep($request, $piece, 'scale', ScaleSheet::class, ['pan' => $pans]);
+        return $this->sheet->keep($request, $dessert, 'scale', ScaleSheet::class, $dessert->brief->but(
+            batch: $dessert->brief->batch->but(pan: $own, recipesPan: $recipes),
+        ));
     }
 
-    /** @return array{length: float, width: float, round: bool, depth: ?float} */
-    private function read(Request $request, string $which): array
+    private function read(Request $request, string $which): Pan
     {
         $cm = static fn (string $side): ?float => Number::from($request->input("{$which}_$side"));
         $isRound = $request->input("{$which}_shape") === 'round';
         $length = $cm('length') ?? throw new InvalidArgumentException('A pan is measured in cm: above 0 and up to 100.');
 
-        return Pan::of($length, $isRound ? $length : $cm('width') ?? $length, $isRound, $request->filled("{$which}_depth") ? $cm('depth') ?? 0.0 : null)->toArray();
+        $depth = $request->filled("{$which}_depth") ? $cm('depth') ?? 0.0 : null;
+
+        return $isRound ? Pan::round($length, $depth) : Pan::rectangular($length, $cm('width') ?? $length, $depth);
     }
 
     /** @param  list<\Aglyca\Core\Reading\Line>  $lines */

@@ -33,7 +33,7 @@ final readonly class ShelfController
 
     public function duplicate(Recipe $recipe): RedirectResponse
     {
-        $copy = Recipe::begin($recipe->kitchen, $recipe->document(), mb_substr($recipe->title, 0, 110).', copy');
+        $copy = Recipe::begin($recipe->kitchen, $recipe->brief(), mb_substr($recipe->title, 0, 110).', copy');
 
         return redirect('/shelf')->with('undo', ['said' => "“{$copy->title}” is on the Shelf.", 'to' => "/shelf/$copy->ulid/remove", 'label' => 'Undo']);
     }

@@ -17,7 +17,7 @@ final readonly class SignInController
 
     public function show(): View
     {
-        return view('sign-in', ['draft' => $this->draft->document()]);
+        return view('sign-in', ['draft' => $this->draft->brief()]);
     }
 
     public function store(Request $request): RedirectResponse

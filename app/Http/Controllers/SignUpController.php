@@ -20,7 +20,7 @@ final readonly class SignUpController
 
     public function show(): View
     {
-        return view('sign-up', ['draft' => $this->draft->document()]);
+        return view('sign-up', ['draft' => $this->draft->brief()]);
     }
 
     public function store(Request $request): RedirectResponse

@@ -19,11 +19,11 @@ use Illuminate\View\View;
 
 final readonly class StartController
 {
-    public function __construct(private Kernel $workshop, private Draft $draft) {}
+    public function __construct(private Kernel $kernel, private Draft $draft) {}
 
     public function show(Request $request): View
     {
-        return view('start', ['text' => (string) $request->old('text', ''), 'fault' => null, 'draft' => $this->draft->document()]);
+        return view('start', ['text' => (string) $request->old('text', ''), 'fault' => null, 'draft' => $this->draft->brief()]);
     }
 
     /** An unreadable text comes back on the page with the reason beside it: nothing is stored and nothing is lost. */
@@ -37,20 +37,20 @@ final readonly class StartController
             if ($file instanceof UploadedFile) {
                 $text = $file->isValid() && $file->getSize() <= RecipeFile::MOST_BYTES ? (string) $file->get() : throw UnreadableRecipe::fileTooLarge(RecipeFile::MOST_BYTES);
             }
-            $document = new Brief(RecipeFile::text($text), convention: Convention::tryFrom($kitchen->convention ?? '') ?? Convention::LowCarb);
-            $recipe = $this->workshop->read($document);
+            $brief = new Brief(RecipeFile::text($text), convention: Convention::tryFrom($kitchen->convention ?? '') ?? Convention::LowCarb);
+            $recipe = $this->kernel->read($brief);
         } catch (UnreadableRecipe $fault) {
             $text = $file instanceof UploadedFile ? $typed : $text;
 
-            return response()->view('start', ['text' => mb_scrub(str_replace("\0", '', $text)), 'fault' => $fault->getMessage(), 'draft' => $this->draft->document()], 422);
+            return response()->view('start', ['text' => mb_scrub(str_replace("\0", '', $text)), 'fault' => $fault->getMessage(), 'draft' => $this->draft->brief()], 422);
         }
-        $document = $document->with(['title' => $recipe->title]);
+        $brief = $brief->but(title: $recipe->title);
         if ($kitchen === null) {
-            $this->draft->keep($document);
+            $this->draft->keep($brief);
 
             return redirect('/bench/draft')->with('kept', 'paste');
         }
 
-        return redirect('/bench/'.Recipe::begin($kitchen, $document)->ulid)->with('kept', 'paste');
+        return redirect('/bench/'.Recipe::begin($kitchen, $brief)->ulid)->with('kept', 'paste');
     }
 }

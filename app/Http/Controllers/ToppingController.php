@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Aglyca\Core\Formula\Topping;
 use Aglyca\Core\Kernel;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -12,7 +13,7 @@ use Illuminate\Validation\ValidationException;
 /** The kitchen's own toppings: a few ingredient lines for one piece. */
 final readonly class ToppingController
 {
-    public function __construct(private Kernel $workshop) {}
+    public function __construct(private Kernel $kernel) {}
 
     public function store(Request $request): RedirectResponse
     {
@@ -20,9 +21,9 @@ final readonly class ToppingController
             'topping_name.*' => 'Give the topping a name of up to 80 characters.',
             'text.*' => 'Say what goes on one piece, such as 2 tbsp whipping cream.',
         ]);
-        $read = $this->workshop->servings->topping($said['text']);
-        if ($read['unread'] !== [] || $read['doses'] === []) {
-            throw ValidationException::withMessages(['text' => 'Not understood: “'.mb_strimwidth($read['unread'][0] ?? '', 0, 60, '…').'”. Write an amount and a food that the larder knows.']);
+        $read = $this->kernel->topping(new Topping($said['topping_name'], $said['text']));
+        if ($read->unread !== [] || $read->doses === []) {
+            throw ValidationException::withMessages(['text' => 'Not understood: “'.mb_strimwidth($read->unread[0] ?? '', 0, 60, '…').'”. Write an amount and a food that the larder knows.']);
         }
         $topping = $request->user()->kitchen->toppings()->updateOrCreate(['name' => $said['topping_name']], ['text' => trim($said['text'])]);
 

@@ -93,7 +93,7 @@ final class PackageRequest extends FormRequest
         if (trim((string) $this->string('food')) === '') {
             return '';
         }
-        $match = app(Kernel::class)->foods->find((string) $this->string('food'));
+        $match = app(Kernel::class)->catalogue->find((string) $this->string('food'));
 
         return $match->sure ? $match->food : null;
     }

@@ -26,11 +26,11 @@
             <tbody>
             @foreach ($conventions as $key => $convention)
                 @php $each = Aglyca\Core\Account\Convention::from($key); @endphp
-                <tr class="border-t border-[#e3e9ef]" title="{{ $convention['sentence'] }}"><th scope="row" class="py-1 text-left font-normal">@if ($each === $page->worked->document->convention)<strong>{{ $convention['name'] }}</strong>@else{{ $convention['name'] }}@endif</th><td class="figure text-right">{{ $page->net($page->worked->before, $each) }} g</td><td class="figure text-right">{{ $page->net($page->worked->after, $each) }} g</td></tr>
+                <tr class="border-t border-[#e3e9ef]" title="{{ $convention['sentence'] }}"><th scope="row" class="py-1 text-left font-normal">@if ($each === $page->conversion->brief->convention)<strong>{{ $convention['name'] }}</strong>@else{{ $convention['name'] }}@endif</th><td class="figure text-right">{{ $page->net($page->conversion->before, $each) }} g</td><td class="figure text-right">{{ $page->net($page->conversion->after, $each) }} g</td></tr>
             @endforeach
             </tbody>
         </table>
-        @include('bench.doubts', ['account' => $page->worked->after])
+        @include('bench.doubts', ['account' => $page->conversion->after])
     </div>
     <p class="mt-2 text-[15px]"><a class="inline-block py-1" href="{{ $page->path('bench/account') }}">Every figure, with its range</a></p>
     <x-care class="mt-3"/>

@@ -1,7 +1,7 @@
 @php use App\View\Figures; @endphp
 <div id="line-{{ $line->key }}" class="mb-3 rounded-md bg-[#eef2f7] p-4" data-open-line="{{ $line->key }}">
     <p class="text-[15px]">You typed: <x-spans :line="$line"/></p>
-    <p class="mt-1 text-[15px]">Read as <strong>{{ $line->amount !== '' ? $line->amount : 'no amount' }}</strong> of <strong>{{ $line->food->name ?? 'an unknown food' }}</strong>@if ($line->grams), {{ Figures::grams($line->grams->value) }} g, likely {{ Figures::grams($line->grams->low($page->worked->before->coverage)) }} to {{ Figures::grams($line->grams->high($page->worked->before->coverage)) }} g @endif
+    <p class="mt-1 text-[15px]">Read as <strong>{{ $line->amount !== '' ? $line->amount : 'no amount' }}</strong> of <strong>{{ $line->food->name ?? 'an unknown food' }}</strong>@if ($line->grams), {{ Figures::grams($line->grams->value) }} g, likely {{ Figures::grams($line->grams->low($page->conversion->before->coverage)) }} to {{ Figures::grams($line->grams->high($page->conversion->before->coverage)) }} g @endif
         @if ($line->food)<a href="/almanac/foods/{{ $line->food->key }}">where its figures come from</a>@endif</p>
     @foreach ($line->flags as $flag)
         <p class="{{ $flag->isDoubt() ? 'doubt' : 'text-sm text-soft' }} mt-1">{{ $flag->sentence() }}</p>
@@ -14,14 +14,14 @@
         </div>
         <div>
             <label class="label" for="grams-{{ $line->key }}">Grams</label>
-            <input class="field figure" id="grams-{{ $line->key }}" name="grams" inputmode="decimal" value="{{ $page->typed('grams', isset($page->worked->document->corrections[$line->key]['grams']) ? (string) $page->worked->document->corrections[$line->key]['grams'] : '') }}" placeholder="{{ $line->grams ? Figures::grams($line->grams->value) : '' }}" @if ($page->faults->has('grams')) aria-invalid="true" aria-describedby="grams-fault" @endif>
+            <input class="field figure" id="grams-{{ $line->key }}" name="grams" inputmode="decimal" value="{{ $page->typed('grams', (string) ($page->conversion->brief->corrections->of($line->key)?->grams ?? '')) }}" placeholder="{{ $line->grams ? Figures::grams($line->grams->value) : '' }}" @if ($page->faults->has('grams')) aria-invalid="true" aria-describedby="grams-fault" @endif>
         </div>
         <button class="button button-main">Correct it</button>
         <a class="button" href="{{ $page->path('bench') }}" hx-get="{{ $page->path('bench') }}" hx-target="#bench" hx-swap="outerHTML">Close</a>
     </form>
     @if ($page->faults->has('food'))<p id="food-fault" class="fault" role="alert">{{ $page->faults->first('food') }}</p>@endif
     @if ($page->faults->has('grams'))<p id="grams-fault" class="fault" role="alert">{{ $page->faults->first('grams') }}</p>@endif
-    @php $packages = $line->food === null ? [] : $page->workshop->larder->packagesOf($line->food->key); @endphp
+    @php $packages = $line->food === null ? [] : $page->kernel->catalogue->packagesOf($line->food->key); @endphp
     @if ($packages !== [])
         <form method="post" action="{{ $page->path('bench/lines/'.$line->key) }}" hx-post="{{ $page->path('bench/lines/'.$line->key) }}" hx-target="#bench" hx-swap="outerHTML" class="mt-2 flex flex-wrap items-center gap-x-4 text-[15px]">
             @csrf
@@ -37,15 +37,15 @@
             @csrf
             <span class="text-soft">Or is it</span>
             @foreach (array_slice($line->rivals, 0, 4) as $rival)
-                <button class="link-button" name="food" value="{{ $page->workshop->larder->get($rival)->name }}">{{ $page->workshop->larder->get($rival)->name }}</button>
+                <button class="link-button" name="food" value="{{ $page->kernel->catalogue->food($rival)->name }}">{{ $page->kernel->catalogue->food($rival)->name }}</button>
             @endforeach
         </form>
     @endif
     <form method="post" action="{{ $page->path('bench/leave/'.$line->key) }}" hx-post="{{ $page->path('bench/leave/'.$line->key) }}" hx-target="#bench" hx-swap="outerHTML">
         @csrf
-        <button class="link-button">{{ in_array($line->key, $page->worked->document->left, true) ? 'Swap it after all' : 'Leave it as it is written' }}</button>
+        <button class="link-button">{{ in_array($line->key, $page->conversion->brief->wishes->left, true) ? 'Swap it after all' : 'Leave it as it is written' }}</button>
     </form>
-    @if (isset($page->worked->document->corrections[$line->key]))
+    @if ($page->conversion->brief->corrections->of($line->key) !== null)
         <form method="post" action="{{ $page->path('bench/lines/'.$line->key) }}" hx-post="{{ $page->path('bench/lines/'.$line->key) }}" hx-target="#bench" hx-swap="outerHTML">
             @csrf
             <button class="link-button" name="reset" value="1">Take my correction back</button>

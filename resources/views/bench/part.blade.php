@@ -35,7 +35,7 @@
         @foreach ($group['left'] as $left)
             <form method="post" action="{{ $page->path('bench/leave/'.$left['line']->key) }}" hx-post="{{ $page->path('bench/leave/'.$left['line']->key) }}" hx-target="#bench" hx-swap="outerHTML">@csrf<button class="link-button">Leave {{ mb_strtolower($left['name']) }} as it is</button></form>
         @endforeach
-        @if ($page->piece->recipe)
+        @if ($page->dessert->recipe)
             <form method="post" action="{{ $page->path('bench/never') }}">@csrf<input type="hidden" name="food" value="{{ $right['food'] }}"><button class="link-button">Never use {{ mb_strtolower($right['name']) }} in this kitchen</button></form>
         @endif
     </div>

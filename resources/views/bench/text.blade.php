@@ -6,8 +6,8 @@
         <input type="hidden" name="slot" value="added">
         <div class="min-w-48 flex-1"><label class="label" for="added-food">Food</label><input class="field" id="added-food" name="food" list="foods" autocomplete="off" value="{{ $page->typed('food', '') }}" @if ($page->faults->has('added')) aria-invalid="true" aria-describedby="added-fault" @endif></div>
         <div class="w-28"><label class="label" for="added-grams">Grams</label><input class="field figure" id="added-grams" name="grams" inputmode="decimal" value="{{ $page->typed('grams', '') }}"></div>
-        @if (count($page->worked->recipe->components) > 1)
-            <div><label class="label" for="added-component">Into</label><select class="field" id="added-component" name="component">@foreach ($page->worked->recipe->components as $n => $name)<option value="{{ $n }}">{{ $name ?: 'the dessert' }}</option>@endforeach</select></div>
+        @if (count($page->conversion->recipe->components) > 1)
+            <div><label class="label" for="added-component">Into</label><select class="field" id="added-component" name="component">@foreach ($page->conversion->recipe->components as $n => $name)<option value="{{ $n }}">{{ $name ?: 'the dessert' }}</option>@endforeach</select></div>
         @else<input type="hidden" name="component" value="0">@endif
         <button class="button">Put it in</button>
         @if ($page->faults->has('added'))<p id="added-fault" class="fault w-full" role="alert">{{ $page->faults->first('added') }}</p>@endif
@@ -18,7 +18,7 @@
     <form method="post" action="{{ $page->path('bench/text') }}" hx-post="{{ $page->path('bench/text') }}" hx-target="#bench" hx-swap="outerHTML">
         @csrf
         <label class="label" for="text">Change it here; corrections stay with their lines</label>
-        <textarea class="field leading-relaxed" id="text" name="text" rows="14" data-keep="text" spellcheck="false" @if ($page->faults->has('text')) aria-invalid="true" aria-describedby="text-fault" @endif>{{ $page->typed('text', $page->worked->document->text) }}</textarea>
+        <textarea class="field leading-relaxed" id="text" name="text" rows="14" data-keep="text" spellcheck="false" @if ($page->faults->has('text')) aria-invalid="true" aria-describedby="text-fault" @endif>{{ $page->typed('text', $page->conversion->brief->text) }}</textarea>
         @if ($page->faults->has('text'))<p id="text-fault" class="fault" role="alert">{{ $page->faults->first('text') }}</p>@endif
         <button class="button my-2">Read it again</button>
     </form>

@@ -1,6 +1,6 @@
 @php
     use App\View\Figures;
-    $recipe = $page->piece->recipe;
+    $recipe = $page->dessert->recipe;
 @endphp
 <div id="bench">
     @include('bench.head', ['here' => ''])
@@ -11,8 +11,8 @@
             <div class="weave-head border-b border-line pb-1.5 text-[15px] text-soft">
                 <h2 class="font-sans text-[15px] font-semibold">As written</h2>
                 <p class="flex items-center justify-center gap-x-4 max-[720px]:order-last max-[720px]:col-span-3 max-[720px]:justify-start">
-                    <button form="undo-form" class="link-button min-h-0 py-0 disabled:text-soft disabled:no-underline" data-key="u" @disabled($page->piece->history->past === [])>Undo</button>
-                    <button form="redo-form" class="link-button min-h-0 py-0 disabled:text-soft disabled:no-underline" data-key="r" @disabled($page->piece->history->future === [])>Redo</button>
+                    <button form="undo-form" class="link-button min-h-0 py-0 disabled:text-soft disabled:no-underline" data-key="u" @disabled($page->dessert->history->past === [])>Undo</button>
+                    <button form="redo-form" class="link-button min-h-0 py-0 disabled:text-soft disabled:no-underline" data-key="r" @disabled($page->dessert->history->future === [])>Redo</button>
                     @if ($page->doubtful() > 0)<span class="doubt">{{ $page->doubtful() }} to check</span>@endif</p>
                 <h2 class="font-sans text-[15px] font-semibold max-[720px]:col-span-2">Swapped</h2>
             </div>
@@ -40,11 +40,11 @@
 
     @include('bench.ladder')
 
-    @if ($page->worked->warnings !== [])
+    @if ($page->conversion->warnings !== [])
         <section class="mt-4" aria-label="Take care">
             <h2 class="text-xl">Take care</h2>
             <ul class="mt-1 max-w-[80ch] list-disc pl-5">
-                @foreach ($page->worked->warnings as $warning)<li>{{ $warning->sentence }}</li>@endforeach
+                @foreach ($page->conversion->warnings as $warning)<li>{{ $warning->sentence }}</li>@endforeach
             </ul>
         </section>
     @endif

@@ -3,7 +3,7 @@
     $bench = $page->path('bench');
     $open = $page->openPart();
     $component = null;
-    $components = $page->worked->recipe->components;
+    $components = $page->conversion->recipe->components;
 @endphp
 {{-- One loop and no view a group: a dessert has a dozen of them, and each view costs more than it draws. --}}
 @foreach ($page->groups() as $group)
@@ -21,7 +21,7 @@
 <svg class="weave-ribbons role-{{ $group['role']->value }}" viewBox="{{ $group['box'] }}" preserveAspectRatio="none" aria-hidden="true" focusable="false">@if ($group['ribbons'] !== [])<path d="{{ implode('', $group['ribbons']) }}" fill="currentColor" fill-opacity="{{ $group['changed'] ? '.3' : '.16' }}"/>@endif<path d="{{ implode('', $group['posts']) }}" fill="currentColor"/></svg>
 <ul class="weave-lane">
 @foreach ($group['right'] as $right)
-@php $key = Aglyca\Core\Swap\Wishes::amountKey($group['component'], $right['food'] ?? '', $right['slot']); @endphp
+@php $key = (string) new Aglyca\Core\Swap\AmountKey($group['component'], $right['food'] ?? '', $right['slot']); @endphp
 <li class="weave-row"><div><p class="cut">@if ($right['food'] && $group['changed'])<a href="{{ $bench }}?part={{ $key }}#part" class="weave-name" data-part="{{ $key }}">{{ $right['name'] }}</a>@else<span class="font-semibold">{{ $right['name'] }}</span>@endif</p><p class="weave-why">@if ($right['typed'])<strong class="text-cobalt">yours: </strong>@endif{{ $right['why'] }}</p></div><p class="weave-amount"><span class="figure weave-grams">{{ $right['grams'] }}</span>@if ($right['measure'] !== '')<span class="weave-measure">{{ $right['measure'] }}</span>@endif</p></li>
 @endforeach
 </ul>
@@ -30,7 +30,7 @@
     <p class="border-b border-[#e3e9ef] py-1 text-sm text-soft min-[721px]:hidden">{{ ucfirst($group['why']) }}{{ str_ends_with($group['why'], '.') ? '' : '.' }}</p>
 @endif
 @foreach ($group['changed'] ? $group['right'] : [] as $right)
-    @if ($open === Aglyca\Core\Swap\Wishes::amountKey($group['component'], $right['food'], $right['slot']))
+    @if ($open === (string) new Aglyca\Core\Swap\AmountKey($group['component'], $right['food'], $right['slot']))
         @include('bench.part')
         @break
     @endif

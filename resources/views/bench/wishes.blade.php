@@ -1,6 +1,6 @@
 @php
     use App\View\Figures;
-    $wishes = $page->worked->document;
+    $wishes = $page->conversion->brief;
 @endphp
 <section class="tray p-4" aria-label="Your swap">
     <h2 class="text-xl">Your swap</h2>
@@ -9,30 +9,30 @@
         <div>
             <label class="label" for="sweetener">Sweetener</label>
             <select class="field" id="sweetener" name="sweetener">
-                @foreach ($page->workshop->schools->sweeteners() as $key => $name)<option value="{{ $key }}" @selected($wishes->sweetener === $key)>{{ $name }}</option>@endforeach
+                @foreach ($page->kernel->catalogue->sweeteners() as $key => $name)<option value="{{ $key }}" @selected($wishes->wishes->sweetener === $key)>{{ $name }}</option>@endforeach
             </select>
         </div>
         <div x-data="slider">
-            <label class="label flex justify-between" for="sweetness"><span>Sweetness</span><span class="figure"><output x-text="value">{{ Figures::percent($wishes->sweetness) }}</output> %</span></label>
-            <input class="block h-11 w-full accent-cobalt" type="range" id="sweetness" name="sweetness" min="60" max="110" step="5" x-ref="input" x-on:input="move" value="{{ Figures::percent($wishes->sweetness) }}">
+            <label class="label flex justify-between" for="sweetness"><span>Sweetness</span><span class="figure"><output x-text="value">{{ Figures::percent($wishes->wishes->sweetness) }}</output> %</span></label>
+            <input class="block h-11 w-full accent-cobalt" type="range" id="sweetness" name="sweetness" min="60" max="110" step="5" x-ref="input" x-on:input="move" value="{{ Figures::percent($wishes->wishes->sweetness) }}">
         </div>
         <div>
             <label class="label" for="school">Flour</label>
             <select class="field" id="school" name="school">
-                @foreach ($page->workshop->schools->flours() as $key => $name)<option value="{{ $key }}" @selected($wishes->school === $key)>{{ $name }}</option>@endforeach
+                @foreach ($page->kernel->catalogue->schools() as $key => $name)<option value="{{ $key }}" @selected($wishes->wishes->school === $key)>{{ $name }}</option>@endforeach
             </select>
         </div>
         <div class="grid gap-2">
-            @foreach ($page->worked->swap->families as $component => $family)
+            @foreach ($page->conversion->swap->families as $component => $family)
                 <div class="grid grid-cols-[6.5rem_minmax(0,1fr)] items-center gap-2">
-                    <label class="text-sm font-semibold" for="family-{{ $component }}">{{ $page->worked->recipe->components[$component] ?: 'It is a' }}</label>
-                    <select class="field" id="family-{{ $component }}" name="families[{{ $component }}]">@foreach ($page->workshop->families->names() as $key => $name)<option value="{{ $key }}" @selected($family->key === $key)>{{ $name }}</option>@endforeach</select>
+                    <label class="text-sm font-semibold" for="family-{{ $component }}">{{ $page->conversion->recipe->components[$component] ?: 'It is a' }}</label>
+                    <select class="field" id="family-{{ $component }}" name="families[{{ $component }}]">@foreach ($page->kernel->catalogue->families() as $key => $name)<option value="{{ $key }}" @selected($family->key === $key)>{{ $name }}</option>@endforeach</select>
                 </div>
             @endforeach
         </div>
         <div class="grid grid-cols-[7rem_minmax(0,1fr)] gap-3">
             <div>
-                @if ($wishes->sharing->isByMass())
+                @if ($wishes->portions->isByMass())
                     <p class="label">Pieces</p>
                     <p class="figure pt-2"><a href="{{ $page->path('bench/pieces') }}">{{ $page->pieces() }}, weighed</a></p>
                 @else
@@ -47,18 +47,18 @@
                 </select>
             </div>
         </div>
-        <details @if ($wishes->without !== [] || $wishes->cooler > 0) open @endif>
+        <details @if ($wishes->wishes->without !== [] || $wishes->wishes->cooler > 0) open @endif>
             <summary class="py-1 text-cobalt underline underline-offset-3">Oven, and what must not be in it</summary>
             <label class="label mt-2" for="cooler">Oven lower than the flour asks</label>
-            <select class="field" id="cooler" name="cooler">@foreach ([0, 5, 10, 15, 20] as $degrees)<option value="{{ $degrees }}" @selected((int) $wishes->cooler === $degrees)>{{ $degrees === 0 ? 'no lower' : $degrees.' °C lower' }}</option>@endforeach</select>
+            <select class="field" id="cooler" name="cooler">@foreach ([0, 5, 10, 15, 20] as $degrees)<option value="{{ $degrees }}" @selected((int) $wishes->wishes->cooler === $degrees)>{{ $degrees === 0 ? 'no lower' : $degrees.' °C lower' }}</option>@endforeach</select>
             <fieldset class="mt-2 flex flex-wrap gap-x-4"><legend class="label">Without</legend>
-                @foreach (['nuts' => 'nuts', 'milk' => 'milk', 'egg' => 'egg', 'coconut' => 'coconut', 'peanut' => 'peanut'] as $key => $name)<label class="flex min-h-[44px] items-center gap-2"><input class="h-5 w-5 accent-cobalt" type="checkbox" name="without[]" value="{{ $key }}" @checked(in_array($key, $wishes->without, true))> {{ $name }}</label>@endforeach
+                @foreach (['nuts' => 'nuts', 'milk' => 'milk', 'egg' => 'egg', 'coconut' => 'coconut', 'peanut' => 'peanut'] as $key => $name)<label class="flex min-h-[44px] items-center gap-2"><input class="h-5 w-5 accent-cobalt" type="checkbox" name="without[]" value="{{ $key }}" @checked(in_array($key, $wishes->wishes->without, true))> {{ $name }}</label>@endforeach
             </fieldset>
         </details>
         @foreach (['pieces', 'sweetness', 'sweetener', 'school', 'convention', 'cooler'] as $field)
             @if ($page->faults->has($field))<p id="{{ $field }}-fault" class="fault" role="alert">{{ $page->faults->first($field) }}</p>@endif
         @endforeach
-        @if ($page->worked->recipe->pieces === null && $wishes->pieces === null)
+        @if ($page->conversion->recipe->pieces === null && $wishes->portions->pieces === null)
             <p class="doubt">The recipe does not say how many it makes: it is counted as one whole.</p>
         @endif
         <noscript><button class="button button-main">Show it so</button></noscript>

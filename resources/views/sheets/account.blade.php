@@ -9,11 +9,11 @@
 <div id="sheet">
     @include('bench.head', ['here' => 'account'])
     <div class="no-print mt-3 flex flex-wrap items-end gap-x-8 gap-y-2">
-        <p class="flex gap-x-5"><a class="py-2 {{ $sheet->swapped ? 'font-semibold text-ink no-underline' : '' }}" href="{{ $sheet->path(['side' => null]) }}" @if ($sheet->swapped) aria-current="true" @endif>Swapped</a><a class="py-2 {{ $sheet->swapped ? '' : 'font-semibold text-ink no-underline' }}" href="{{ $sheet->path(['side' => 'written']) }}" @if (! $sheet->swapped) aria-current="true" @endif>As written</a></p>
+        <p class="flex gap-x-5"><a class="py-2 {{ $sheet->isSwapped ? 'font-semibold text-ink no-underline' : '' }}" href="{{ $sheet->path(['side' => null]) }}" @if ($sheet->isSwapped) aria-current="true" @endif>Swapped</a><a class="py-2 {{ $sheet->isSwapped ? '' : 'font-semibold text-ink no-underline' }}" href="{{ $sheet->path(['side' => 'written']) }}" @if (! $sheet->isSwapped) aria-current="true" @endif>As written</a></p>
         <form method="post" action="{{ $page->path('bench/account/eaten') }}" class="flex items-center gap-2" hx-post="{{ $page->path('bench/account/eaten') }}" hx-trigger="change, submit" hx-target="#sheet" hx-swap="outerMorph">
             @csrf
             <label for="eaten">You eat</label>
-            <select class="field w-36" id="eaten" name="eaten">@foreach (PortionPlan::EATEN as $times)<option value="{{ $times }}" @selected($page->worked->document->sharing->eaten === $times)>{{ $times === 0.5 ? 'half a '.$page->pieceWord() : Figures::count($times).' '.$page->worked->recipe->pieceWord($times) }}</option>@endforeach</select>
+            <select class="field w-36" id="eaten" name="eaten">@foreach (PortionPlan::EATEN as $times)<option value="{{ $times }}" @selected($page->conversion->brief->portions->eaten === $times)>{{ $times === 0.5 ? 'half a '.$page->pieceWord() : Figures::count($times).' '.$page->conversion->recipe->pieceWord($times) }}</option>@endforeach</select>
             <noscript><button class="button">Show it so</button></noscript>
         </form>
         @if ($page->faults->has('eaten'))<p class="fault" role="alert">{{ $page->faults->first('eaten') }}</p>@endif
@@ -23,7 +23,7 @@
             <div class="overflow-x-auto" tabindex="0" role="region" aria-label="Every figure with its range">
                 <table class="w-full">
                     <caption class="sr-only">Every figure of {{ $page->title() }} with its likely range</caption>
-                    <thead class="text-[15px] text-soft"><tr><th class="text-left font-normal">{{ $sheet->swapped ? 'swapped' : 'as written' }}</th>@foreach ($statement['heads'] as $head)<th class="pl-2 text-right font-normal sm:pl-3">{{ $head }}</th>@endforeach</tr></thead>
+                    <thead class="text-[15px] text-soft"><tr><th class="text-left font-normal">{{ $sheet->isSwapped ? 'swapped' : 'as written' }}</th>@foreach ($statement['heads'] as $head)<th class="pl-2 text-right font-normal sm:pl-3">{{ $head }}</th>@endforeach</tr></thead>
                     <tbody class="max-sm:text-[15px]">
                     @foreach ($statement['rows'] as $row)
                         <tr class="border-t border-[#e3e9ef] {{ $loop->first ? 'text-lg font-semibold' : '' }}">
@@ -48,7 +48,7 @@
             </section>
             @if ($limit = $sheet->limit())
                 <section aria-label="Your limit"><h2 class="text-xl">Within your {{ $limit['limit'] }} g</h2><p class="mt-1">{{ $limit['small'] }}</p><p>{{ $limit['had'] }}</p></section>
-            @elseif ($page->piece->recipe)
+            @elseif ($page->dessert->recipe)
                 <p><a href="/kitchen">Set a limit for your kitchen</a> to see how small a piece must be.</p>
             @endif
             @if ($kinds = $sheet->kinds())
@@ -70,7 +70,7 @@
         <div class="flex flex-wrap items-end justify-between gap-4">
             <h2 class="text-2xl">What each line carries</h2>
             <form method="get" action="{{ $page->path('bench/account') }}" x-data="goes" x-on:change="go" class="flex items-center gap-2">
-                @if (! $sheet->swapped)<input type="hidden" name="side" value="written">@endif
+                @if (! $sheet->isSwapped)<input type="hidden" name="side" value="written">@endif
                 <label for="of">of</label>
                 <select class="field w-60" id="of" name="of">
                     @foreach (app(App\View\Conventions::class)->all() as $key => $convention)<option value="{{ $key }}" @selected($measure === $key)>Net carbs, {{ mb_strtolower($convention['name']) }}</option>@endforeach
@@ -92,7 +92,7 @@
         </div>
         @php $asked = $sheet->exchange(); @endphp
         <form method="get" action="{{ $page->path('bench/account') }}" class="no-print mt-3 flex flex-wrap items-end gap-3">
-            @if (! $sheet->swapped)<input type="hidden" name="side" value="written">@endif
+            @if (! $sheet->isSwapped)<input type="hidden" name="side" value="written">@endif
             <input type="hidden" name="of" value="{{ $measure }}">
             <div class="w-60"><label class="label" for="line">What if, in place of</label><select class="field" id="line" name="line">@foreach ($sheet->lines() as $row)<option value="{{ $row['line'] }}" @selected($asked['line'] === $row['line'])>{{ $row['name'] }}</option>@endforeach</select></div>
             <div class="w-60"><label class="label" for="for">there were</label><input class="field" id="for" name="for" list="foods" autocomplete="off" value="{{ $asked['for'] }}" @if ($asked['isFault']) aria-invalid="true" aria-describedby="for-fault" @endif></div>
@@ -100,7 +100,7 @@
             @if ($asked['sentence'] !== '')<p id="for-fault" class="{{ $asked['isFault'] ? 'fault' : 'text-lg' }} w-full" role="{{ $asked['isFault'] ? 'alert' : 'status' }}">{{ $asked['sentence'] }}</p>@endif
         </form>
     </section>
-    @if ($page->worked->warnings !== [] && $sheet->swapped)
-        <section class="mt-8" aria-label="Take care"><h2 class="text-2xl">Take care</h2><ul class="mt-1 max-w-[80ch] list-disc pl-5">@foreach ($page->worked->warnings as $warning)<li>{{ $warning->sentence }}</li>@endforeach</ul></section>
+    @if ($page->conversion->warnings !== [] && $sheet->isSwapped)
+        <section class="mt-8" aria-label="Take care"><h2 class="text-2xl">Take care</h2><ul class="mt-1 max-w-[80ch] list-disc pl-5">@foreach ($page->conversion->warnings as $warning)<li>{{ $warning->sentence }}</li>@endforeach</ul></section>
     @endif
 </div>

@@ -9,7 +9,7 @@
             <span class="text-[15px] text-soft">or as <a href="{{ $page->path('bench/swapped.txt') }}">text</a>, <a href="{{ $page->path('bench/swapped.csv') }}">table</a>, <a href="{{ $page->path('bench/swapped.json') }}">schema.org recipe</a></span>
         </div>
         <div id="link" class="mt-3">
-            @if ($page->piece->recipe === null)
+            @if ($page->dessert->recipe === null)
                 <p class="text-[15px]"><a href="/sign-up">Open a kitchen</a> to share it under a link.</p>
             @elseif ($sheet->link)
                 <form method="post" action="{{ $page->path('bench/unshare') }}" class="flex flex-wrap items-center gap-3">@csrf<label for="shared-link">Anyone may read it at</label><input class="field figure w-[34rem] max-w-full" id="shared-link" readonly value="{{ $sheet->link }}"><button class="button">Withdraw the link</button></form>

@@ -5,7 +5,7 @@
         <div class="w-80 max-w-full"><label class="label" for="with">Beside</label><select class="field" id="with" name="with">@foreach ($sheet->choices() as $group => $choices)<optgroup label="{{ $group }}">@foreach ($choices as $key => $name)<option value="{{ $key }}" @selected($sheet->chosen() === $key)>{{ $name }}</option>@endforeach</optgroup>@endforeach</select></div>
         <div class="w-56"><label class="label" for="by">for</label><select class="field" id="by" name="by"><option value="piece">a {{ $page->pieceWord() }} or a serving</option><option value="100" @selected($sheet->byHundred)>100 g</option></select></div>
         <noscript><button class="button">Compare</button></noscript>
-        @if ($page->piece->recipe)<p class="self-center text-[15px]"><a href="{{ $page->path('bench/versions') }}">what two versions are made of</a> · <a href="/pantry">a shop's label goes into the Pantry</a></p>@endif
+        @if ($page->dessert->recipe)<p class="self-center text-[15px]"><a href="{{ $page->path('bench/versions') }}">what two versions are made of</a> · <a href="/pantry">a shop's label goes into the Pantry</a></p>@endif
     </form>
     @if ($rows === null)
         <p class="mt-6 text-lg">That is gone, or can no longer be read. Choose something else.</p>

@@ -8,6 +8,8 @@ use Aglyca\Core\Account\Account;
 use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Account\Kind;
 use Aglyca\Core\Formula\Spread;
+use Aglyca\Core\Formula\Topping;
+use Aglyca\Core\Side;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
 
@@ -43,8 +45,8 @@ final class SharerTest extends CoreCase
     public function test_the_sum_of_the_pieces_is_the_whole(string $text, array $sharing): void
     {
         $key = self::work($text)->recipe->lines[0]->key;
-        $worked = self::work($text, ['sharing' => [...$sharing, 'used' => [$key => 0.6]]]);
-        foreach ([$worked->before, $worked->after] as $account) {
+        $conversion = self::work($text, ['sharing' => [...$sharing, 'used' => [$key => 0.6]]]);
+        foreach ([$conversion->before, $conversion->after] as $account) {
             $sum = self::sum($account);
             self::assertEqualsWithDelta($account->whole->carbohydrate, $sum['carbohydrate'], 1e-6);
             self::assertEqualsWithDelta($account->whole->energy, $sum['energy'], 1e-5);
@@ -52,13 +54,13 @@ final class SharerTest extends CoreCase
             self::assertEqualsWithDelta($account->formula->mass(), $sum['mass'], 1e-6);
             self::assertGreaterThan(0, $account->netCarbs(Convention::LowCarb)->value);
         }
-        self::assertSame($worked->before->formula->pieces, $worked->after->formula->pieces, 'both sides are cut alike');
+        self::assertSame($conversion->before->formula->pieces, $conversion->after->formula->pieces, 'both sides are cut alike');
     }
 
     /** @return array{carbohydrate: float, energy: float, fibre: float, mass: float} */
     private static function sum(Account $account): array
     {
-        $sharer = self::workshop()->sharer;
+        $sharer = self::core()->desk->sharer;
         $all = array_map(static fn (Kind $k): array => [$k->count, $k->serving], $sharer->kinds($account));
         self::assertEqualsWithDelta($sharer->all($account)->sum->carbohydrate, array_sum(array_map(static fn (array $k): float => $k[0] * $k[1]->sum->carbohydrate, $all)), 1e-6);
         $all[] = [1.0, $sharer->left($account)];
@@ -68,7 +70,7 @@ final class SharerTest extends CoreCase
             $isTable = $account->formula->layout?->placement($dose->component)->spread === Spread::Table;
             $waiting[] = $isTable ? $dose->used : 0.0;
         }
-        $all[] = [1.0, self::workshop()->accountant->serve('', $account->formula->doses, $waiting)];
+        $all[] = [1.0, self::core()->accountant->serve('', $account->formula->doses, $waiting)];
         $sum = ['carbohydrate' => 0.0, 'energy' => 0.0, 'fibre' => 0.0, 'mass' => 0.0];
         foreach ($all as [$count, $serving]) {
             $sum['carbohydrate'] += $count * $serving->sum->carbohydrate;
@@ -86,20 +88,20 @@ final class SharerTest extends CoreCase
      */
     public function test_frosted_and_plain_are_counted_apart(): void
     {
-        $worked = self::work(self::COOKIES, ['sharing' => ['placements' => [2 => ['spread' => 'some', 'pieces' => 8]]]]);
-        [$with, $without] = self::workshop()->sharer->kinds($worked->before);
+        $conversion = self::work(self::COOKIES, ['sharing' => ['placements' => [2 => ['spread' => 'some', 'pieces' => 8]]]]);
+        [$with, $without] = self::core()->desk->sharer->kinds($conversion->before);
         self::assertSame([8.0, 16.0], [(float) $with->count, (float) $without->count]);
         self::assertSame(['with glaze', 'without glaze'], [$with->name, $without->name]);
-        $lemon = $worked->before->lines[6]->carbohydrate / 8;
+        $lemon = $conversion->before->lines[6]->carbohydrate / 8;
         self::assertEqualsWithDelta(0.998 * 120 / 8 + $lemon, $with->serving->sum->carbohydrate - $without->serving->sum->carbohydrate, 1e-9);
-        self::assertEqualsWithDelta($worked->before->piece->carbohydrate, (8 * $with->serving->sum->carbohydrate + 16 * $without->serving->sum->carbohydrate) / 24, 1e-9);
+        self::assertEqualsWithDelta($conversion->before->piece->carbohydrate, (8 * $with->serving->sum->carbohydrate + 16 * $without->serving->sum->carbohydrate) / 24, 1e-9);
     }
 
     /** With and without: the filling is what the piece has more with it. */
     public function test_a_piece_without_one_of_its_parts(): void
     {
         $account = self::work(self::COOKIES)->before;
-        $without = self::workshop()->sharer->without($account, 1);
+        $without = self::core()->desk->sharer->without($account, 1);
         self::assertEqualsWithDelta($account->lines[4]->carbohydrate / 24, $account->piece->carbohydrate - $without->sum->carbohydrate, 1e-9);
         self::assertEqualsWithDelta($account->pieceMass() - 160 / 24, $without->mass(), 1e-9);
     }
@@ -111,18 +113,18 @@ final class SharerTest extends CoreCase
         $each = self::work(self::COOKIES, ['sharing' => ['placements' => [1 => ['spread' => 'each', 'amount' => 5.0, 'unit' => 'g']]]])->before;
         $jam = $all->lines[4]->carbohydrate;
         self::assertEqualsWithDelta($all->piece->carbohydrate - $jam / 24 + $jam * 5 / 160, $each->piece->carbohydrate, 1e-9);
-        self::assertEqualsWithDelta(0.25 * $jam, self::workshop()->sharer->left($each)->sum->carbohydrate, 1e-9);
+        self::assertEqualsWithDelta(0.25 * $jam, self::core()->desk->sharer->left($each)->sum->carbohydrate, 1e-9);
     }
 
     public function test_a_topping_is_added_at_the_table_and_a_piece_may_be_halved(): void
     {
-        $document = ['sharing' => ['toppings' => [['name' => 'Cream', 'text' => "30 g whipping cream\n1 tsp sugar"]], 'eaten' => 0.5]];
-        $worked = self::work(self::COOKIES, $document);
-        $eaten = self::workshop()->servings->eaten($worked, false);
-        $cream = self::workshop()->servings->topping("30 g whipping cream\n1 tsp sugar");
-        self::assertSame([], $cream['unread']);
-        $topping = array_sum(array_map(static fn ($d): float => $d->food->nutrients($d->mass())->carbohydrate, $cream['doses']));
-        self::assertEqualsWithDelta(($worked->before->piece->carbohydrate + $topping) / 2, $eaten->sum->carbohydrate, 1e-9);
+        $brief = ['sharing' => ['toppings' => [['name' => 'Cream', 'text' => "30 g whipping cream\n1 tsp sugar"]], 'eaten' => 0.5]];
+        $conversion = self::work(self::COOKIES, $brief);
+        $eaten = $conversion->side(Side::Written)->eaten();
+        $cream = self::kernel()->topping(new Topping('Cream', "30 g whipping cream\n1 tsp sugar"));
+        self::assertSame([], $cream->unread);
+        $topping = array_sum(array_map(static fn ($d): float => $d->food->nutrients($d->mass())->carbohydrate, $cream->doses));
+        self::assertEqualsWithDelta(($conversion->before->piece->carbohydrate + $topping) / 2, $eaten->sum->carbohydrate, 1e-9);
     }
 
     /** Half of what is rolled in stays on: the line counts half, and its range is wider for not knowing quite how much. */

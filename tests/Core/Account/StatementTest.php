@@ -8,6 +8,7 @@ use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Account\Cost;
 use Aglyca\Core\Account\Figure;
 use Aglyca\Core\Account\Limit;
+use Aglyca\Core\Account\PricedSweetener;
 use Aglyca\Core\Account\Statement;
 use Aglyca\Core\Brief;
 use Aglyca\Core\Kernel;
@@ -15,6 +16,7 @@ use Aglyca\Core\Larder\Label\Label;
 use Aglyca\Core\Larder\LabelLaw;
 use Aglyca\Core\Larder\Package;
 use Aglyca\Core\Larder\Stock;
+use Aglyca\Core\Side;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
 
@@ -37,7 +39,7 @@ final class StatementTest extends CoreCase
         }
         foreach (Figure::cases() as $figure) {
             sort($draws[$figure->value]);
-            $estimate = self::workshop()->accountant->figure($account->serving, $figure);
+            $estimate = self::core()->accountant->figure($account->serving, $figure);
             $tolerance = 0.08 * 4 * $estimate->u + 1e-6;
             self::assertEqualsWithDelta($estimate->low(2.0), max(0.0, $draws[$figure->value][273]), $tolerance, $figure->value);
             self::assertEqualsWithDelta($estimate->high(2.0), $draws[$figure->value][11_726], $tolerance, $figure->value);
@@ -54,20 +56,20 @@ final class StatementTest extends CoreCase
     #[DataProvider('desserts')]
     public function test_servings_are_in_proportion(string $text): void
     {
-        $worked = self::work($text);
-        $accountant = self::workshop()->accountant;
-        $pieces = $worked->after->formula->pieces;
-        $whole = $accountant->times($worked->after->serving, $pieces, 'whole');
-        $statement = Statement::of($accountant, [$worked->after->serving, $whole, self::workshop()->servings->hundred($worked, true)], Convention::LowCarb);
+        $conversion = self::work($text);
+        $accountant = self::core()->accountant;
+        $pieces = $conversion->after->formula->pieces;
+        $whole = $accountant->times($conversion->after->serving, $pieces, 'whole');
+        $statement = Statement::of($accountant, [$conversion->after->serving, $whole, $conversion->side(Side::Swapped)->hundred()], Convention::LowCarb);
         foreach ($statement->rows as $row) {
             self::assertEqualsWithDelta($row->estimates[0]->value * $pieces, $row->estimates[1]->value, 1e-6 * max(1.0, $row->estimates[1]->value), $row->key);
             self::assertEqualsWithDelta($row->estimates[0]->u * $pieces, $row->estimates[1]->u, 1e-6 * max(1.0, $row->estimates[1]->u), $row->key);
         }
-        self::assertEqualsWithDelta($worked->after->netCarbs(Convention::LowCarb)->value, $statement->row('net')->estimates[0]->value, 0.0);
+        self::assertEqualsWithDelta($conversion->after->netCarbs(Convention::LowCarb)->value, $statement->row('net')->estimates[0]->value, 0.0);
         $polyols = array_sum(array_map(static fn ($r): float => $r->isPart ? $r->estimates[0]->value : 0.0, $statement->rows));
-        self::assertEqualsWithDelta($worked->after->piece->polyolGrams(), $polyols, 1e-9, 'by name they are all of them');
-        $hundred = self::workshop()->servings->hundred($worked, true);
-        self::assertEqualsWithDelta(100.0, $hundred->mass() * (1 - $worked->family()->bakeLoss), 1e-9);
+        self::assertEqualsWithDelta($conversion->after->piece->polyolGrams(), $polyols, 1e-9, 'by name they are all of them');
+        $hundred = $conversion->side(Side::Swapped)->hundred();
+        self::assertEqualsWithDelta(100.0, $hundred->mass() * (1 - $conversion->family()->bakeLoss), 1e-9);
     }
 
     /** The fewest pieces that keep the limit, and one fewer that does not; the most that may be had, and half a piece more that may not. */
@@ -75,7 +77,7 @@ final class StatementTest extends CoreCase
     public function test_the_limit_is_kept_just(Convention $convention): void
     {
         $account = self::work("Loaf\nMakes 8 slices\n200 g sugar\n250 g flour\n3 eggs\n100 g butter\n60 g xylitol\n100 g flaxseed")->after;
-        $accountant = self::workshop()->accountant;
+        $accountant = self::core()->accountant;
         $net = static fn (float $pieces): float => $accountant->times($account->serving, $pieces, '')->netCarbs($convention)->value;
         foreach ([1.5, 4.0, 9.0, 30.0] as $grams) {
             $limit = Limit::of($account, $accountant, $convention, $grams);
@@ -93,7 +95,7 @@ final class StatementTest extends CoreCase
     public function test_what_a_line_would_do_if_it_were_not_there(): void
     {
         $account = self::account("Loaf\nMakes 10 slices\n200 g sugar\n250 g flour\n3 eggs");
-        $whatIf = self::workshop()->whatIf;
+        $whatIf = self::core()->desk->whatIf;
         $total = $account->netCarbs(Convention::LowCarb)->value;
         self::assertEqualsWithDelta($total - 19.996, $whatIf->at($account->serving, 0, 0.0)->netCarbs(Convention::LowCarb)->value, 1e-6);
         self::assertEqualsWithDelta($total - 9.998, $whatIf->at($account->serving, 0, 0.5)->netCarbs(Convention::LowCarb)->value, 1e-6);
@@ -102,7 +104,7 @@ final class StatementTest extends CoreCase
                 self::assertEqualsWithDelta($whatIf->total($whatIf->at($account->serving, 1, $share), $measure), $whatIf->totalAt($account->serving, 1, $share, $measure), 1e-9);
             }
         }
-        $almond = self::workshop()->larder->get('almond-flour');
+        $almond = self::core()->larder->get('almond-flour');
         $flour = $account->contributions(Convention::LowCarb)[1];
         self::assertEqualsWithDelta($total - $flour + 25 * ($almond->per100->carbohydrate - $almond->per100->fibre) / 100, $whatIf->exchanged($account->serving, 1, $almond)->netCarbs(Convention::LowCarb)->value, 1e-9);
         self::assertEqualsWithDelta(array_sum($whatIf->carried($account->serving, Figure::Protein)), $whatIf->total($account->serving, Figure::Protein), 1e-9);
@@ -122,28 +124,28 @@ final class StatementTest extends CoreCase
     /** By hand: 100 g at 12.00 a kilo are 1.20; the sweetness of 100 g sugar takes 153.8 g erythritol at 0.65, 1.85 from the tall jar and 3.08 from the small. */
     public function test_cost_and_the_price_of_sweetness(): void
     {
-        $workshop = self::priced();
-        $account = $workshop->account(new Brief("Syrup\nMakes 4 pots\n100 g powdered erythritol\n50 g butter\n200 g water"));
+        $kernel = self::priced();
+        $account = $kernel->account(new Brief("Syrup\nMakes 4 pots\n100 g powdered erythritol\n50 g butter\n200 g water"));
         $cost = Cost::of($account->formula, 2.0);
         self::assertEqualsWithDelta([1.2, 0.3], [$cost->batch, $cost->piece], 1e-9);
         self::assertSame(['Unsalted butter'], $cost->unpriced);
         self::assertFalse($cost->isComplete());
-        $prices = $workshop->sweetenerPrices->forSugar(100.0, Convention::LowCarb);
-        self::assertSame(['Tall jar', 'Small jar'], array_map(static fn (array $r): string => $r['food']->name, $prices));
+        $prices = $kernel->catalogue->sweetenerPrices(100.0, Convention::LowCarb);
+        self::assertSame(['Tall jar', 'Small jar'], array_map(static fn (PricedSweetener $r): string => $r->food->name, $prices));
         self::assertEqualsWithDelta([0.012 * 100 / 0.65, 0.02 * 100 / 0.65], array_column($prices, 'price'), 1e-9);
     }
 
     /** A label from a shop beside a slice of one's own: 16 − 5 − 6 = 5 g net in its 40 g, and the rounding of each figure doubts it. */
     public function test_home_made_beside_a_shops_label(): void
     {
-        $workshop = self::priced();
-        $bought = $workshop->servings->bought('3', 40.0);
+        $kernel = self::priced();
+        $bought = $kernel->catalogue->bought('3', 40.0);
         self::assertEqualsWithDelta(5.0, $bought->netCarbs(Convention::LowCarb)->value, 1e-6);
         self::assertEqualsWithDelta(sqrt(3 / 12), $bought->netCarbs(Convention::LowCarb)->u, 1e-6);
-        $mine = $workshop->account(new Brief("Cake\nMakes 10 slices\n200 g sugar\n250 g flour"))->serving;
-        $row = Statement::of($workshop->accountant, [$mine, $bought], Convention::LowCarb)->row('net');
+        $mine = $kernel->account(new Brief("Cake\nMakes 10 slices\n200 g sugar\n250 g flour"))->serving;
+        $row = Statement::of(self::core()->accountant, [$mine, $bought], Convention::LowCarb)->row('net');
         self::assertTrue($row->isClear(2.0));
         self::assertEqualsWithDelta(5.0 - $mine->netCarbs(Convention::LowCarb)->value, $row->difference()->value, 1e-6);
-        self::assertFalse(Statement::of($workshop->accountant, [$bought, $bought], Convention::LowCarb)->row('carbohydrate')->isClear(2.0));
+        self::assertFalse(Statement::of(self::core()->accountant, [$bought, $bought], Convention::LowCarb)->row('carbohydrate')->isClear(2.0));
     }
 }

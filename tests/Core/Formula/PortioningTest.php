@@ -18,7 +18,7 @@ final class PortioningTest extends TestCase
     #[DataProvider('rests')]
     public function test_what_is_over_goes_where_the_baker_says(Leftover $rest, float $each, float $over, int $pieces): void
     {
-        $cut = Portioning::byMass(Way::Target, 42.0, false, $rest)->cut(Batch::of(965.0, 0.1));
+        $cut = Portioning::ofDough(Way::Target, 42.0, $rest)->cut(Batch::of(965.0, 0.1));
         self::assertSame(22.0, $cut->count);
         self::assertEqualsWithDelta($each, $cut->mixedEach(), 1e-9);
         self::assertEqualsWithDelta($each * 0.9, $cut->bakedEach(), 1e-9);
@@ -37,7 +37,7 @@ final class PortioningTest extends TestCase
     #[DataProvider('edges')]
     public function test_a_hair_under_a_piece_is_a_piece(float $dough, float $count): void
     {
-        self::assertSame($count, Portioning::byMass(Way::Scoop, 40.0, false, Leftover::Aside)->cut(Batch::of($dough, 0.0))->count);
+        self::assertSame($count, Portioning::ofDough(Way::Scoop, 40.0, Leftover::Aside)->cut(Batch::of($dough, 0.0))->count);
     }
 
     /** @return array<string, array{float, float}> */
@@ -50,7 +50,7 @@ final class PortioningTest extends TestCase
     {
         $batch = Batch::of(1000.0, 0.11, 980.0, 850.0);
         self::assertEqualsWithDelta(1 - 850 / 980, $batch->loss(), 1e-12);
-        $cut = Portioning::byMass(Way::Target, 85.0, true, Leftover::Spread)->cut($batch);
+        $cut = Portioning::ofBaked(85.0, Leftover::Spread)->cut($batch);
         self::assertSame([10.0, 98.0, 85.0], [$cut->count, round($cut->mixedEach(), 6), round($cut->bakedEach(), 6)]);
     }
 
@@ -62,7 +62,7 @@ final class PortioningTest extends TestCase
 
     public function test_what_cannot_be_cut_is_refused_in_words(): void
     {
-        foreach ([fn () => Portioning::pieces(0), fn () => Portioning::pieces(1001), fn () => Portioning::grid(0, 4), fn () => Portioning::grid(4, 41), fn () => Portioning::byMass(Way::Target, 0, false, Leftover::Aside), fn () => Portioning::unequal([]), fn () => Portioning::unequal([5.0, -1.0]), fn () => Batch::of(0, 0.1)] as $i => $wrong) {
+        foreach ([fn () => Portioning::pieces(0), fn () => Portioning::pieces(1001), fn () => Portioning::grid(0, 4), fn () => Portioning::grid(4, 41), fn () => Portioning::ofDough(Way::Target, 0, Leftover::Aside), fn () => Portioning::unequal([]), fn () => Portioning::unequal([5.0, -1.0]), fn () => Batch::of(0, 0.1)] as $i => $wrong) {
             try {
                 $wrong();
                 self::fail("$i was taken");

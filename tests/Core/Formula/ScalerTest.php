@@ -15,14 +15,14 @@ final class ScalerTest extends CoreCase
 
     private static function formula(string $text): Formula
     {
-        return Formula::asWritten(self::workshop()->read(new Brief($text)), null);
+        return Formula::asWritten(self::kernel()->read(new Brief($text)), null);
     }
 
     /** Three eggs stay whole at thirds; of 1.5 the nearest are 4/3 and 5/3. */
     #[DataProvider('eggs')]
     public function test_factors_at_which_eggs_stay_whole(string $text, float $asked, array $factors): void
     {
-        self::assertEqualsWithDelta($factors, self::workshop()->scaler->wholeEggFactors(self::formula($text), $asked), 1e-9);
+        self::assertEqualsWithDelta($factors, self::core()->scaler->wholeEggFactors(self::formula($text), $asked), 1e-9);
     }
 
     /** @return array<string, array{string, float, list<float>}> */
@@ -39,15 +39,15 @@ final class ScalerTest extends CoreCase
 
     public function test_spoons_stay_measurable_the_scale_shows_grams_and_eggs_are_weighed(): void
     {
-        $scaled = self::workshop()->scaler->scaled(self::formula(self::LOAF), 1.5);
+        $scaled = self::core()->scaler->scaled(self::formula(self::LOAF), 1.5);
         self::assertSame(300.0, $scaled->gramsOf('sugar'));
         self::assertSame(317.0, $scaled->gramsOf('wheat-flour'));
         self::assertSame(225.0, $scaled->gramsOf('egg'));
         self::assertSame('225 g Egg', $scaled->doses[2]->text);
-        $spoons = $scaled->gramsOf('baking-powder') / self::workshop()->servings->spoon('baking-powder');
+        $spoons = $scaled->gramsOf('baking-powder') / self::kernel()->catalogue->teaspoon(self::core()->larder->get('baking-powder'));
         self::assertEqualsWithDelta(3.0, $spoons, 0.13);
         self::assertEqualsWithDelta(0, fmod($spoons * 4 + 1e-6, 1), 0.02, 'quarter teaspoons');
-        self::assertSame('6 large eggs', self::workshop()->scaler->scaled(self::formula(self::LOAF), 2.0)->doses[2]->text);
+        self::assertSame('6 large eggs', self::core()->scaler->scaled(self::formula(self::LOAF), 2.0)->doses[2]->text);
     }
 
     /** As much more of everything, so the piece stays what it was, but for what scale and spoon round. */

@@ -14,7 +14,7 @@ final class KitchenMeasureTest extends CoreCase
     #[DataProvider('measures')]
     public function test_grams_are_said_as_a_kitchen_has_them(string $food, float $grams, string $measure): void
     {
-        self::assertSame($measure, self::workshop()->measures->of(self::workshop()->larder->get($food), $grams), "$grams g of $food");
+        self::assertSame($measure, self::core()->measures->of(self::core()->larder->get($food), $grams), "$grams g of $food");
     }
 
     /** @return iterable<string, array{string, float, string}> sugar 200 g a US cup, water 237, butter 227, baking powder 4.6 a teaspoon */
@@ -32,9 +32,9 @@ final class KitchenMeasureTest extends CoreCase
     public function test_a_measure_reads_back_to_about_its_grams(): void
     {
         foreach (['sugar', 'almond-flour', 'erythritol-powdered', 'cocoa', 'butter', 'heavy-cream', 'coconut-flour', 'honey'] as $key) {
-            $food = self::workshop()->larder->get($key);
+            $food = self::core()->larder->get($key);
             for ($grams = 6.0; $grams < 700; $grams *= 1.13) {
-                $measure = self::workshop()->measures->of($food, $grams);
+                $measure = self::core()->measures->of($food, $grams);
                 $read = array_sum(array_map(static fn (string $part): float => self::line("$part $food->name")->grams->value ?? 0.0, explode(' + ', $measure)));
                 self::assertEqualsWithDelta($grams, $read, 0.135 * $grams, "$grams g $key: $measure");
             }
@@ -44,8 +44,8 @@ final class KitchenMeasureTest extends CoreCase
     #[DataProvider('snaps')]
     public function test_amounts_snap_to_what_can_be_measured(string $food, float $grams, float $snapped): void
     {
-        $larder = self::workshop()->larder;
-        $snapper = new Snapper($larder, new UnitTable(self::tables()), self::workshop()->constants);
+        $larder = self::core()->larder;
+        $snapper = new Snapper($larder, new UnitTable(self::tables()), self::core()->constants);
         self::assertEqualsWithDelta($snapped, $snapper->snap($larder->get($food), $grams), 0.006);
         self::assertEqualsWithDelta($snapped, $snapper->snap($larder->get($food), $snapped), 0.006, 'snapped once is snapped');
     }

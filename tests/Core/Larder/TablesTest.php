@@ -64,7 +64,7 @@ final class TablesTest extends CoreCase
         foreach (['polyols', 'acids'] as $column) {
             self::assertMatchesRegularExpression('~^(?:[a-z]+=[\d.]+(?:\|[a-z]+=[\d.]+)*)?$~', $row[$column]);
         }
-        $food = self::workshop()->larder->get($key);
+        $food = self::core()->larder->get($key);
         $n = $food->per100;
         self::assertLessThanOrEqual(101, $n->water + $n->protein + $n->fat + $n->carbohydrate + $n->alcohol, 'parts within 100 g');
         self::assertLessThanOrEqual($n->carbohydrate + 0.01, $n->fibre + $n->polyolGrams() + $n->allulose, 'fibre, polyols and allulose within the carbohydrate');

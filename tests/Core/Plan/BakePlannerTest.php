@@ -12,7 +12,7 @@ final class BakePlannerTest extends CoreCase
 {
     public function test_the_oven_goes_lower_for_nut_flour_and_as_far_as_the_baker_wishes(): void
     {
-        $lower = static fn (string $body, float $cooler): float => self::work("Cake\n$body\n200 g sugar\n2 eggs\n\nMethod\nBake at 180 °C for 40 minutes.", ['cooler' => $cooler])->bake->lowerBy;
+        $lower = static fn (string $body, float $cooler): float => self::work("Cake\n$body\n200 g sugar\n2 eggs\n\nMethod\nBake at 180 °C for 40 minutes.", ['cooler' => $cooler])->swap->oven->loweredByCelsius;
         self::assertSame([10.0, 20.0, 0.0], [$lower('200 g flour', 0), $lower('200 g flour', 10), $lower('200 g ground almonds', 0)]);
     }
 
@@ -50,16 +50,16 @@ final class BakePlannerTest extends CoreCase
     public function test_coconut_rests_and_sweetener_cools(): void
     {
         $steps = self::work("Cake\n200 g flour\n200 g sugar\n2 eggs\n\nMethod\nMix.\nBake at 180 °C for 30 minutes.", ['school' => 'coconut'])->steps;
-        self::assertSame([false, true, false, true], array_map(static fn ($s): bool => $s->added, $steps));
+        self::assertSame([false, true, false, true], array_map(static fn ($s): bool => $s->isAdded, $steps));
         $cooled = self::work("Cake\n200 g flour\n200 g sugar\n2 eggs\n\nMethod\nMix.\nBake at 180 °C for 30 minutes.\nCool in the tin for 15 minutes.", ['school' => 'coconut'])->steps;
-        self::assertSame([false, true, false, false], array_map(static fn ($s): bool => $s->added, $cooled), 'not said twice');
+        self::assertSame([false, true, false, false], array_map(static fn ($s): bool => $s->isAdded, $cooled), 'not said twice');
         $rolled = self::work("Walnut roulade\n100 g flour\n100 g sugar\n4 eggs\n\nMethod\nBake at 180 °C for 12 minutes.\nTurn out and roll up warm.", ['school' => 'almond'])->steps;
-        self::assertSame([false, false], array_map(static fn ($s): bool => $s->added, $rolled), 'what is rolled warm does not wait');
+        self::assertSame([false, false], array_map(static fn ($s): bool => $s->isAdded, $rolled), 'what is rolled warm does not wait');
     }
 
     public function test_the_rest_comes_between_the_mixing_and_the_oven(): void
     {
-        $texts = static fn (string $method): array => array_map(static fn (PlannedStep $s): string => ($s->added ? '+' : '').$s->text(), self::work("Loaf\n200 g flour\n200 g sugar\n2 eggs\n\nMethod\n$method", ['school' => 'coconut', 'sweetener' => 'erythritol'])->steps);
+        $texts = static fn (string $method): array => array_map(static fn (PlannedStep $s): string => ($s->isAdded ? '+' : '').$s->text(), self::work("Loaf\n200 g flour\n200 g sugar\n2 eggs\n\nMethod\n$method", ['school' => 'coconut', 'sweetener' => 'erythritol'])->steps);
         $wait = '+Let it stand for 10 minutes before it is baked: the flour drinks.';
         $cool = '+Leave it where it is for 10 minutes before moving it: without sugar it is fragile while hot.';
         self::assertSame(['Heat the oven to 330 °F / 165 °C. Stir.', $wait, 'Bake for approx. 22 minutes.', $cool], $texts('Heat the oven to 350 °F. Stir. Bake for approx. 20 minutes.'));
@@ -71,7 +71,7 @@ final class BakePlannerTest extends CoreCase
     public function test_nobody_waits_twice_and_a_foam_does_not_wait(string $title, string $method, array $added): void
     {
         $steps = self::work("$title\n200 g flour\n200 g sugar\n4 eggs\n\nMethod\n$method", ['school' => 'coconut', 'sweetener' => 'erythritol'])->steps;
-        self::assertSame($added, array_map(static fn (PlannedStep $s): string => strtok($s->text(), ' '), array_values(array_filter($steps, static fn (PlannedStep $s): bool => $s->added))));
+        self::assertSame($added, array_map(static fn (PlannedStep $s): string => strtok($s->text(), ' '), array_values(array_filter($steps, static fn (PlannedStep $s): bool => $s->isAdded))));
     }
 
     /** @return array<string, array{string, string, list<string>}> */
@@ -90,14 +90,14 @@ final class BakePlannerTest extends CoreCase
     /** What came out of a tin is made first, from the grams that the swap gives, boiled down to what the tin held. */
     public function test_what_the_swap_makes_is_a_step_of_the_method(): void
     {
-        $worked = self::work("Fudge\n1 (14 oz) can sweetened condensed milk\n50 g butter\n\nMethod\n1. Boil and beat.");
-        $made = $worked->steps[0];
-        self::assertTrue($made->added);
+        $conversion = self::work("Fudge\n1 (14 oz) can sweetened condensed milk\n50 g butter\n\nMethod\n1. Boil and beat.");
+        $made = $conversion->steps[0];
+        self::assertTrue($made->isAdded);
         self::assertStringContainsString('about 397 g are left', $made->text());
-        foreach ($worked->swap->exchanges[0]->to as $part) {
+        foreach ($conversion->swap->exchanges[0]->to as $part) {
             self::assertStringContainsString(rtrim(rtrim(number_format($part->grams, 2, '.', ''), '0'), '.').' g '.mb_strtolower($part->food->name), $made->text());
         }
-        self::assertSame('Boil and beat.', $worked->steps[1]->text());
+        self::assertSame('Boil and beat.', $conversion->steps[1]->text());
         self::assertMatchesRegularExpression('~toast \d+ g almond flour in a dry pan~', self::work("Strudel\n100 g breadcrumbs\n50 g butter\n50 g sugar\n\nMethod\n1. Mix.", ['school' => 'almond'])->steps[0]->text());
         self::assertCount(1, self::work("Fudge\n200 g cream\n50 g butter\n50 g sugar\n\nMethod\n1. Boil and beat.")->steps, 'nothing was in a tin');
     }

@@ -6,6 +6,7 @@ namespace Tests\Core\Plan;
 
 use Aglyca\Core\Family\PanChange;
 use Aglyca\Core\Quantity\Pan;
+use Aglyca\Core\Reading\PanReader;
 use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
@@ -15,17 +16,17 @@ final class PanChangeTest extends CoreCase
     /** A round pan of 20 cm is 314 cm², one of 24 cm 452: 1.44 times as much stands as deep. */
     public function test_area_and_volume(): void
     {
-        [$small, $large] = [Pan::of(20, 20, true, 5), Pan::of(24, 24, true, 7.5)];
+        [$small, $large] = [Pan::round(20, 5), Pan::round(24, 7.5)];
         self::assertEqualsWithDelta(1.44, PanChange::byArea($small, $large), 1e-9);
         self::assertEqualsWithDelta(2.16, PanChange::byVolume($small, $large), 1e-9);
-        self::assertNull(PanChange::byVolume($small, Pan::of(24, 24, true)));
+        self::assertNull(PanChange::byVolume($small, Pan::round(24)));
     }
 
     /** Below, at and above the tenth of depth from which the time changes. */
     #[DataProvider('depths')]
     public function test_the_time_follows_the_depth(float $scale, float $depth, ?float $time): void
     {
-        $change = PanChange::of(Pan::of(20, 20, false), Pan::of(20, 20, false), $scale, self::workshop()->constants);
+        $change = PanChange::of(Pan::rectangular(20, 20), Pan::rectangular(20, 20), $scale, self::core()->constants);
         self::assertEqualsWithDelta($depth, $change->depth, 1e-9);
         self::assertEqualsWithDelta($time ?? 1.0, $change->timeFactor, 0.005);
         self::assertSame($time === null, $change->sentence() === '');
@@ -40,7 +41,7 @@ final class PanChangeTest extends CoreCase
     public function test_the_method_and_the_browning_follow_the_pan(): void
     {
         $text = "Loaf\nMakes 10 slices\n200 g sugar\n250 g flour\n3 eggs\n100 g butter\n\nMethod\nBake in a 20 x 30 cm tin at 180 °C for 30 minutes.";
-        $pan = ['to' => Pan::of(20, 15, false)->toArray()];
+        $pan = ['to' => ['length' => 20.0, 'width' => 15.0, 'round' => false, 'depth' => null]];
         [$wide, $narrow] = [self::work($text), self::work($text, ['pan' => $pan])];
         self::assertSame('Bake in a 20 x 30 cm tin at 340 °F / 170 °C for 33 minutes.', $wide->steps[1]->text());
         // 30 minutes, a tenth more for nut flour, and 2^0.7 for twice the depth.
@@ -52,12 +53,12 @@ final class PanChangeTest extends CoreCase
     {
         foreach ([[0, 10, null], [10, -1, null], [101, 10, null], [10, 10, 0]] as [$length, $width, $depth]) {
             try {
-                Pan::of($length, $width, false, $depth);
+                Pan::rectangular($length, $width, $depth);
                 self::fail('it was taken');
             } catch (InvalidArgumentException $fault) {
                 self::assertStringContainsString('measured in cm', $fault->getMessage());
             }
         }
-        self::assertEqualsWithDelta(5.08, (float) Pan::in('Pour into a 9 x 13 x 2 inch pan.')?->depth, 1e-9);
+        self::assertEqualsWithDelta(5.08, (float) (new PanReader(self::core()->words))->in('Pour into a 9 x 13 x 2 inch pan.')?->depth, 1e-9);
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Reading;
 
-use Aglyca\Core\Kernel;
 use Aglyca\Core\Reading\Line;
+use Aglyca\Core\Wiring;
 
 /** Invented ingredient lines with readings made by hand, and how the reader does on them. */
 final class Corpus
@@ -28,12 +28,12 @@ final class Corpus
     }
 
     /** @return array{lines: int, right: int, wrong: list<string>, unmarked: list<string>} */
-    public static function judge(Kernel $workshop): array
+    public static function judge(Wiring $core): array
     {
         $wrong = [];
         $unmarked = [];
         foreach (self::rows() as $row) {
-            $line = $workshop->lines->read($row['text'], 'k')[0];
+            $line = $core->lines->read($row['text'], 'k')[0];
             $fault = self::fault($row, $line);
             if ($fault !== '') {
                 $wrong[] = "{$row['text']}: $fault";

@@ -10,7 +10,7 @@ final class CorpusTest extends CoreCase
 {
     public function test_nearly_all_lines_read_right_and_no_wrong_reading_is_unmarked(): void
     {
-        $judged = Corpus::judge(self::workshop());
+        $judged = Corpus::judge(self::core());
         self::assertGreaterThanOrEqual(300, $judged['lines']);
         self::assertGreaterThanOrEqual(0.97 * $judged['lines'], $judged['right'], implode("\n", $judged['wrong']));
         self::assertSame([], $judged['unmarked']);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Reading;
 
 use Aglyca\Core\Reading\FoodIndex;
+use Aglyca\Core\Reading\FoodNames;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
 
@@ -13,7 +14,7 @@ final class FoodIndexTest extends CoreCase
     #[DataProvider('sure')]
     public function test_a_name_is_this_food_for_sure(string $name, string $food): void
     {
-        $match = self::workshop()->foods->find($name);
+        $match = self::core()->foods->find($name);
         self::assertSame([$food, true], [$match->food, $match->sure], $name);
     }
 
@@ -33,7 +34,7 @@ final class FoodIndexTest extends CoreCase
     #[DataProvider('guessed')]
     public function test_a_name_understood_in_part_or_misspelt_is_a_guess_and_marked(string $name, string $food): void
     {
-        $match = self::workshop()->foods->find($name);
+        $match = self::core()->foods->find($name);
         self::assertSame([$food, false], [$match->food, $match->sure], $name);
     }
 
@@ -48,7 +49,7 @@ final class FoodIndexTest extends CoreCase
     #[DataProvider('unknown')]
     public function test_what_is_no_food_is_none(string $name): void
     {
-        self::assertNull(self::workshop()->foods->find($name)->food, $name);
+        self::assertNull(self::core()->foods->find($name)->food, $name);
     }
 
     /** @return array<string, array{string}> */
@@ -59,18 +60,18 @@ final class FoodIndexTest extends CoreCase
 
     public function test_what_a_kitchen_taught_goes_first_and_leaves_others_alone(): void
     {
-        $taught = self::workshop()->foods->knowing([FoodIndex::normal("Ottilie's Mystery Dust") => 'almond-flour', FoodIndex::normal('flour') => 'spelt-flour']);
+        $taught = FoodIndex::of(FoodNames::compiled(self::tables())->knowing([FoodIndex::normal("Ottilie's Mystery Dust") => 'almond-flour', FoodIndex::normal('flour') => 'spelt-flour']));
         self::assertSame('almond-flour', $taught->find("ottilie's mystery dusts")->food);
         self::assertSame('spelt-flour', $taught->find('flour')->food);
         self::assertSame('sugar', $taught->find('sugar')->food);
-        self::assertSame('wheat-flour', self::workshop()->foods->find('flour')->food, 'the larder itself is as it was');
+        self::assertSame('wheat-flour', self::core()->foods->find('flour')->food, 'the larder itself is as it was');
     }
 
     public function test_suggestions_are_near_and_rivals_are_shown(): void
     {
-        self::assertContains('coconut-flour', self::workshop()->foods->suggest('coconut fluor', 3));
-        self::assertSame([], self::workshop()->foods->suggest('', 3));
-        self::assertNotEmpty(self::workshop()->foods->find('almond coconut flour')->rivals);
+        self::assertContains('coconut-flour', self::core()->foods->suggest('coconut fluor', 3));
+        self::assertSame([], self::core()->foods->suggest('', 3));
+        self::assertNotEmpty(self::core()->foods->find('almond coconut flour')->rivals);
     }
 
     /** Spelling, plural and accents make no difference. */

@@ -7,14 +7,19 @@ namespace Tests\Core\Reading;
 use Aglyca\Core\Reading\Lexer;
 use Aglyca\Core\Reading\Token;
 use PHPUnit\Framework\Attributes\DataProvider;
-use PHPUnit\Framework\TestCase;
+use Tests\Core\CoreCase;
 
-final class LexerTest extends TestCase
+final class LexerTest extends CoreCase
 {
+    private static function lexer(): Lexer
+    {
+        return new Lexer(self::core()->words);
+    }
+
     #[DataProvider('numbers')]
     public function test_a_number_is_read_as_it_is_meant(string $text, float $value, int $decimals = 0): void
     {
-        $token = Lexer::cut($text)[0];
+        $token = self::lexer()->cut($text)[0];
         self::assertTrue($token->isNumber(), $text);
         self::assertEqualsWithDelta($value, $token->value, 1e-12);
         self::assertSame($decimals, $token->decimals);
@@ -35,7 +40,7 @@ final class LexerTest extends TestCase
     public function test_tokens_keep_their_place_in_bytes_and_lose_nothing(): void
     {
         $line = '2½ cups (300 g) crème fraîche, 36 % fat – well-chilled';
-        $tokens = Lexer::cut($line);
+        $tokens = self::lexer()->cut($line);
         $rebuilt = '';
         foreach ($tokens as $token) {
             self::assertSame(0, strncmp(substr($line, $token->at), $token->kind->name === 'Word' && $token->text === 'fl oz' ? '' : $token->text, strlen($token->text)), $token->text);
@@ -48,7 +53,7 @@ final class LexerTest extends TestCase
     #[DataProvider('fluids')]
     public function test_fluid_ounces_are_one_word(string $text): void
     {
-        $tokens = Lexer::cut("3 $text cream");
+        $tokens = self::lexer()->cut("3 $text cream");
         self::assertSame(['3', 'fl oz', 'cream'], array_map(static fn (Token $t): string => $t->text, $tokens));
         self::assertSame(strlen("3 $text"), $tokens[1]->end());
     }
@@ -62,10 +67,10 @@ final class LexerTest extends TestCase
     public function test_anything_is_cut_without_a_fault(): void
     {
         foreach (['', '   ', '🥧🥧', "\u{200b}", str_repeat('½', 50), '////', '1/2/3', '-5 g', '1..2', "don't", 'a&b', '٣ cups'] as $odd) {
-            foreach (Lexer::cut($odd) as $token) {
+            foreach (self::lexer()->cut($odd) as $token) {
                 self::assertLessThanOrEqual(strlen($odd), $token->end());
             }
         }
-        self::assertSame([], Lexer::cut('  '));
+        self::assertSame([], self::lexer()->cut('  '));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Reading;
 
 use Aglyca\Core\Reading\Correction;
+use Aglyca\Core\Reading\Corrections;
 use Aglyca\Core\Reading\Flag;
 use Aglyca\Core\Reading\Line;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -72,7 +73,7 @@ final class LineReaderTest extends CoreCase
     #[DataProvider('severalThings')]
     public function test_one_line_may_name_several_things(string $text, array $things): void
     {
-        $lines = self::workshop()->lines->read($text, 'k');
+        $lines = self::core()->lines->read($text, 'k');
         self::assertSame(array_column($things, 0), array_map(static fn (Line $l): ?string => $l->food?->key, $lines));
         foreach ($things as $i => [, $grams, $inPart]) {
             self::assertEqualsWithDelta($grams, $lines[$i]->grams?->value, $grams * 0.006);
@@ -83,7 +84,7 @@ final class LineReaderTest extends CoreCase
             $alone = self::line($lines[$i]->text);
             self::assertSame([$lines[$i]->food?->key, $lines[$i]->grams?->value], [$alone->food?->key, $alone->grams?->value], "its own words: {$lines[$i]->text}");
         }
-        $corrected = self::workshop()->lines->read($text, 'k', 0, ['k_1' => new Correction(null, 7.0)]);
+        $corrected = self::core()->lines->read($text, 'k', 0, new Corrections(['k_1' => new Correction(grams: 7.0)]));
         self::assertSame([$lines[0]->grams?->value, 7.0], [$corrected[0]->grams?->value, $corrected[1]->grams?->value]);
     }
 
@@ -117,7 +118,7 @@ final class LineReaderTest extends CoreCase
 
     public function test_each_of_several_things_knows_its_own_stretch_of_the_line(): void
     {
-        $places = static fn (string $text): array => array_map(static fn (Line $l): array => [$l->amountSpan?->at, $l->nameSpan?->at], self::workshop()->lines->read($text, 'k'));
+        $places = static fn (string $text): array => array_map(static fn (Line $l): array => [$l->amountSpan?->at, $l->nameSpan?->at], self::core()->lines->read($text, 'k'));
         self::assertSame([[2, 10], [19, 21]], $places('- 1 whole egg plus 1 yolk'));
         self::assertSame([[8, 10], [21, 28]], $places('Zest of 1 orange and 2 tbsp juice'));
         self::assertSame([[0, 6], [17, 6]], $places('1 cup sugar plus 2 tbsp for the top'));
@@ -143,11 +144,11 @@ final class LineReaderTest extends CoreCase
 
     public function test_a_correction_of_the_food_weighs_the_amount_anew_and_keeps_what_was_typed(): void
     {
-        $line = self::workshop()->lines->read('1 cup flour', 'k', 0, ['k' => new Correction(self::workshop()->larder->get('almond-flour'), null)])[0];
+        $line = self::core()->lines->read('1 cup flour', 'k', 0, new Corrections(['k' => new Correction('almond-flour')]))[0];
         self::assertSame('1 cup flour', $line->text);
         self::assertEqualsWithDelta(104, $line->grams?->value, 0.1);
         self::assertSame([Flag::Corrected], $line->flags);
-        self::assertSame(42.0, self::workshop()->lines->read('1 cup flour', 'k', 0, ['k' => new Correction(null, 42)])[0]->grams?->value);
+        self::assertSame(42.0, self::core()->lines->read('1 cup flour', 'k', 0, new Corrections(['k' => new Correction(grams: 42.0)]))[0]->grams?->value);
     }
 
     public function test_a_cup_is_less_sure_than_a_scale_and_a_range_less_than_a_number(): void

@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Core\Reading;
 
-use Aglyca\Core\Quantity\Pan;
+use Aglyca\Core\Reading\PanReader;
+use Aglyca\Core\Reading\Words;
 use PHPUnit\Framework\Attributes\DataProvider;
-use PHPUnit\Framework\TestCase;
+use Tests\Core\CoreCase;
 
-final class PanTest extends TestCase
+final class PanTest extends CoreCase
 {
     #[DataProvider('pans')]
     public function test_a_pan_is_read_with_its_area(string $text, ?float $area): void
     {
-        $pan = Pan::in($text);
+        $pan = (new PanReader(new Words(self::tables())))->in($text);
         $area === null ? self::assertNull($pan) : self::assertEqualsWithDelta($area, $pan?->area(), 1);
     }
 

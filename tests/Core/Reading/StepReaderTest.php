@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Reading;
 
+use Aglyca\Core\Reading\Heat;
 use Aglyca\Core\Reading\StepReader;
+use Aglyca\Core\Reading\Timing;
+use Aglyca\Core\Reading\TitleAndYield;
+use Aglyca\Core\Reading\Yielded;
 use Aglyca\Core\Reading\YieldReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
@@ -15,10 +19,10 @@ final class StepReaderTest extends CoreCase
     #[DataProvider('heats')]
     public function test_heats_are_found_where_they_stand(string $step, array $celsius): void
     {
-        $read = (new StepReader(self::workshop()->constants))->read($step);
-        self::assertSame($celsius, array_map(static fn (array $h): int => $h['heat']->celsiusOnDial(5), $read->heats), $step);
+        $read = (new StepReader(self::core()->constants, self::core()->words))->read($step);
+        self::assertSame($celsius, array_map(static fn (Heat $h): int => $h->temperature->celsiusOnDial(5), $read->heats), $step);
         foreach ($read->heats as $heat) {
-            self::assertMatchesRegularExpression('~\d|½|¼~u', substr($step, $heat['at'], $heat['length']));
+            self::assertMatchesRegularExpression('~\d|½|¼~u', substr($step, $heat->at, $heat->length));
         }
     }
 
@@ -38,8 +42,8 @@ final class StepReaderTest extends CoreCase
     #[DataProvider('times')]
     public function test_times_are_found_and_told_apart(string $step, array $times, bool $isBake): void
     {
-        $read = (new StepReader(self::workshop()->constants))->read($step);
-        self::assertSame($times, array_map(static fn (array $t): array => [$t['low'], $t['high'], $t['bakes']], $read->times), $step);
+        $read = (new StepReader(self::core()->constants, self::core()->words))->read($step);
+        self::assertSame($times, array_map(static fn (Timing $t): array => [$t->low, $t->high, $t->isBaking], $read->times), $step);
         self::assertSame($isBake, $read->isBake, $step);
     }
 
@@ -67,19 +71,19 @@ final class StepReaderTest extends CoreCase
 
     public function test_a_title_may_say_how_many(): void
     {
-        $reader = new YieldReader;
+        $reader = new YieldReader(self::core()->words);
         foreach (['Banana muffins - makes 12' => ['Banana muffins', 'makes 12'], 'Plum cake (serves 8)' => ['Plum cake', 'serves 8'], 'Cake for two' => ['Cake for two', ''], 'Makes 12' => ['Makes 12', '']] as $title => $parts) {
-            self::assertSame($parts, $reader->inTitle($title));
+            self::assertEquals(new TitleAndYield(...$parts), $reader->inTitle($title));
         }
     }
 
     #[DataProvider('yields')]
     public function test_pieces_are_read_and_named(string $row, ?int $pieces, string $name): void
     {
-        $reader = new YieldReader;
+        $reader = new YieldReader(self::core()->words);
         self::assertSame($pieces !== null, $reader->isYield($row), $row);
         if ($pieces !== null) {
-            self::assertSame([$pieces, $name], $reader->read($row));
+            self::assertEquals(new Yielded($pieces, $name), $reader->read($row));
         }
     }
 

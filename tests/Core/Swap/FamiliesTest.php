@@ -7,6 +7,8 @@ namespace Tests\Core\Swap;
 use Aglyca\Core\Family\Families;
 use Aglyca\Core\Family\OvenPlan;
 use Aglyca\Core\Reading\Step;
+use Aglyca\Core\Swap\AmountKey;
+use Aglyca\Core\Swap\Blend;
 use Aglyca\Core\Swap\Triangle;
 use Aglyca\Core\Swap\Wishes;
 use InvalidArgumentException;
@@ -68,13 +70,13 @@ final class FamiliesTest extends CoreCase
     public function test_minutes_at_the_reference_heat(): void
     {
         $cookie = (new Families(self::tables()))->get('cookie-chewy');
-        $oven = static fn (string $method): OvenPlan => OvenPlan::of(self::work("A\n100 g sugar\n100 g flour\n\nMethod\n$method")->recipe->steps);
-        self::assertEqualsWithDelta(20.0, $oven('Bake at 175 °C for 20 minutes.')->minutesAt($cookie, 175, 10, 0, 1), 0.1);
-        self::assertEqualsWithDelta(40.0, $oven('Bake at 185 °C for 20 minutes.')->minutesAt($cookie, 175, 10, 0, 1), 0.1);
-        self::assertEqualsWithDelta(10.0, $oven('Bake at 175 °C for 20 minutes.')->minutesAt($cookie, 175, 10, 10, 1), 0.1);
-        self::assertEqualsWithDelta(12.0, OvenPlan::unknown()->minutesAt($cookie, 175, 10, 0, 1), 0.1);
-        self::assertSame(0.0, OvenPlan::unknown()->minutesAt((new Families(self::tables()))->get('mousse'), 175, 10, 0, 1));
-        self::assertEqualsWithDelta(30.0, $oven("Bake at 175 °C for 10 minutes.\nBake for 30 minutes.\nCool for 60 minutes.")->minutesAt($cookie, 175, 10, 0, 1), 0.1);
+        $oven = static fn (string $method): OvenPlan => OvenPlan::asWritten(self::work("A\n100 g sugar\n100 g flour\n\nMethod\n$method")->recipe->steps, self::core()->ovens);
+        self::assertEqualsWithDelta(20.0, $oven('Bake at 175 °C for 20 minutes.')->writtenMinutesAtReference($cookie), 0.1);
+        self::assertEqualsWithDelta(40.0, $oven('Bake at 185 °C for 20 minutes.')->writtenMinutesAtReference($cookie), 0.1);
+        self::assertEqualsWithDelta(11.0, $oven('Bake at 175 °C for 20 minutes.')->coolerBy(10.0)->minutesAtReference($cookie), 0.1);
+        self::assertEqualsWithDelta(12.0, OvenPlan::asWritten([], self::core()->ovens)->writtenMinutesAtReference($cookie), 0.1);
+        self::assertSame(0.0, OvenPlan::asWritten([], self::core()->ovens)->writtenMinutesAtReference((new Families(self::tables()))->get('mousse')));
+        self::assertEqualsWithDelta(30.0, $oven("Bake at 175 °C for 10 minutes.\nBake for 30 minutes.\nCool for 60 minutes.")->writtenMinutesAtReference($cookie), 0.1);
         self::assertContainsOnlyInstancesOf(Step::class, self::work("A\n100 g sugar\n\nMethod\nMix.")->recipe->steps);
     }
 
@@ -106,21 +108,21 @@ final class FamiliesTest extends CoreCase
 
     public function test_wishes_out_of_range_are_refused_and_shares_are_made_one(): void
     {
-        self::assertSame([0.25, 0.25, 0.5], Wishes::shares([1.0, 1.0, 2.0]));
-        self::assertNull(Wishes::shares([0.0, 0.0, 0.0]));
-        self::assertSame('1:allulose', Wishes::amountKey(1, 'allulose'));
-        self::assertSame('1:water:syrup', Wishes::amountKey(1, 'water', 'syrup'));
-        $wishes = Wishes::of('allulose', 'almond', 0.6, ['amounts' => ['0:molasses:added' => 7.0, '0:water:syrup' => 3.0, '1:butter:added' => 9.0]]);
+        self::assertSame([0.25, 0.25, 0.5], Blend::shares([1.0, 1.0, 2.0]));
+        self::assertNull(Blend::shares([0.0, 0.0, 0.0]));
+        self::assertSame('1:allulose', (string) new AmountKey(1, 'allulose'));
+        self::assertSame('1:water:syrup', (string) new AmountKey(1, 'water', AmountKey::SYRUP));
+        $wishes = new Wishes('allulose', 'almond', 0.6, amounts: ['0:molasses:added' => 7.0, '0:water:syrup' => 3.0, '1:butter:added' => 9.0]);
         self::assertSame([['molasses' => 7.0], ['butter' => 9.0], []], [$wishes->added(0), $wishes->added(1), $wishes->added(2)]);
         foreach ([0.59, 1.11] as $sweetness) {
             try {
-                Wishes::of('allulose', 'almond', $sweetness);
+                new Wishes('allulose', 'almond', $sweetness);
                 self::fail("$sweetness was taken");
             } catch (InvalidArgumentException $fault) {
                 self::assertStringContainsString('60 to 110 %', $fault->getMessage());
             }
         }
         $this->expectException(InvalidArgumentException::class);
-        Wishes::of('allulose', 'almond', 0.9, ['shares' => [0.5, 0.6, -0.1]]);
+        Blend::of([], [0.5, 0.6, -0.1]);
     }
 }

@@ -6,8 +6,10 @@ namespace Tests\Core\Swap;
 
 use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Brief;
+use Aglyca\Core\Formula\PortionPlan;
 use Aglyca\Core\Larder\Role;
-use Aglyca\Core\Swap\Wishes;
+use Aglyca\Core\Side;
+use Aglyca\Core\Swap\AmountKey;
 use InvalidArgumentException;
 use OutOfBoundsException;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -19,10 +21,10 @@ final class SwapperTest extends CoreCase
     public static function all(): iterable
     {
         foreach (self::desserts() as $name => [$text]) {
-            foreach (array_keys(self::workshop()->schools->sweeteners()) as $sweetener) {
+            foreach (array_keys(self::core()->schools->sweeteners()) as $sweetener) {
                 yield "$name, $sweetener" => [$text, $sweetener, 'almond-coconut'];
             }
-            foreach (array_keys(self::workshop()->schools->flours()) as $school) {
+            foreach (array_keys(self::core()->schools->flours()) as $school) {
                 yield "$name, $school" => [$text, 'allulose-erythritol', $school];
             }
         }
@@ -31,9 +33,9 @@ final class SwapperTest extends CoreCase
     #[DataProvider('all')]
     public function test_every_swap_keeps_what_it_promises(string $text, string $sweetener, string $school): void
     {
-        $worked = self::work($text, ['sweetener' => $sweetener, 'school' => $school, 'sweetness' => 0.9]);
-        self::assertLessThan(0.5 * $worked->before->netCarbs(Convention::LowCarb)->value, $worked->after->netCarbs(Convention::LowCarb)->value);
-        foreach ($worked->swap->exchanges as $exchange) {
+        $conversion = self::work($text, ['sweetener' => $sweetener, 'school' => $school, 'sweetness' => 0.9]);
+        self::assertLessThan(0.5 * $conversion->before->netCarbs(Convention::LowCarb)->value, $conversion->after->netCarbs(Convention::LowCarb)->value);
+        foreach ($conversion->swap->exchanges as $exchange) {
             foreach ($exchange->to as $part) {
                 self::assertGreaterThan(0, $part->grams);
                 self::assertNotSame('', $part->why);
@@ -42,10 +44,10 @@ final class SwapperTest extends CoreCase
                 }
             }
         }
-        self::assertTrue($worked->properties['tolerance']->after <= 1.03 || $worked->swap->collisions() !== [], 'within tolerance, or named');
-        $lines = array_merge(...array_map(static fn ($e): array => $e->from, $worked->swap->exchanges));
+        self::assertTrue($conversion->properties['tolerance']->after <= 1.03 || $conversion->swap->collisions() !== [], 'within tolerance, or named');
+        $lines = array_merge(...array_map(static fn ($e): array => $e->from, $conversion->swap->exchanges));
         sort($lines);
-        self::assertSame(range(0, count($worked->recipe->lines) - 1), $lines, 'every line goes somewhere, once');
+        self::assertSame(range(0, count($conversion->recipe->lines) - 1), $lines, 'every line goes somewhere, once');
     }
 
     /** The proposal written out as a recipe counts the same as the swap says. */
@@ -53,7 +55,10 @@ final class SwapperTest extends CoreCase
     public function test_the_swapped_recipe_reads_back_to_the_same_account(string $text, string $sweetener, string $school): void
     {
         $after = self::work($text, ['sweetener' => $sweetener, 'school' => $school])->after;
-        $again = self::workshop()->account(new Brief("Again\n".implode("\n", array_map(static fn ($d): string => $d->text, $after->formula->doses)), pieces: $after->formula->pieces));
+        $again = self::kernel()->account(new Brief(
+            "Again\n".implode("\n", array_map(static fn ($d): string => $d->text, $after->formula->doses)),
+            portions: new PortionPlan($after->formula->pieces),
+        ));
         foreach (Convention::cases() as $convention) {
             self::assertEqualsWithDelta($after->netCarbs($convention)->value, $again->netCarbs($convention)->value, 1e-6);
             self::assertEqualsWithDelta($after->netCarbs($convention)->u, $again->netCarbs($convention)->u, 1e-3);
@@ -63,8 +68,8 @@ final class SwapperTest extends CoreCase
     #[DataProvider('sweetnesses')]
     public function test_sweetness_follows_the_wish(float $wished): void
     {
-        $worked = self::work("Syrup\n1000 g sugar\n500 g water", ['sweetness' => $wished]);
-        self::assertEqualsWithDelta($wished, $worked->properties['sweetness']->ratio(), 0.02);
+        $conversion = self::work("Syrup\n1000 g sugar\n500 g water", ['sweetness' => $wished]);
+        self::assertEqualsWithDelta($wished, $conversion->properties['sweetness']->ratio(), 0.02);
     }
 
     /** @return array<string, array{float}> */
@@ -93,10 +98,10 @@ final class SwapperTest extends CoreCase
     #[DataProvider('spoons')]
     public function test_a_line_that_costs_little_is_left_alone(int $pieces, bool $swapped): void
     {
-        $worked = self::work("Cheesecake\n500 g cream cheese\n1 tbsp flour", ['pieces' => $pieces]);
-        self::assertSame($swapped, $worked->swap->after->gramsOf('wheat-flour') === 0.0);
+        $conversion = self::work("Cheesecake\n500 g cream cheese\n1 tbsp flour", ['pieces' => $pieces]);
+        self::assertSame($swapped, $conversion->swap->after->gramsOf('wheat-flour') === 0.0);
         if (! $swapped) {
-            self::assertStringContainsString('leave it', $worked->swap->exchanges[0]->role === Role::Body ? $worked->swap->exchanges[0]->why : $worked->swap->exchanges[1]->why);
+            self::assertStringContainsString('leave it', $conversion->swap->exchanges[0]->role === Role::Body ? $conversion->swap->exchanges[0]->why : $conversion->swap->exchanges[1]->why);
         }
     }
 
@@ -108,15 +113,15 @@ final class SwapperTest extends CoreCase
 
     public function test_low_carb_lines_stay_and_syrups_bring_their_water(): void
     {
-        $worked = self::work("Toffee\n200 g honey\n50 g erythritol\n10 g butter", []);
-        self::assertSame(50.0, $worked->swap->after->gramsOf('erythritol'));
-        self::assertEqualsWithDelta(34, $worked->swap->after->gramsOf('water'), 1);
+        $conversion = self::work("Toffee\n200 g honey\n50 g erythritol\n10 g butter", []);
+        self::assertSame(50.0, $conversion->swap->after->gramsOf('erythritol'));
+        self::assertEqualsWithDelta(34, $conversion->swap->after->gramsOf('water'), 1);
     }
 
     public function test_each_component_swaps_on_its_own(): void
     {
-        $worked = self::work(self::desserts()['hazelnut-raspberry-thumbprints'][0]);
-        $filling = array_values(array_filter($worked->swap->exchanges, static fn ($e): bool => $e->component === 1 && $e->changed));
+        $conversion = self::work(self::desserts()['hazelnut-raspberry-thumbprints'][0]);
+        $filling = array_values(array_filter($conversion->swap->exchanges, static fn ($e): bool => $e->component === 1 && $e->changed));
         self::assertSame('raspberries', $filling[0]->to[0]->food->key);
     }
 
@@ -140,9 +145,9 @@ final class SwapperTest extends CoreCase
         self::assertLessThan($allulose(14), $allulose(22));
         self::assertLessThan($allulose(22), $allulose(40));
         self::assertGreaterThan($allulose(40), $allulose(40, 15));
-        $worked = self::work("Chewy cookies\nMakes 24 cookies\n150 g flour\n100 g butter\n100 g sugar\n1 egg\n\nMethod\nBake at 180 °C for 40 minutes.", ['sweetener' => 'allulose']);
-        self::assertStringContainsString('too dark', $worked->swap->exchanges[0]->to[0]->why);
-        self::assertNotEmpty(array_filter($worked->swap->bindings, static fn ($b): bool => $b->row === 'browning' && str_contains($b->price, 'would allow')));
+        $conversion = self::work("Chewy cookies\nMakes 24 cookies\n150 g flour\n100 g butter\n100 g sugar\n1 egg\n\nMethod\nBake at 180 °C for 40 minutes.", ['sweetener' => 'allulose']);
+        self::assertStringContainsString('too dark', $conversion->swap->exchanges[0]->to[0]->why);
+        self::assertNotEmpty(array_filter($conversion->swap->bindings, static fn ($b): bool => $b->row === 'browning' && str_contains($b->price, 'would allow')));
     }
 
     /** Solubility of erythritol at 25 °C: 37 g in 100 g of solution; smooth things stay below it where the blend allows. */
@@ -155,19 +160,19 @@ final class SwapperTest extends CoreCase
 
     public function test_a_blend_set_by_the_baker_holds_exactly(): void
     {
-        $worked = self::work("Syrup\n1000 g sugar\n500 g water", ['sweetness' => 1.0, 'shares' => [0.2, 0.7, 0.1]]);
-        self::assertEqualsWithDelta(200 / 0.7, $worked->swap->after->gramsOf('allulose'), 1);
-        self::assertEqualsWithDelta(700 / 0.65, $worked->swap->after->gramsOf('erythritol-powdered'), 1);
+        $conversion = self::work("Syrup\n1000 g sugar\n500 g water", ['sweetness' => 1.0, 'shares' => [0.2, 0.7, 0.1]]);
+        self::assertEqualsWithDelta(200 / 0.7, $conversion->swap->after->gramsOf('allulose'), 1);
+        self::assertEqualsWithDelta(700 / 0.65, $conversion->swap->after->gramsOf('erythritol-powdered'), 1);
     }
 
     /** What is refused or not allowed is in no proposal, whatever the dessert, the sweetener or the school. */
     #[DataProvider('all')]
     public function test_refused_foods_and_allergens_never_come_in(string $text, string $sweetener, string $school): void
     {
-        $worked = self::work($text, ['sweetener' => $sweetener, 'school' => $school, 'without' => ['nuts', 'milk'], 'refused' => ['erythritol-powdered', 'xanthan']]);
-        foreach ($worked->swap->exchanges as $exchange) {
+        $conversion = self::work($text, ['sweetener' => $sweetener, 'school' => $school, 'without' => ['nuts', 'milk'], 'refused' => ['erythritol-powdered', 'xanthan']]);
+        foreach ($conversion->swap->exchanges as $exchange) {
             foreach ($exchange->changed ? $exchange->to : [] as $part) {
-                $isWritten = in_array($part->food->key, array_map(static fn (int $i): ?string => $worked->before->formula->doses[$i]->food?->key, $exchange->from), true);
+                $isWritten = in_array($part->food->key, array_map(static fn (int $i): ?string => $conversion->before->formula->doses[$i]->food?->key, $exchange->from), true);
                 self::assertTrue($isWritten || array_intersect(array_map(static fn (string $a): string => explode(':', $a)[0], $part->food->allergens), ['nuts', 'milk']) === [], $part->food->key);
                 self::assertNotContains($part->food->key, ['erythritol-powdered', 'xanthan']);
             }
@@ -179,8 +184,8 @@ final class SwapperTest extends CoreCase
     public function test_a_dessert_without_milk_egg_or_nuts(string $text): void
     {
         foreach ([['milk'], ['egg'], ['nuts'], ['milk', 'egg', 'nuts']] as $without) {
-            $worked = self::work($text, ['without' => $without]);
-            foreach ($worked->swap->after->doses as $dose) {
+            $conversion = self::work($text, ['without' => $without]);
+            foreach ($conversion->swap->after->doses as $dose) {
                 $found = array_intersect(array_map(static fn (string $a): string => explode(':', $a)[0], $dose->food->allergens ?? []), $without);
                 self::assertTrue($found === [] || in_array($dose->food->key, ['cream-cheese', 'sugar-free-chocolate'], true), implode(', ', $without).": $dose->text");
             }
@@ -192,9 +197,9 @@ final class SwapperTest extends CoreCase
         $text = "Loaf\nMakes 10 slices\n200 g sugar\n250 g flour\n3 eggs\n100 g butter\n100 g milk";
         $milk = self::work($text)->recipe->lines[4]->key;
         foreach ([0.7, 1.0] as $sweetness) {
-            $worked = self::work($text, ['sweetness' => $sweetness, 'amounts' => ['0:almond-flour' => 111.0], 'left' => [$milk]]);
-            self::assertSame(111.0, $worked->swap->after->gramsOf('almond-flour'));
-            self::assertSame(100.0, $worked->swap->after->gramsOf('milk'));
+            $conversion = self::work($text, ['sweetness' => $sweetness, 'amounts' => ['0:almond-flour' => 111.0], 'left' => [$milk]]);
+            self::assertSame(111.0, $conversion->swap->after->gramsOf('almond-flour'));
+            self::assertSame(100.0, $conversion->swap->after->gramsOf('milk'));
         }
     }
 
@@ -203,13 +208,13 @@ final class SwapperTest extends CoreCase
     {
         $text = "Ginger cake\nMakes 10 slices\n200 g brown sugar\n250 g flour\n3 eggs\n100 g butter\n250 g milk";
         $milk = self::work($text)->recipe->lines[4]->key;
-        $worked = self::work($text, ['amounts' => [Wishes::amountKey(0, 'heavy-cream', $milk) => 80.0, Wishes::amountKey(0, 'molasses', 'added') => 7.0]]);
-        self::assertSame(80.0, $worked->swap->after->gramsOf('heavy-cream'));
-        self::assertSame(7.0, $worked->swap->after->gramsOf('molasses'));
-        self::assertEqualsWithDelta(0.9, $worked->properties['sweetness']->ratio(), 0.02, 'what was put in sweetens too');
-        self::assertNotNull($worked->swap->triangle);
+        $conversion = self::work($text, ['amounts' => [(string) new AmountKey(0, 'heavy-cream', $milk) => 80.0, (string) new AmountKey(0, 'molasses', AmountKey::ADDED) => 7.0]]);
+        self::assertSame(80.0, $conversion->swap->after->gramsOf('heavy-cream'));
+        self::assertSame(7.0, $conversion->swap->after->gramsOf('molasses'));
+        self::assertEqualsWithDelta(0.9, $conversion->properties['sweetness']->ratio(), 0.02, 'what was put in sweetens too');
+        self::assertNotNull($conversion->swap->triangle);
         // 7 g of molasses hold 74.7 % carbohydrate: 5.2 g in ten slices.
-        self::assertEqualsWithDelta(0.523, self::workshop()->servings->costOf($worked->before, 'molasses', 7.0, Convention::LowCarb), 0.001);
+        self::assertEqualsWithDelta(0.523, $conversion->side(Side::Written)->costOf(self::core()->larder->get('molasses'), 7.0), 0.001);
     }
 
     /** The piece holds no more than a stomach takes; where it cannot, the row is named and cutting smaller offered. */
@@ -226,8 +231,8 @@ final class SwapperTest extends CoreCase
 
     public function test_a_limit_that_nothing_meets_is_named(): void
     {
-        $worked = self::work("Loaf\nMakes 2 slices\n200 g sugar\n250 g flour\n3 eggs\n400 g blueberries", ['limit' => 3.0]);
-        self::assertContains('carbs', array_column($worked->swap->collisions(), 'row'));
+        $conversion = self::work("Loaf\nMakes 2 slices\n200 g sugar\n250 g flour\n3 eggs\n400 g blueberries", ['limit' => 3.0]);
+        self::assertContains('carbs', array_column($conversion->swap->collisions(), 'row'));
     }
 
     public function test_starch_sold_as_grain_free_is_swapped_and_costs_show(): void

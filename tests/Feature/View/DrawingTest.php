@@ -26,9 +26,9 @@ final class DrawingTest extends CoreCase
     /** Ribbons leave and arrive as wide as the grams, one scale for all. */
     public function test_the_weave_is_to_scale(): void
     {
-        $worked = self::loaf();
-        $heaviest = max(array_map(static fn ($d): float => $d->mass(), [...$worked->before->formula->doses, ...$worked->after->formula->doses]));
-        foreach (Weave::groups($worked, self::workshop()->measures) as $group) {
+        $conversion = self::loaf();
+        $heaviest = max(array_map(static fn ($d): float => $d->mass(), [...$conversion->before->formula->doses, ...$conversion->after->formula->doses]));
+        foreach (Weave::groups($conversion, self::kernel()->catalogue) as $group) {
             self::assertGreaterThanOrEqual(max(count($group['left']), count($group['right'])), $group['rows']);
             preg_match_all('~M[\d.]+ [\d.]+h[\d.]+v([\d.]+)~', implode('', $group['posts']), $posts);
             foreach ([...array_column($group['left'], 'mass'), ...array_column($group['right'], 'mass')] as $i => $mass) {
@@ -41,9 +41,9 @@ final class DrawingTest extends CoreCase
     /** The bars of the ladder are the carbs of their parts, and the limit stands where it is on the same scale. */
     public function test_the_ladder_is_to_scale(): void
     {
-        $worked = self::loaf();
-        $ladder = Ladder::of($worked, 5.0);
-        $scale = 1000.0 / (max($worked->before->netCarbs(Convention::LowCarb)->value, 5.0) * 1.02);
+        $conversion = self::loaf();
+        $ladder = Ladder::of($conversion, 5.0);
+        $scale = 1000.0 / (max($conversion->before->netCarbs(Convention::LowCarb)->value, 5.0) * 1.02);
         self::assertEqualsWithDelta(5.0 * $scale, (float) $ladder['limit'], 0.1);
         foreach ($ladder['bars'] as $bar) {
             $end = 0.0;
@@ -113,7 +113,7 @@ final class DrawingTest extends CoreCase
     /** Steps of history hold only what changed, go back and forth, and are not endless. */
     public function test_history_goes_back_and_forth(): void
     {
-        $documents = array_map(static fn (int $n): \Aglyca\Core\Brief => new \Aglyca\Core\Brief('A', pieces: (float) $n, sweetness: 0.9), range(1, 80));
+        $documents = array_map(static fn (int $n): \Aglyca\Core\Brief => new \Aglyca\Core\Brief('A', portions: new \Aglyca\Core\Formula\PortionPlan((float) $n)), range(1, 80));
         $history = new History;
         for ($i = 1; $i < 80; $i++) {
             $history = $history->with($documents[$i - 1], $documents[$i]);
@@ -121,10 +121,10 @@ final class DrawingTest extends CoreCase
         self::assertCount(60, $history->past);
         self::assertSame(['pieces'], array_keys($history->past[0]));
         self::assertSame($history, $history->with($documents[79], $documents[79]), 'what changes nothing is no step');
-        [$document, $back] = $history->undo($documents[79]);
-        self::assertEquals($documents[78], $document);
-        [$document, $forth] = $back->redo($document);
-        self::assertEquals($documents[79], $document);
+        [$brief, $back] = $history->undo($documents[79]);
+        self::assertEquals($documents[78], $brief);
+        [$brief, $forth] = $back->redo($brief);
+        self::assertEquals($documents[79], $brief);
         self::assertEquals($history->past, $forth->past);
         self::assertNull((new History)->undo($documents[0]));
         self::assertNull((new History)->redo($documents[0]));

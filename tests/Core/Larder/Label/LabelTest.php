@@ -41,19 +41,19 @@ final class LabelTest extends CoreCase
     public function test_a_label_that_the_larder_would_print_too_leaves_the_larders_figure(): void
     {
         $label = Label::of(LabelLaw::UsCanada, 4, ['carbohydrate' => '4', 'fibre' => '0', 'allulose' => '4'], '');
-        $food = self::workshop()->larder->get('allulose')->packaged(new Package('1', 'Bag', 'allulose', $label));
+        $food = self::core()->larder->get('allulose')->packaged(new Package('1', 'Bag', 'allulose', $label));
         self::assertEqualsWithDelta(99.5, $food->per100->allulose, 1e-9);
         self::assertSame(0.0, $food->per100->fibre);
         self::assertLessThan(2, $food->netCarbsU);
         $sugared = Label::of(LabelLaw::UsCanada, 4, ['carbohydrate' => '4', 'allulose' => '2'], '');
-        self::assertEqualsWithDelta(50, self::workshop()->larder->get('allulose')->packaged(new Package('1', 'Bag', 'allulose', $sugared))->per100->allulose, 1e-9);
+        self::assertEqualsWithDelta(50, self::core()->larder->get('allulose')->packaged(new Package('1', 'Bag', 'allulose', $sugared))->per100->allulose, 1e-9);
     }
 
     /** @param  array<string, string>  $printed */
     #[DataProvider('labels')]
     public function test_contradictions_are_found_with_their_arithmetic(LabelLaw $law, array $printed, string $says): void
     {
-        $found = implode(' ', self::workshop()->labels->contradictions(Label::of($law, 30, $printed, 'maltitol')));
+        $found = implode(' ', self::core()->labels->contradictions(Label::of($law, 30, $printed, 'maltitol')));
         $says === '' ? self::assertSame('', $found) : self::assertStringContainsString($says, $found);
     }
 
@@ -84,18 +84,18 @@ final class LabelTest extends CoreCase
     {
         $label = Label::of(LabelLaw::EuUk, 100, ['carbohydrate' => '3.0', 'fibre' => '12', 'fat' => '50', 'protein' => '25', 'energy' => '586'], '');
         $stock = new Stock(['magic dust' => 'almond-flour'], ['7' => new Package('7', 'The blue bag', 'almond-flour', $label)], ['almond-flour' => '7']);
-        $workshop = Kernel::open(self::tables(), null, $stock);
+        $kernel = Kernel::open(self::tables(), null, $stock);
         $text = "Bites\nMakes 10 pieces\n200 g magic dust\n100 g flour";
-        $worked = $workshop->work(new Brief($text));
-        self::assertSame('The blue bag', $worked->recipe->lines[0]->food?->name);
-        self::assertFalse($worked->recipe->lines[0]->isDoubtful());
-        self::assertEqualsWithDelta(200 * 3 / 100 / 10, $worked->before->contributions(Convention::LowCarb)[0], 1e-9);
-        self::assertNotEmpty(array_filter($worked->swap->after->doses, static fn ($d): bool => $d->food?->package === '7' && $d->grams?->value < 200));
-        $key = $worked->recipe->lines[0]->key;
-        self::assertSame('Almond flour', $workshop->read(new Brief($text, [$key => ['package' => 'none']]))->lines[0]->food?->name);
-        $tied = Kernel::open(self::tables(), null, new Stock([], $stock->packages))->read(new Brief(str_replace('magic dust', 'almond flour', $text), ['*' => []]));
+        $conversion = $kernel->convert(new Brief($text));
+        self::assertSame('The blue bag', $conversion->recipe->lines[0]->food?->name);
+        self::assertFalse($conversion->recipe->lines[0]->isDoubtful());
+        self::assertEqualsWithDelta(200 * 3 / 100 / 10, $conversion->before->contributions(Convention::LowCarb)[0], 1e-9);
+        self::assertNotEmpty(array_filter($conversion->swap->after->doses, static fn ($d): bool => $d->food?->package === '7' && $d->grams?->value < 200));
+        $key = $conversion->recipe->lines[0]->key;
+        self::assertSame('Almond flour', $kernel->read(self::brief($text, ['corrections' => [$key => ['package' => 'none']]]))->lines[0]->food?->name);
+        $tied = Kernel::open(self::tables(), null, new Stock([], $stock->packages))->read(new Brief(str_replace('magic dust', 'almond flour', $text)));
         self::assertSame('Almond flour', $tied->lines[0]->food?->name, 'a package that is nobody\'s default is used only where a line is tied to it');
-        $tied = Kernel::open(self::tables(), null, new Stock([], $stock->packages))->read(new Brief(str_replace('magic dust', 'almond flour', $text), [$tied->lines[0]->key => ['package' => '7']]));
+        $tied = Kernel::open(self::tables(), null, new Stock([], $stock->packages))->read(self::brief(str_replace('magic dust', 'almond flour', $text), ['corrections' => [$tied->lines[0]->key => ['package' => '7']]]));
         self::assertSame('The blue bag', $tied->lines[0]->food?->name);
     }
 }

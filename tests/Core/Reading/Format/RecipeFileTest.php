@@ -9,6 +9,7 @@ use Aglyca\Core\Reading\Format\RecipeFile;
 use Aglyca\Core\Reading\Format\SchemaRecipe;
 use Aglyca\Core\Reading\Recipe;
 use Aglyca\Core\Reading\UnreadableRecipe;
+use Aglyca\Core\Side;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
 
@@ -21,7 +22,7 @@ final class RecipeFileTest extends CoreCase
     #[DataProvider('files')]
     public function test_the_same_recipe_is_found_wherever_it_stands(string $bytes): void
     {
-        $recipe = self::workshop()->read(new Brief(RecipeFile::text($bytes)));
+        $recipe = self::kernel()->read(new Brief(RecipeFile::text($bytes)));
         self::assertSame(['Quince & almond slice', 12, 'slice'], [$recipe->title, $recipe->pieces, $recipe->pieceWord()]);
         self::assertSame(['sugar', 'wheat-flour', 'egg'], array_map(static fn ($l): ?string => $l->food?->key, $recipe->lines));
         self::assertSame(65.0, max(array_map(static fn ($s): float => $s->bakeMinutes(), $recipe->steps)));
@@ -44,7 +45,7 @@ final class RecipeFileTest extends CoreCase
 
     public function test_a_page_without_structured_data_gives_its_visible_text(): void
     {
-        $recipe = self::workshop()->read(new Brief(RecipeFile::text('<html><body><nav>Home</nav><h1>Fig bars</h1><p>Makes 8 bars</p><h2>Ingredients</h2><ul><li>100 g sugar<li>50 g butter</ul><h2>Method</h2><p>Bake it.</p><script>bad()</script></body></html>')));
+        $recipe = self::kernel()->read(new Brief(RecipeFile::text('<html><body><nav>Home</nav><h1>Fig bars</h1><p>Makes 8 bars</p><h2>Ingredients</h2><ul><li>100 g sugar<li>50 g butter</ul><h2>Method</h2><p>Bake it.</p><script>bad()</script></body></html>')));
         self::assertSame(['Fig bars', 8, 2, 1], [$recipe->title, $recipe->pieces, count($recipe->lines), count($recipe->steps)]);
     }
 
@@ -90,21 +91,21 @@ final class RecipeFileTest extends CoreCase
     #[DataProvider('desserts')]
     public function test_what_is_written_reads_back_the_same(string $text): void
     {
-        $worked = self::work($text);
-        foreach ([false, true] as $swapped) {
-            $written = $worked->written($swapped);
+        $conversion = self::work($text);
+        foreach (Side::cases() as $side) {
+            $written = $conversion->written($side);
             $first = null;
             foreach ([$written->text(), $written->csv(), (string) json_encode($written->schema())] as $form) {
-                $recipe = self::workshop()->read(new Brief(RecipeFile::text($form)));
+                $recipe = self::kernel()->read(new Brief(RecipeFile::text($form)));
                 $shape = $this->shape($recipe);
                 $first ??= $shape;
                 self::assertSame($first, $shape);
-                self::assertSame($worked->title, $recipe->title);
-                self::assertSame($worked->before->formula->pieces, (float) $recipe->pieces);
-                $account = self::workshop()->account(new Brief(RecipeFile::text($form)));
-                self::assertEqualsWithDelta(($swapped ? $worked->after : $worked->before)->piece->carbohydrate, $account->piece->carbohydrate, 1e-9);
+                self::assertSame($conversion->title, $recipe->title);
+                self::assertSame($conversion->before->formula->pieces, (float) $recipe->pieces);
+                $account = self::kernel()->account(new Brief(RecipeFile::text($form)));
+                self::assertEqualsWithDelta($conversion->account($side)->piece->carbohydrate, $account->piece->carbohydrate, 1e-9);
             }
-            self::assertCount(count(($swapped ? $worked->after : $worked->before)->formula->doses), $first['lines']);
+            self::assertCount(count($conversion->account($side)->formula->doses), $first['lines']);
         }
     }
 
@@ -117,6 +118,6 @@ final class RecipeFileTest extends CoreCase
     /** @return list<?string> */
     private function foods(string $table): array
     {
-        return array_map(static fn ($l): ?string => $l->food?->key, self::workshop()->read(new Brief(RecipeFile::text($table)))->lines);
+        return array_map(static fn ($l): ?string => $l->food?->key, self::kernel()->read(new Brief(RecipeFile::text($table)))->lines);
     }
 }

@@ -7,7 +7,7 @@ namespace Aglyca\Core\Reading;
 use Aglyca\Core\Quantity\UnitTable;
 
 /** Tells title, yield, headings, ingredients and steps of a recipe's text apart. */
-final class LineSorter
+final readonly class SectionReader
 {
     private const INGREDIENTS = '~^\W*(?:ingredients?|you(?:\s+will|\'ll)?\s+need|what\s+you\s+need|shopping\s+list)\b[^\d]{0,30}$~iu';
 
@@ -29,10 +29,10 @@ final class LineSorter
     /** Headings that stand without "for the" and without a colon, before an ingredient. */
     private const PART = '~^\W*(?:the\s+)?(?<name>(?:[\pL’\'-]+\s+){0,2}?(?:crust|base|pastry|dough|batter|filling|topping|glaze|icing|frosting|crumble|streusel|ganache|coating|garnish|drizzle|layer|sponge|assembly|cookies|biscuits|cakes?|cupcakes|muffins|brownies|blondies|bars|loaf|tart|cheesecake|waffles|pancakes|scones)|to\s+(?:finish|serve|decorate|assemble))\W*$~iu';
 
-    public function __construct(private readonly UnitTable $units, private readonly YieldReader $yields) {}
+    public function __construct(private UnitTable $units, private YieldReader $yields, private Words $words) {}
 
     /** @param  list<string>  $rows without blank ones */
-    public function sort(array $rows): Sorted
+    public function sections(array $rows): Sections
     {
         $title = '';
         $yield = '';
@@ -62,7 +62,7 @@ final class LineSorter
                 continue;
             } elseif ($mode !== 'method' && (($headed && $i < $methodAt) || $this->belongsToIngredients($row, $mode, $headed))) {
                 // Between the two headings everything is an ingredient, whatever it begins with: "Cream cheese (8 oz)".
-                $ingredients[] = [mb_substr($row, 0, 400), $component];
+                $ingredients[] = new IngredientRow(mb_substr($row, 0, 400), $component);
                 $mode = 'ingredients';
             } elseif ($ingredients === [] && $mode === 'preamble') {
                 $title = $title === '' ? $row : $title;
@@ -72,7 +72,7 @@ final class LineSorter
             }
         }
 
-        return new Sorted(self::title($title), $yield, array_values($components), $ingredients, $steps);
+        return new Sections(self::title($title), $yield, array_values($components), $ingredients, $steps);
     }
 
     private static function title(string $row): string
@@ -84,13 +84,13 @@ final class LineSorter
 
     /**
      * @param  array<int, string>  $components
-     * @param  list<array{string, int}>  $ingredients
+     * @param  list<IngredientRow>  $ingredients
      */
     private function component(string $row, array &$components, int $current, array $ingredients): int
     {
         $name = preg_match(self::FOR_THE, $row, $m) === 1 ? trim($m['name'].($m['name2'] ?? '')) : trim($row, " \t:*-–—#");
         $name = mb_strtoupper(mb_substr($name, 0, 1)).mb_substr(mb_strtolower($name), 1);
-        if (array_filter($ingredients, static fn (array $l): bool => $l[1] === $current) === []) {
+        if (array_filter($ingredients, static fn (IngredientRow $l): bool => $l->component === $current) === []) {
             $components[$current] = $name;
 
             return $current;
@@ -102,7 +102,7 @@ final class LineSorter
 
     private function isComponent(string $row, string $mode, string $next): bool
     {
-        if ($mode === 'method' || preg_match('~[\d½⅓⅔¼¾⅛]~u', $row) === 1 || $this->units->named($row) !== null) {
+        if ($mode === 'method' || preg_match("~{$this->words->digit}~u", $row) === 1 || $this->units->named($row) !== null) {
             return false;
         }
         if (preg_match(self::FOR_THE, $row) === 1) {
@@ -138,13 +138,13 @@ final class LineSorter
         if (preg_match(self::VERB, $row) === 1 && preg_match('~\d\s?(?:°|minutes?\b|mins?\b|hours?\b)~iu', $row) === 1) {
             return false;
         }
-        $body = preg_replace('~^\s*(?:[-–—*•·▢☐□✓]\s*|\d{1,2}[.)]\s+(?=[\d½⅓⅔¼¾⅛]))~u', '', $row) ?? $row;
-        if (preg_match('~^(?:[-−]?\d|[½⅓⅔¼¾⅛]|(?:about|approx\.?|scant|heaped|heaping|generous)\s+[\d½⅓⅔¼¾⅛]|(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|half|a\s+(?:pinch|dash|cup|few|little|handful|drop|stick|splash|couple|quarter|half|knob|scant|heaped|teaspoon|tablespoon|generous)|an?\s+egg|a\s+dozen|juice|zest|grated\s+zest|finely\s+grated\s+zest|pinch|dash|handful|knob|splash|drizzle)\b)~iu', $body) === 1) {
+        $body = preg_replace('~^\s*(?:[-–—*•·▢☐□✓]\s*|\d{1,2}[.)]\s+(?='.$this->words->digit.'))~u', '', $row) ?? $row;
+        if (preg_match('~^(?:[-−]?\d|['.$this->words->signs.']|(?:about|approx\.?|scant|heaped|heaping|generous)\s+'.$this->words->digit.'|(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|half|a\s+(?:pinch|dash|cup|few|little|handful|drop|stick|splash|couple|quarter|half|knob|scant|heaped|teaspoon|tablespoon|generous)|an?\s+egg|a\s+dozen|juice|zest|grated\s+zest|finely\s+grated\s+zest|pinch|dash|handful|knob|splash|drizzle)\b)~iu', $body) === 1) {
             return preg_match('~\pL~u', $body) === 1 && preg_match('~^\d+\s*(?:minutes?|mins?|hours?|hrs?)\b|^\d+[.):]\s*\pL.*[.!]$~iu', $body) !== 1;
         }
 
         return mb_strlen($row) < 100 && preg_match(self::VERB, $row) !== 1
-            && preg_match('~[\s:(–-](?:\d+(?:[.,/]\d+)?|[½⅓⅔¼¾⅛]|a)\s*(?<unit>\pL+\.?)?\s*\)?(?:\s*\([^)]*\))?\s*(?:,.*)?$~u', $row, $m) === 1
+            && preg_match('~[\s:(–-](?:\d+(?:[.,/]\d+)?|['.$this->words->signs.']|a)\s*(?<unit>\pL+\.?)?\s*\)?(?:\s*\([^)]*\))?\s*(?:,.*)?$~u', $row, $m) === 1
             && (($m['unit'] ?? '') === '' ? preg_match('~^[\pL\s]+[:x×–-]\s*\d+$~u', $row) === 1 : $this->units->named($m['unit']) !== null);
     }
 }

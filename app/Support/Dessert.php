@@ -8,37 +8,37 @@ use Aglyca\Core\Brief;
 use App\Models\Recipe;
 
 /** What lies on the Bench: a kept recipe, or a guest's draft. Both are worked on in the same way. */
-final readonly class Workpiece
+final readonly class Dessert
 {
-    private function __construct(public Brief $document, public History $history, public ?Recipe $recipe, private ?Draft $draft) {}
+    private function __construct(public Brief $brief, public History $history, public ?Recipe $recipe, private ?Draft $draft) {}
 
     public static function ofRecipe(Recipe $recipe): self
     {
-        return new self($recipe->document(), $recipe->latest->history(), $recipe, null);
+        return new self($recipe->brief(), $recipe->latest->history(), $recipe, null);
     }
 
     public static function ofDraft(Draft $draft): ?self
     {
-        $document = $draft->document();
+        $brief = $draft->brief();
 
-        return $document === null ? null : new self($document, $draft->history(), null, $draft);
+        return $brief === null ? null : new self($brief, $draft->history(), null, $draft);
     }
 
-    public function keep(Brief $document): self
+    public function keep(Brief $brief): self
     {
-        return $this->store($document, $this->history->with($this->document, $document));
+        return $this->store($brief, $this->history->with($this->brief, $brief));
     }
 
     public function undo(): self
     {
-        $back = $this->history->undo($this->document);
+        $back = $this->history->undo($this->brief);
 
         return $back === null ? $this : $this->store(...$back);
     }
 
     public function redo(): self
     {
-        $forth = $this->history->redo($this->document);
+        $forth = $this->history->redo($this->brief);
 
         return $forth === null ? $this : $this->store(...$forth);
     }
@@ -51,14 +51,14 @@ final readonly class Workpiece
         return '/'.$screen.'/'.($this->recipe->ulid ?? 'draft').($rest === '' ? '' : "/$rest");
     }
 
-    private function store(Brief $document, History $history): self
+    private function store(Brief $brief, History $history): self
     {
         if ($this->recipe !== null) {
-            $this->recipe->keep($document, $history);
+            $this->recipe->keep($brief, $history);
         } else {
-            $this->draft?->keep($document, $history);
+            $this->draft?->keep($brief, $history);
         }
 
-        return new self($document, $history, $this->recipe, $this->draft);
+        return new self($brief, $history, $this->recipe, $this->draft);
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Swap;
+namespace Tests\Core\Linear;
 
 use Aglyca\Core\Linear\Programme;
 use Aglyca\Core\Linear\Row;
@@ -30,7 +30,7 @@ final class SimplexTest extends TestCase
     /** @return array<string, array{list<float>, list<float>, list<Row>, list<float>, float}> */
     public static function programmes(): array
     {
-        $row = static fn (array $a, float $low, float $high, float $weight = 10.0, float $scale = 1.0, int $of = -1): Row => new Row('bulk', $a, $low, $high, $weight, $scale, false, $of);
+        $row = static fn (array $a, float $low, float $high, float $weight = 10.0, float $scale = 1.0, int $of = -1): Row => new Row('bulk', $a, $low, $high, $weight, $scale, $of);
 
         return [
             'nothing asked: nothing used' => [[1.0], [INF], [], [0.0], 0.0],

@@ -2,19 +2,20 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Bench;
+namespace Tests\Core;
 
 use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Account\Statement;
 use Aglyca\Core\Brief;
 use Aglyca\Core\Conversion;
+use Aglyca\Core\Side;
+use Aglyca\Core\Swap\KitchenLimits;
 use Aglyca\Core\Writing\Report;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Tests\Core\CoreCase;
 use Tests\Core\Reading\Corpus;
 
 /** Recipes thrown together from the corpus, with wishes thrown at them: whatever comes, the figures are figures. */
-final class AnythingTest extends CoreCase
+final class KernelTest extends CoreCase
 {
     /** @return iterable<string, array{int}> */
     public static function seeds(): iterable
@@ -28,20 +29,20 @@ final class AnythingTest extends CoreCase
     public function test_any_recipe_with_any_wish_is_worked_and_counted(int $seed): void
     {
         mt_srand($seed);
-        $document = self::thrown();
-        $worked = self::workshop()->work($document);
-        $this->assertFigures($worked);
-        $lines = array_merge(...array_map(static fn ($e): array => $e->from, $worked->swap->exchanges));
+        $brief = self::thrown();
+        $conversion = self::kernel()->convert($brief);
+        $this->assertFigures($conversion);
+        $lines = array_merge(...array_map(static fn ($e): array => $e->from, $conversion->swap->exchanges));
         sort($lines);
-        self::assertSame(array_keys($worked->recipe->lines), $lines, 'every line goes somewhere, once');
-        self::assertIsString(json_encode(Report::convert($worked), JSON_THROW_ON_ERROR));
-        foreach ([true, false] as $swapped) {
-            $written = $worked->written($swapped);
+        self::assertSame(array_keys($conversion->recipe->lines), $lines, 'every line goes somewhere, once');
+        self::assertIsString(json_encode(Report::convert($conversion, self::kernel()->catalogue), JSON_THROW_ON_ERROR));
+        foreach (Side::cases() as $side) {
+            $written = $conversion->written($side);
             self::assertNotSame('', $written->text());
             self::assertNotSame('', $written->csv());
             self::assertIsString(json_encode($written->schema(), JSON_THROW_ON_ERROR));
         }
-        foreach ($worked->recipe->lines as $line) {
+        foreach ($conversion->recipe->lines as $line) {
             foreach ([$line->amountSpan, $line->nameSpan] as $span) {
                 self::assertTrue($span === null || $span->at >= 0 && $span->at + $span->length <= strlen($line->typed), $line->typed);
             }
@@ -53,39 +54,40 @@ final class AnythingTest extends CoreCase
     public function test_what_is_written_out_reads_back_as_the_same_dessert(int $seed): void
     {
         mt_srand($seed);
-        $worked = self::workshop()->work(self::thrown());
-        foreach ([$worked->before, $worked->after] as $i => $account) {
-            $text = $worked->written($i === 1)->text();
-            $again = self::workshop()->work(new Brief($text))->before;
+        $conversion = self::kernel()->convert(self::thrown());
+        foreach (Side::cases() as $side) {
+            $account = $conversion->account($side);
+            $text = $conversion->written($side)->text();
+            $again = self::kernel()->convert(new Brief($text))->before;
             self::assertSame(count($account->formula->doses), count($again->formula->doses), $text);
             self::assertEqualsWithDelta($account->formula->mass(), $again->formula->mass(), 0.1 + 0.005 * $account->formula->mass(), $text);
             self::assertEqualsWithDelta($account->whole->carbohydrate, $again->whole->carbohydrate, 0.1 + 0.005 * $account->whole->carbohydrate, $text);
         }
     }
 
-    private function assertFigures(Conversion $worked): void
+    private function assertFigures(Conversion $conversion): void
     {
-        foreach ([$worked->before, $worked->after] as $account) {
-            $whole = self::workshop()->accountant->times($account->serving, $account->formula->pieces, 'whole');
+        foreach ([$conversion->before, $conversion->after] as $account) {
+            $whole = self::core()->accountant->times($account->serving, $account->formula->pieces, 'whole');
             foreach (Convention::cases() as $convention) {
-                $rows = Statement::of(self::workshop()->accountant, [$account->serving, $whole], $convention)->rows;
+                $rows = Statement::of(self::core()->accountant, [$account->serving, $whole], $convention)->rows;
                 foreach ($rows as $row) {
                     foreach ($row->estimates as $estimate) {
-                        self::assertTrue(is_finite($estimate->value) && $estimate->value >= -1e-9 && is_finite($estimate->u) && $estimate->u >= 0, "$row->key of {$worked->document->text}");
+                        self::assertTrue(is_finite($estimate->value) && $estimate->value >= -1e-9 && is_finite($estimate->u) && $estimate->u >= 0, "$row->key of {$conversion->brief->text}");
                     }
                 }
                 self::assertLessThanOrEqual($account->piece->carbohydrate + 1e-6, $account->netCarbs(Convention::LowCarb)->value);
             }
             self::assertLessThanOrEqual(1.02 * $account->formula->mass() + 1e-6, $account->whole->carbohydrate + $account->whole->fat + $account->whole->protein);
         }
-        foreach ($worked->swap->exchanges as $exchange) {
+        foreach ($conversion->swap->exchanges as $exchange) {
             foreach ($exchange->to as $part) {
                 self::assertTrue(is_finite($part->grams) && $part->grams > 0, $part->food->key);
                 self::assertNotSame('', $part->why);
-                self::assertNotSame('', $part->measure);
+                self::assertNotSame('', self::kernel()->catalogue->measure($part->food, $part->grams));
             }
         }
-        foreach ($worked->properties as $property) {
+        foreach ($conversion->properties as $property) {
             self::assertFalse(is_nan($property->before) || is_nan($property->after), $property->key);
         }
     }
@@ -102,15 +104,20 @@ final class AnythingTest extends CoreCase
             $rows[] = $pick($texts);
         }
         array_push($rows, 'Method', $pick(['Bake at 350 °F for 40 minutes.', 'Bake for 9 minutes.', 'Chill overnight.', 'Heat the oven to gas mark 9. Bake in a 20 cm round tin for 2 hours.']));
-        $workshop = self::workshop();
+        $kernel = self::kernel();
 
-        return (new Brief(implode("\n", $rows)))->with([
-            'sweetener' => $pick(array_keys($workshop->schools->sweeteners())), 'school' => $pick(array_keys($workshop->schools->flours())), 'sweetness' => mt_rand(60, 110) / 100,
+        $kitchen = new KitchenLimits(
+            $pick([null, 0.5, 5.0, 50.0]), $pick([null, 12.0, 120.0]),
+            $pick([[], ['erythritol-powdered', 'allulose', 'xanthan', 'monk-fruit-extract'], ['egg', 'water', 'almond-flour']]),
+        );
+
+        return self::brief(implode("\n", $rows), [
+            'sweetener' => $pick(array_keys($kernel->catalogue->sweeteners())), 'school' => $pick(array_keys($kernel->catalogue->schools())), 'sweetness' => mt_rand(60, 110) / 100,
             'pieces' => $pick([null, 1.0, 7.0, 2.5, 48.0]), 'convention' => $pick(Convention::cases())->value, 'without' => $pick([[], ['nuts'], ['milk', 'egg'], ['nuts', 'milk', 'egg', 'coconut', 'peanut']]),
-            'cooler' => (float) $pick([0, 5, 20]), 'refused' => $pick([[], ['erythritol-powdered', 'allulose', 'xanthan', 'monk-fruit-extract'], ['egg', 'water', 'almond-flour']]), 'limit' => $pick([null, 0.5, 5.0, 50.0]), 'bodyMass' => $pick([null, 12.0, 120.0]),
+            'cooler' => (float) $pick([0, 5, 20]),
             'shares' => $pick([[], [1.0, 0.0, 0.0], [0.2, 0.5, 0.3]]), 'scale' => $pick([1.0, 0.33, 3.0]), 'amounts' => $pick([[], ['0:molasses:added' => 7.0, '0:butter' => 1.0], ['0:almond-flour' => 500.0]]),
             'sharing' => $pick([[], ['portion' => ['way' => 'scoop', 'scoop' => '40', 'rest' => 'small']], ['portion' => ['way' => 'unequal', 'masses' => [1.0, 900.0]], 'placements' => [1 => ['spread' => 'table']]], ['placements' => [0 => ['spread' => 'table'], 1 => ['spread' => 'each', 'amount' => 3.0, 'unit' => 'tbsp']], 'eaten' => 3.0]]),
             'pan' => $pick([null, ['to' => ['length' => 30.0, 'width' => 20.0, 'round' => false, 'depth' => 4.0]]]),
-        ]);
+        ])->in($kitchen);
     }
 }

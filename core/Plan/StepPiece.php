@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Plan;
+
+/** A stretch of a step's text; `was` is what stood there, "" for what stays. */
+final readonly class StepPiece
+{
+    public function __construct(public string $text, public string $was = '') {}
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Reading\LineForm;
+
+use Aglyca\Core\Reading\Split;
+use Aglyca\Core\Reading\ThingReader;
+use Aglyca\Core\Reading\Words;
+
+/** "juice and zest of 2 limes", "3 limes, zest and juice" */
+final readonly class JuiceAndZest implements LineForm
+{
+    private const PART = '(?:juice|zest|rind|peel)';
+
+    private string $before;
+
+    private string $behind;
+
+    public function __construct(private ThingReader $things, Words $words)
+    {
+        $done = '(?:finely\s+|freshly\s+)?(?:grated\s+|squeezed\s+)?';
+        $and = '\s+(?:and|&|\+)\s+(?:finely\s+)?(?:grated\s+)?';
+        $this->before = '~^(?:the\s+)?'.$done.'(?<part>juice|zest|rind|peel)(?:'.$and.'(?<part2>juice|zest|rind))?\s+'
+            .'(?:(?:of|from)\s+|(?='.$words->digit.'|half\b|one\b|two\b|an?\b))(?<rest>.+)$~iu';
+        $this->behind = '~^(?<rest>[^,]+),\s*'.$done.'(?<part>juice|zest|rind)d?(?:'.$and.'(?<part2>juice|zest|rind)d?)\s*$~iu';
+    }
+
+    public function things(string $body): ?array
+    {
+        if (preg_match($this->before, $body, $m) !== 1 && preg_match($this->behind, $body, $m) !== 1) {
+            return null;
+        }
+        $parts = array_values(array_filter([$m['part'], $m['part2'] ?? '']));
+
+        return array_map(
+            fn (string $part): Split => $this->part($m['rest'], $part, count($parts) > 1 ? mb_strtolower($part)." of {$m['rest']}" : $body),
+            $parts,
+        );
+    }
+
+    private function part(string $fruit, string $part, string $body): Split
+    {
+        $split = $this->things->one($fruit);
+        $name = trim(preg_replace('~\b(?:unwaxed|organic|fresh|ripe)\b~iu', '', $split->name) ?? '');
+
+        return $split->called($body, $name.' '.(stripos($part, 'juice') === 0 ? 'juice' : 'zest'), $name);
+    }
+}

@@ -1,0 +1,288 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Swap;
+
+use Aglyca\Core\Forecast\Assayer;
+use Aglyca\Core\Forecast\Traits;
+use Aglyca\Core\Formula\Dose;
+use Aglyca\Core\Formula\Formula;
+use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Larder\Food;
+use Aglyca\Core\Larder\Larder;
+
+/** What a component's lines could become, in the proportions that are usual: the variables of its programme. */
+final readonly class CandidateMaker
+{
+    public function __construct(
+        private Larder $larder,
+        private Schools $schools,
+        private PartMaker $parts,
+        private Assayer $assayer,
+        private Constants $constants,
+    ) {}
+
+    public function candidates(Formula $formula, Sorting $sorting, Wishes $wishes): Candidates
+    {
+        $offers = $this->offers($formula, $sorting, $wishes);
+        $singles = [];
+        foreach ($sorting->singles as $i) {
+            $singles[$i] = $this->single($formula->doses[$i], $wishes);
+        }
+        $waters = $this->waters($formula, $sorting, $wishes);
+        $forms = array_map(fn (Offer $o): Traits => $this->assayer->gram($o->food), $offers);
+
+        return new Candidates($offers, $forms, $singles, $waters, $this->fixed($formula, $sorting, $offers, $singles, $waters));
+    }
+
+    /**
+     * All that is in the mix whatever is chosen: lines that stay, singles, waters, and the base of each offer.
+     *
+     * @param  list<Offer>  $offers
+     * @param  array<int, list<Part>>  $singles
+     * @param  list<Part>  $waters
+     */
+    private function fixed(Formula $formula, Sorting $sorting, array $offers, array $singles, array $waters): Traits
+    {
+        $varied = array_flip(array_filter(array_column($offers, 'dose'), is_int(...)));
+        $kept = array_filter($sorting->kept, static fn (int $i): bool => ! isset($varied[$i]));
+        $sum = $this->assayer->mix(array_map(static fn (int $i): Dose => $formula->doses[$i], $kept));
+        foreach ([...array_merge(...array_values($singles) ?: [[]]), ...$waters] as $part) {
+            $sum = $sum->plus($this->assayer->gram($part->food), $part->grams);
+        }
+        foreach ($offers as $offer) {
+            $sum = $sum->plus($this->assayer->gram($offer->food), $offer->base);
+        }
+
+        return $sum;
+    }
+
+    /** @return list<Offer> */
+    private function offers(Formula $formula, Sorting $sorting, Wishes $wishes): array
+    {
+        $variables = [];
+        foreach (SugarForm::cases() as $form) {
+            $lines = $sorting->sugars[$form->value];
+            if ($lines !== []) {
+                $wished = $this->sweetnessOf($formula, $lines) * $wishes->sweetness;
+                array_push($variables, ...$this->sweeteners($wished, $form, $wishes));
+            }
+        }
+        $flours = $this->flours($formula, $sorting, $wishes);
+        array_push($variables, ...$flours, ...$this->fats($formula, $sorting, $flours, $wishes), ...$this->lifts($formula, $sorting, $wishes));
+        $offered = array_map(fn (Offer $v): Offer => $this->typed($v, $wishes, $sorting->component), array_values(array_filter($variables, fn (Offer $v): bool => $this->allows($v->food, $wishes))));
+        foreach ($wishes->added($sorting->component) as $food => $grams) {
+            $offered[] = new Offer($this->larder->get($food), Purpose::Added, 0.0, 0.0, 0.0, 'added by you', base: $grams);
+        }
+
+        return $offered;
+    }
+
+    public function allows(Food $food, Wishes $wishes): bool
+    {
+        if (in_array($food->key, $wishes->kitchen->refused, true)) {
+            return false;
+        }
+        foreach ($food->allergens as $allergen) {
+            if (in_array(explode(':', $allergen)[0], $wishes->without, true)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** The school that was asked for, or where its main flour is not allowed the first whose main flour is. */
+    public function school(Wishes $wishes): string
+    {
+        foreach ([$wishes->school, 'seed', 'coconut', ...array_keys($this->schools->flours())] as $school) {
+            if ($this->allows($this->larder->get($this->schools->parts($school)[0]['food']), $wishes)) {
+                return $school;
+            }
+        }
+
+        return $wishes->school;
+    }
+
+    /** @param  list<int>  $lines */
+    public function sweetnessOf(Formula $formula, array $lines): float
+    {
+        return array_sum(array_map(fn (int $i): float => $formula->doses[$i]->mass() * $this->larder->typical($formula->doses[$i]->food, 'sweetness'), $lines));
+    }
+
+    /** @return list<Part> the water that was in the syrups */
+    private function waters(Formula $formula, Sorting $sorting, Wishes $wishes): array
+    {
+        $water = 0.0;
+        foreach ($sorting->allSugars() as $i) {
+            $dose = $formula->doses[$i];
+            $water += $dose->food->isLiquid() ? $dose->food->nutrients($dose->mass())->water : 0.0;
+        }
+
+        return $water >= $this->constants->get('scale-step') ? [$this->part('water', $water, 'the water that was in the syrup', $sorting->component, AmountKey::SYRUP, $wishes)] : [];
+    }
+
+    /** @return list<Part> */
+    private function single(Dose $dose, Wishes $wishes): array
+    {
+        $parts = [];
+        foreach ($this->schools->single($dose->food->key, $wishes->without) as $row) {
+            $grams = $dose->mass() * (float) $row['ratio'];
+            if ($row['to'] === '~sweet') {
+                foreach ($this->sweeteners($grams * $wishes->sweetness, SugarForm::Granulated, $wishes) as $offer) {
+                    $grams = $offer->practice;
+                    if ($this->allows($offer->food, $wishes) && $grams > 0) {
+                        $parts[] = $this->part($offer->food->key, $grams, $offer->why, $dose->component, $dose->key, $wishes);
+                    }
+                }
+
+                continue;
+            }
+            $food = $this->larder->get($row['to'] === '~flour' ? $this->schools->parts($this->school($wishes))[0]['food'] : $row['to']);
+            if ($this->allows($food, $wishes)) {
+                $parts[] = $this->part($food->key, $grams, $row['why'], $dose->component, $dose->key, $wishes);
+            }
+        }
+
+        return $parts;
+    }
+
+    /** A part as is usual, or as the baker typed it. */
+    private function part(string $food, float $grams, string $why, int $component, string $slot, Wishes $wishes): Part
+    {
+        $typed = $wishes->amount(new AmountKey($component, $food, $slot));
+
+        return $typed === null
+            ? $this->parts->part($this->larder->get($food), $grams, $why, $slot)
+            : $this->parts->typed($this->larder->get($food), $typed, slot: $slot);
+    }
+
+    /** @return list<Offer> */
+    private function sweeteners(float $sweetness, SugarForm $form, Wishes $wishes): array
+    {
+        $variables = [];
+        foreach ($wishes->blend->corners === [] ? $this->schools->mix($wishes->sweetener) : $this->schools->corners($wishes->blend->corners, $wishes->sweetener) as $n => $row) {
+            $food = $this->larder->get($row[$form->value]);
+            $share = $wishes->blend->shares[$n] ?? (float) $row['share'];
+            $grams = $sweetness * $share / $this->larder->typical($food, 'sweetness');
+            $variables[] = $wishes->blend->shares === []
+                ? new Offer($food, Purpose::Sweet, INF, $grams, 0.0, $row['why'], $form)
+                : new Offer($food, Purpose::Sweet, 0.0, 0.0, 0.0, $row['why'], $form, $grams);
+        }
+
+        return $variables;
+    }
+
+    /** @return list<Offer> */
+    private function flours(Formula $formula, Sorting $sorting, Wishes $wishes): array
+    {
+        $flour = 0.0;
+        foreach ($sorting->flours as $i) {
+            $flour += $formula->doses[$i]->mass() * $this->larder->typical($formula->doses[$i]->food, 'flour-equivalent');
+        }
+        if ($flour <= 0) {
+            return [];
+        }
+        $variables = [];
+        $purposes = [];
+        foreach ($this->schools->parts($this->school($wishes)) as $row) {
+            if (in_array($row['when'], ['always', $sorting->hasEggs ? 'with-eggs' : 'without-eggs'], true)) {
+                $purpose = match ($row['food']) {
+                    'egg' => Purpose::Egg,
+                    'water' => Purpose::Water,
+                    default => Purpose::Flour,
+                };
+                $usual = $flour / 100 * (float) $row['grams_per_100g_flour'];
+                $most = $this->most($purpose, $flour);
+                $variables[] = new Offer($this->larder->get($row['food']), $purpose, $most, $usual, 0.0, $row['why']);
+                $purposes[] = $purpose;
+            }
+        }
+        if (! in_array(Purpose::Egg, $purposes, true) && $sorting->hasEggs) {
+            $variables[] = new Offer(
+                $this->larder->get('egg'), Purpose::Egg, $this->most(Purpose::Egg, $flour), 0.0,
+                $this->constants->get('egg-cost'), 'holds the crumb',
+            );
+        }
+        if (! in_array(Purpose::Water, $purposes, true)) {
+            $variables[] = new Offer(
+                $this->larder->get('water'), Purpose::Water, $this->most(Purpose::Water, $flour), 0.0,
+                $this->constants->get('water-cost'), 'for the thirst of the new flour',
+            );
+        }
+
+        return $variables;
+    }
+
+    private function most(Purpose $purpose, float $flour): float
+    {
+        return match ($purpose) {
+            Purpose::Egg => $this->constants->get('extra-eggs-most') * $this->larder->portion($this->larder->get('egg'), '')->value,
+            Purpose::Water => $this->constants->get('water-most') * $flour,
+            default => INF,
+        };
+    }
+
+    /**
+     * Added fat may go down by as much as nut flour brings.
+     *
+     * @param  list<Offer>  $flours
+     * @return list<Offer>
+     */
+    private function fats(Formula $formula, Sorting $sorting, array $flours, Wishes $wishes): array
+    {
+        $brought = 0.0;
+        foreach ($flours as $offer) {
+            $brought += $this->allows($offer->food, $wishes) && $this->larder->property($offer->food, 'brings-fat') !== null ? $offer->food->nutrients($offer->practice)->fat : 0.0;
+        }
+        $added = array_filter($sorting->kept, fn (int $i): bool => $formula->doses[$i]->food !== null && $this->isAddedFat($formula->doses[$i]->food));
+        $fat = array_sum(array_map(static fn (int $i): float => $formula->doses[$i]->food->nutrients($formula->doses[$i]->mass())->fat, $added));
+        if ($fat <= 0 || $brought <= 0) {
+            return [];
+        }
+        $most = $this->constants->get('butter-cut-most');
+        $cut = min($most, $brought * $this->constants->get('butter-cut-share') / $fat);
+        $variables = [];
+        foreach ($added as $i) {
+            $grams = $formula->doses[$i]->mass();
+            $variables[] = new Offer(
+                $formula->doses[$i]->food, Purpose::Fat, $grams * $most, $grams * ($most - $cut), 0.0,
+                sprintf('the new flour brings %.0f g of fat', $brought), base: $grams * (1 - $most), dose: $i,
+            );
+        }
+
+        return $variables;
+    }
+
+    /** @return list<Offer> */
+    private function lifts(Formula $formula, Sorting $sorting, Wishes $wishes): array
+    {
+        $factor = $sorting->flours === [] ? 1.0 : (float) $this->schools->school($wishes->school)['lift_factor'];
+        $variables = [];
+        foreach ($factor === 1.0 ? [] : $sorting->kept as $i) {
+            $dose = $formula->doses[$i];
+            if ($dose->food?->key === 'baking-powder') {
+                $variables[] = new Offer(
+                    $dose->food, Purpose::Lift, $dose->mass() * $factor, $dose->mass() * ($factor - 1), 0.0,
+                    'the new flours are heavier to lift', base: $dose->mass(), dose: $i,
+                );
+            }
+        }
+
+        return $variables;
+    }
+
+    private function isAddedFat(Food $food): bool
+    {
+        return $food->per100->fat > $this->constants->get('fat-food') && $food->role->value === 'fat' && $food->per100->protein < $this->constants->get('fat-food-protein');
+    }
+
+    /** An amount that the baker typed holds, whatever else is decided. */
+    private function typed(Offer $v, Wishes $wishes, int $component): Offer
+    {
+        $grams = $wishes->amount(new AmountKey($component, $v->food->key));
+
+        return $grams === null || $v->dose !== null || $v->purpose === Purpose::Egg ? $v : $v->heldAt($grams);
+    }
+}

@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core;
+
+use Aglyca\Core\Account\Accountant;
+use Aglyca\Core\Account\Desk;
+use Aglyca\Core\Account\NetCarbs;
+use Aglyca\Core\Account\Sharer;
+use Aglyca\Core\Account\SweetenerPrices;
+use Aglyca\Core\Account\WhatIf;
+use Aglyca\Core\Family\Families;
+use Aglyca\Core\Family\OvenRules;
+use Aglyca\Core\Forecast\AcidBalance;
+use Aglyca\Core\Forecast\Assayer;
+use Aglyca\Core\Forecast\Cautioner;
+use Aglyca\Core\Forecast\Forecaster;
+use Aglyca\Core\Formula\LayoutMaker;
+use Aglyca\Core\Formula\Scaler;
+use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Larder\Label\LabelChecker;
+use Aglyca\Core\Larder\Larder;
+use Aglyca\Core\Larder\Snapper;
+use Aglyca\Core\Larder\Stock;
+use Aglyca\Core\Plan\BakePlanner;
+use Aglyca\Core\Plan\Preparations;
+use Aglyca\Core\Quantity\UnitTable;
+use Aglyca\Core\Reading\AmountParser;
+use Aglyca\Core\Reading\FoodIndex;
+use Aglyca\Core\Reading\FoodNames;
+use Aglyca\Core\Reading\Lexer;
+use Aglyca\Core\Reading\LineReader;
+use Aglyca\Core\Reading\LineSplitter;
+use Aglyca\Core\Reading\PanReader;
+use Aglyca\Core\Reading\RecipeReader;
+use Aglyca\Core\Reading\SectionReader;
+use Aglyca\Core\Reading\StepReader;
+use Aglyca\Core\Reading\Weigher;
+use Aglyca\Core\Reading\Words;
+use Aglyca\Core\Reading\YieldReader;
+use Aglyca\Core\Swap\CandidateMaker;
+use Aglyca\Core\Swap\PartMaker;
+use Aglyca\Core\Swap\ProblemMaker;
+use Aglyca\Core\Swap\ProgrammeSwapper;
+use Aglyca\Core\Swap\Reasons;
+use Aglyca\Core\Swap\Rule;
+use Aglyca\Core\Swap\Schools;
+use Aglyca\Core\Swap\Sorter;
+use Aglyca\Core\Writing\KitchenMeasure;
+
+/** Puts the rooms of the core together; only the kernel, the tools and the tests look inside. */
+final readonly class Wiring
+{
+    public UnitTable $units;
+
+    public Constants $constants;
+
+    public Larder $larder;
+
+    public FoodIndex $foods;
+
+    public Words $words;
+
+    public LineReader $lines;
+
+    public RecipeReader $recipes;
+
+    public NetCarbs $netCarbs;
+
+    public Accountant $accountant;
+
+    public Desk $desk;
+
+    public Families $families;
+
+    public OvenRules $ovens;
+
+    public Schools $schools;
+
+    public Scaler $scaler;
+
+    public LayoutMaker $layouts;
+
+    public ProgrammeSwapper $swapper;
+
+    public Forecaster $forecaster;
+
+    public Cautioner $cautioner;
+
+    public BakePlanner $planner;
+
+    public KitchenMeasure $measures;
+
+    public LabelChecker $labels;
+
+    public SweetenerPrices $sweetenerPrices;
+
+    /** @param  ?FoodNames  $names  compiled before; null compiles them */
+    public function __construct(public Tables $tables, ?FoodNames $names = null, Stock $stock = new Stock)
+    {
+        $this->units = new UnitTable($tables);
+        $this->constants = Constants::from($tables);
+        $this->larder = new Larder($tables, $this->units, $stock);
+        $this->families = new Families($tables);
+        $this->ovens = OvenRules::from($this->constants);
+        $this->schools = new Schools($tables);
+        $this->foods = FoodIndex::of(($names ?? FoodNames::compiled($tables))->knowing($stock->names));
+        $this->words = new Words($tables);
+        $this->measures = new KitchenMeasure($this->larder, $this->units);
+        $this->labels = new LabelChecker($tables, $this->constants);
+        [$this->lines, $this->recipes] = $this->readers();
+        $this->netCarbs = new NetCarbs($tables, $this->constants);
+        $this->accountant = new Accountant($this->netCarbs, $this->constants);
+        $this->desk = new Desk(
+            $this->accountant, new Sharer($this->accountant), new WhatIf($this->accountant, $this->larder), $this->constants,
+        );
+        $this->sweetenerPrices = new SweetenerPrices($this->larder, $this->netCarbs);
+        $this->layouts = new LayoutMaker($tables, $this->units);
+        $snapper = new Snapper($this->larder, $this->units, $this->constants);
+        $this->scaler = new Scaler($this->larder, $snapper, $this->constants);
+        $assayer = new Assayer($tables, $this->larder, $this->constants);
+        $this->swapper = $this->swapper($assayer, new PartMaker($snapper, $this->scaler));
+        $this->forecaster = new Forecaster($assayer, $this->constants);
+        $this->cautioner = new Cautioner($tables, new AcidBalance($tables), $this->constants);
+        $this->planner = new BakePlanner(new Preparations($tables, $this->scaler), $this->constants);
+    }
+
+    /** @return array{LineReader, RecipeReader} */
+    private function readers(): array
+    {
+        $lexer = new Lexer($this->words);
+        $amounts = new AmountParser($this->units, $this->constants, $this->tables);
+        $lines = new LineReader(
+            $this->larder, $this->foods, LineSplitter::of($this->larder, $this->foods, $amounts, $lexer, $this->words),
+            new Weigher($this->larder, $this->units, $this->constants), $this->constants, $this->tables,
+        );
+        $yields = new YieldReader($this->words);
+        $steps = new StepReader($this->constants, $this->words);
+        $sections = new SectionReader($this->units, $yields, $this->words);
+
+        return [$lines, new RecipeReader($lines, $steps, $yields, $sections, new PanReader($this->words))];
+    }
+
+    private function swapper(Assayer $assayer, PartMaker $parts): ProgrammeSwapper
+    {
+        $candidates = new CandidateMaker($this->larder, $this->schools, $parts, $assayer, $this->constants);
+        $rules = [
+            new Rule\Sweetness, new Rule\Bulk, new Rule\Body, new Rule\Moisture, new Rule\Fat($this->constants), new Rule\Structure,
+            new Rule\Browning, new Rule\Grain($this->constants), new Rule\CoolTaste($this->constants), new Rule\Practice,
+            new Rule\Tolerance($this->constants), new Rule\CarbLimit($this->constants),
+        ];
+
+        return new ProgrammeSwapper(
+            $this->larder, $this->schools, $this->families, $this->accountant, new Sorter($this->larder, $this->schools, $this->constants),
+            new ProblemMaker($assayer, $candidates, $this->constants, $rules), $parts, new Reasons($this->tables, $this->constants), $this->constants,
+        );
+    }
+}
