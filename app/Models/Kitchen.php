@@ -51,7 +51,7 @@ final class Kitchen extends Model
     /** What the core is told of this kitchen. */
     public function stock(): Stock
     {
-        $packages = $this->packages()->orderBy('id')->get();
+        $packages = $this->packages()->orderBy('id')->get()->filter(static fn (Package $p): bool => $p->toCore() !== null);
 
         return new Stock(
             $this->rememberedNames()->orderBy('name')->pluck('food', 'name')->all(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Aglyca\Core\Larder\Label\InvalidLabel;
 use Aglyca\Core\Larder\Label\Label;
 use Aglyca\Core\Larder\LabelLaw;
 use Aglyca\Core\Larder\Package as CorePackage;
@@ -38,8 +39,15 @@ final class Package extends Model
         return Label::of(LabelLaw::from($this->law), (float) $this->serving_g, $this->printed, $this->polyol);
     }
 
-    public function toCore(): CorePackage
+    /** Null where what is stored is no label: it then counts nowhere, and the Pantry asks for it to be mended. */
+    public function toCore(): ?CorePackage
     {
-        return CorePackage::priced((string) $this->id, $this->name, $this->food, $this->label(), $this->price === null ? null : (float) $this->price, $this->size_g === null ? null : (float) $this->size_g);
+        try {
+            $label = $this->label();
+        } catch (InvalidLabel) {
+            return null;
+        }
+
+        return CorePackage::priced((string) $this->id, $this->name, $this->food, $label, $this->price === null ? null : (float) $this->price, $this->size_g === null ? null : (float) $this->size_g);
     }
 }

@@ -18,7 +18,7 @@ const letGo = (isTaken) => {
         sessionStorage.removeItem(key);
     }
 };
-letGo(document.querySelector('[role=status], meta[name=kept]') !== null);
+letGo(document.querySelector('[role=status]:not(#said), meta[name=kept]') !== null);
 keep(document);
 document.addEventListener('input', ({ target }) => {
     if (target.dataset?.keep) sessionStorage.setItem(kept(target), JSON.stringify({ base: target.defaultValue, typed: target.value }));
@@ -126,11 +126,25 @@ document.addEventListener('keydown', (event) => {
     const keys = document.getElementById('keys');
     if (!keys) return;
     if (event.key === '?') keys.showModal();
+    if (localStorage.getItem('letters') === 'off') return;
     if (event.key === 'u' || event.key === 'r') document.querySelector(`[data-key="${event.key}"]`)?.click();
     if (event.key === 'm') document.querySelector('#blend [role=slider]')?.focus();
     if (event.key === 'p') { event.preventDefault(); document.getElementById('pieces')?.focus(); }
     if (event.key === 'b') document.querySelector('a[href*="/counter/"].button')?.click();
 });
+
+// Single letters are no help to everybody: who speaks to the machine, or rests a hand on the keys, turns them off.
+const letters = document.getElementById('letters');
+if (letters) {
+    letters.checked = localStorage.getItem('letters') !== 'off';
+    letters.addEventListener('change', () => localStorage.setItem('letters', letters.checked ? 'on' : 'off'));
+}
+
+// What was changed by a swap is said, and the focus goes on where it was.
+const place = (element) => (element?.id ? `#${CSS.escape(element.id)}`
+    : element?.name ? `[name="${CSS.escape(element.name)}"]${element.type === 'submit' || element.type === 'checkbox' ? `[value="${CSS.escape(element.value)}"]` : ''}` : null);
+let held = null;
+document.addEventListener('htmx:before:swap', () => { held = place(document.activeElement); });
 
 // A request that never reached the server leaves the page as it is and says so.
 document.addEventListener('htmx:error', () => {
@@ -140,6 +154,13 @@ document.addEventListener('htmx:error', () => {
 document.addEventListener('htmx:after:swap', () => {
     letGo(true);
     keep(document);
+    if (held && document.activeElement === document.body) document.querySelector(held)?.focus({ preventScroll: true });
+    const said = document.getElementById('said');
+    const net = document.getElementById('net');
+    if (said && net && said.dataset.net !== net.textContent) {
+        said.dataset.net = net.textContent;
+        said.textContent = net.dataset.said ?? '';
+    }
     const notice = document.getElementById('offline');
     if (notice) notice.hidden = true;
 });

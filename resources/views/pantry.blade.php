@@ -15,7 +15,12 @@
             @endif
             <ul>
                 @foreach ($packages as $each)
-                    @php $food = $kernel->catalogue->package((string) $each->id); $facts = $food->per100; $faults = $kernel->catalogue->contradictions($each->label()); @endphp
+                    @php $food = $kernel->catalogue->package((string) $each->id); @endphp
+                    @if ($food === null)
+                        <li class="border-t border-line py-3"><h2 class="text-xl">{{ $each->name }}</h2><p class="doubt">Its label cannot be counted, so the larder's figures are used. <a href="/pantry/{{ $each->id }}">Type it in again</a>, or remove it.</p><form method="post" action="/pantry/{{ $each->id }}/remove">@csrf<button class="link-button">Remove</button></form></li>
+                        @continue
+                    @endif
+                    @php $facts = $food->per100; $faults = $kernel->catalogue->contradictions($each->label()); @endphp
                     <li class="border-t border-line py-3">
                         <div class="flex flex-wrap items-baseline justify-between gap-x-6">
                             <h2 class="text-xl"><a class="no-underline hover:underline" href="/pantry/{{ $each->id }}">{{ $each->name }}</a></h2>

@@ -37,7 +37,7 @@ final class BenchTest extends KitchenCase
     {
         $recipe = $this->recipeOf($this->baker());
         $before = $recipe->latest->document;
-        foreach ([['pieces' => '-4'], ['pieces' => 'many'], ['pieces' => '99999'], ['sweetness' => '300'], ['sweetener' => 'hope'], ['school' => ['x']], ['convention' => 'mine']] as $change) {
+        foreach ([['pieces' => '-4'], ['pieces' => 'many'], ['pieces' => '99999'], ['sweetness' => '300'], ['sweetener' => 'hope'], ['convention' => 'mine']] as $change) {
             foreach ([[], ['HX-Request' => 'true']] as $headers) {
                 $answer = $this->post("/bench/$recipe->ulid/wishes", $this->wishes($change), $headers)->assertStatus(422)->assertSee('class="fault"', false);
                 if (isset($change['pieces'])) {
@@ -81,5 +81,16 @@ final class BenchTest extends KitchenCase
         $this->post("/bench/$recipe->ulid/wishes", $this->wishes(['pieces' => '7']));
         self::assertSame([1 => null, 2 => 7], Recipe::query()->findOrFail($recipe->id)->versions->pluck('document.pieces', 'number')->all());
         $this->get("/counter/$recipe->ulid")->assertSee('Good & moist')->assertSee('1 May 2026')->assertSee('4 of 5');
+    }
+
+    /** A button posts its own field: what it does not name is no data, and nothing is rounded on the way. */
+    public function test_a_field_posted_alone_leaves_every_other_as_it_was(): void
+    {
+        $recipe = $this->recipeOf($this->baker());
+        $this->post("/bench/$recipe->ulid/wishes", ['sweetness' => '87.5', 'without' => ['', 'nuts']]);
+        $this->post("/bench/$recipe->ulid/wishes", ['school' => 'coconut'])->assertRedirect();
+        $wishes = Recipe::query()->findOrFail($recipe->id)->brief()->wishes;
+        self::assertSame([0.875, 'coconut', ['nuts']], [$wishes->sweetness, $wishes->school, $wishes->without]);
+        $this->get("/bench/$recipe->ulid")->assertSee('value="87.5"', false);
     }
 }

@@ -122,4 +122,19 @@ final class PantryTest extends KitchenCase
         }
         $this->actingAs($this->baker('other@example.org'))->get("/bench/$recipe->ulid/written.txt")->assertNotFound();
     }
+
+    /** What the column cannot hold is refused at the door, and what was stored before breaks no page. */
+    public function test_a_serving_too_small_for_its_column_is_refused_and_a_stored_one_can_be_mended(): void
+    {
+        $baker = $this->baker();
+        $recipe = $this->recipeOf($baker);
+        $this->actingAs($baker)->post('/pantry', ['serving_g' => '0.004', ...array_diff_key(self::LABEL, ['serving_g' => 0])])->assertSessionHasErrors('serving_g');
+        self::assertSame(0, Package::query()->count());
+        $this->post('/pantry', self::LABEL);
+        Package::query()->sole()->getConnection()->table('packages')->update(['serving_g' => 0]);
+        foreach (['/pantry', '/shelf', "/bench/$recipe->ulid", "/bench/$recipe->ulid/account"] as $page) {
+            $this->get($page)->assertOk();
+        }
+        $this->get('/pantry')->assertSee('Its label cannot be counted');
+    }
 }

@@ -4,18 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Conversion;
 use Aglyca\Core\Kernel;
 use Aglyca\Core\Reading\Correction;
 use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Reading\UnreadableRecipe;
-use Aglyca\Core\Reading\YieldReader;
 use Aglyca\Core\Side;
 use Aglyca\Core\Swap\AmountKey;
 use Aglyca\Core\Swap\Blend;
-use Aglyca\Core\Swap\Wishes;
+use App\Http\Requests\WishesRequest;
 use App\Models\Version;
+use App\Support\BenchAnswer;
 use App\Support\CorrectionInput;
 use App\Support\Dessert;
 use App\Support\Draft;
@@ -32,7 +31,7 @@ use Illuminate\View\View;
 
 final readonly class BenchController
 {
-    public function __construct(private Kernel $kernel) {}
+    public function __construct(private Kernel $kernel, private BenchAnswer $bench) {}
 
     public function current(Request $request, Draft $draft): RedirectResponse
     {
@@ -49,54 +48,19 @@ final readonly class BenchController
     {
         $dessert->recipe?->update(['opened_at' => now()]);
 
-        return $this->page($request, $dessert);
+        return $this->bench->page($request, $dessert);
     }
 
-    public function wish(Request $request, Dessert $dessert): Response|RedirectResponse
+    public function wish(WishesRequest $request, Dessert $dessert): Response|RedirectResponse
     {
-        $input = Validator::make($request->all(), [
-            'pieces' => ['nullable', 'numeric', 'gt:0', 'max:'.YieldReader::MOST_PIECES],
-            'sweetness' => ['required', 'numeric', 'between:60,110'],
-            'sweetener' => ['required', 'string', Rule::in(array_keys($this->kernel->catalogue->sweeteners()))],
-            'school' => ['required', 'string', Rule::in(array_keys($this->kernel->catalogue->schools()))],
-            'convention' => ['required', Rule::enum(Convention::class)],
-            'cooler' => ['nullable', 'numeric', 'in:0,5,10,15,20'],
-            'without' => ['nullable', 'array'],
-            'without.*' => ['string', Rule::in(['nuts', 'milk', 'egg', 'coconut', 'peanut'])],
-            'families' => ['nullable', 'array'],
-            'families.*' => ['string', Rule::in(['', ...array_keys($this->kernel->catalogue->families())])],
-        ], [
-            'pieces.*' => 'Pieces: a number above 0 and up to '.YieldReader::MOST_PIECES.'. The figures still show the last good number.',
-            'sweetness.*' => 'Sweetness goes from 60 to 110 %.',
-            '*.in' => 'That choice is not in the larder. Pick one from the list.',
-        ]);
-        if ($input->fails()) {
-            return $this->refuse($request, $dessert, $input->errors());
-        }
-        $said = $input->validated();
-        $brief = $dessert->brief->but(convention: Convention::from($said['convention']))->wishing(
-            sweetness: Wishes::ratioOf((float) $said['sweetness']),
-            sweetener: $said['sweetener'],
-            school: $said['school'],
-            cooler: (float) ($said['cooler'] ?? 0),
-            without: array_values($said['without'] ?? []),
-            families: array_filter($said['families'] ?? []),
-            blend: $said['sweetener'] === $dessert->brief->wishes->sweetener ? $dessert->brief->wishes->blend : Blend::free(),
-        );
-        // Where the pieces follow from a scoop or a mass, the page sends none, and they go on following.
-        if ($request->has('pieces')) {
-            $brief = $brief->but(portions: $brief->portions->cutInto(isset($said['pieces']) ? (float) $said['pieces'] : null));
-        }
-        $dessert = $dessert->keep($brief);
-
-        return $this->answer($request, $dessert);
+        return $this->bench->kept($request, $dessert->keep($request->applied($dessert->brief)));
     }
 
     /** The bead of the triangle: three shares in percent, and the corners that they are of. */
     public function blend(Request $request, Dessert $dessert): Response|RedirectResponse
     {
         if ($request->has('free')) {
-            return $this->answer($request, $dessert->keep($dessert->brief->wishing(blend: Blend::free())));
+            return $this->bench->kept($request, $dessert->keep($dessert->brief->wishing(blend: Blend::free())));
         }
         $input = Validator::make($request->all(), [
             'corners' => ['required', 'array', 'size:3'],
@@ -106,10 +70,10 @@ final readonly class BenchController
         ], ['shares.*' => 'Each share is a number from 0 to 100.', 'corners.*' => 'Three different sweeteners make a blend.']);
         $shares = $input->fails() ? null : Blend::shares(array_map(floatval(...), array_values($request->input('shares'))));
         if ($shares === null) {
-            return $this->refuse($request, $dessert, new MessageBag(['blend' => $input->errors()->first() ?: 'The three shares cannot all be nothing.']));
+            return $this->bench->refuse($request, $dessert, new MessageBag(['blend' => $input->errors()->first() ?: 'The three shares cannot all be nothing.']));
         }
 
-        return $this->answer($request, $dessert->keep(
+        return $this->bench->kept($request, $dessert->keep(
             $dessert->brief->wishing(blend: Blend::of(array_values($request->input('corners')), $shares)),
         ));
     }
@@ -132,12 +96,12 @@ final readonly class BenchController
         } elseif (is_numeric($grams) && (float) $grams > 0 && (float) $grams <= 20_000 && $this->kernel->catalogue->food($food) !== null) {
             $amounts[$key] = (float) $grams;
         } elseif ($this->kernel->catalogue->food($food) === null) {
-            return $this->refuse($request, $dessert, new MessageBag(['added' => 'The larder has no “'.mb_strimwidth($food, 0, 40, '…').'”. Choose a food from the list.']));
+            return $this->bench->refuse($request, $dessert, new MessageBag(['added' => 'The larder has no “'.mb_strimwidth($food, 0, 40, '…').'”. Choose a food from the list.']));
         } else {
-            return $this->refuse($request, $dessert, new MessageBag([$slot === 'added' ? 'added' : 'amount' => 'Grams: a number above 0, such as 120 or 2.5.']), null, $key);
+            return $this->bench->refuse($request, $dessert, new MessageBag([$slot === 'added' ? 'added' : 'amount' => 'Grams: a number above 0, such as 120 or 2.5.']), null, $key);
         }
 
-        return $this->answer($request, $dessert->keep($dessert->brief->wishing(amounts: $amounts)));
+        return $this->bench->kept($request, $dessert->keep($dessert->brief->wishing(amounts: $amounts)));
     }
 
     public function leave(Request $request, Dessert $dessert, string $key): Response|RedirectResponse
@@ -145,7 +109,7 @@ final readonly class BenchController
         $left = $dessert->brief->wishes->left;
         $left = in_array($key, $left, true) ? array_values(array_diff($left, [$key])) : [...$left, $key];
 
-        return $this->answer($request, $dessert->keep($dessert->brief->wishing(left: $left)));
+        return $this->bench->kept($request, $dessert->keep($dessert->brief->wishing(left: $left)));
     }
 
     /** A food that this kitchen never uses; said once, it holds for every dessert. */
@@ -174,7 +138,7 @@ final readonly class BenchController
     {
         $sheet = (string) $request->string('sheet');
 
-        return in_array($sheet, ['account', 'pieces', 'scale', 'compare', 'card'], true) ? redirect($dessert->path("bench/$sheet")) : $this->answer($request, $dessert);
+        return in_array($sheet, ['account', 'pieces', 'scale', 'compare', 'card'], true) ? redirect($dessert->path("bench/$sheet")) : $this->bench->kept($request, $dessert);
     }
 
     public function proposals(Request $request, Dessert $dessert): View
@@ -185,7 +149,7 @@ final readonly class BenchController
     /** The weave's twin for reading aloud: the same swap as one table. */
     public function table(Dessert $dessert): View
     {
-        return view('weave-table', ['page' => $this->work($dessert, new MessageBag, [], null)]);
+        return view('weave-table', ['page' => new BenchPage($dessert, $this->kernel->convert($dessert->brief), $this->kernel, new MessageBag, [], null)]);
     }
 
     /** Two versions side by side, differences only. */
@@ -217,13 +181,13 @@ final readonly class BenchController
         } else {
             [$said, $faults] = $input->read($request);
             if ($faults->isNotEmpty()) {
-                return $this->refuse($request, $dessert, $faults, $key);
+                return $this->bench->refuse($request, $dessert, $faults, $key);
             }
             $corrections = $corrections->with($key, ($corrections->of($key) ?? new Correction)->but(...$said, isLeftOut: false));
             $this->remember($dessert, $key, $said['food'] ?? null);
         }
 
-        return $this->answer($request, $dessert->keep($dessert->brief->but(corrections: $corrections)), $request->hasAny(['reset', 'leave_out', 'quick']) ? null : $key);
+        return $this->bench->kept($request, $dessert->keep($dessert->brief->but(corrections: $corrections)), $request->hasAny(['reset', 'leave_out', 'quick']) ? null : $key);
     }
 
     public function export(Dessert $dessert, string $side, string $form): Response
@@ -259,41 +223,9 @@ final readonly class BenchController
         try {
             $this->kernel->read($brief);
         } catch (UnreadableRecipe $fault) {
-            return $this->refuse($request, $dessert, new MessageBag(['text' => $fault->getMessage()]));
+            return $this->bench->refuse($request, $dessert, new MessageBag(['text' => $fault->getMessage()]));
         }
 
-        return $this->answer($request, $dessert->keep($brief));
-    }
-
-    private function answer(Request $request, Dessert $dessert, ?string $open = null): Response|RedirectResponse
-    {
-        return $request->hasHeader('HX-Request') ? $this->fragment($dessert, new MessageBag, [], 200, $open) : redirect($dessert->path('bench'));
-    }
-
-    private function refuse(Request $request, Dessert $dessert, MessageBag $faults, ?string $open = null, ?string $part = null): Response
-    {
-        $typed = [...array_filter($request->except('_token'), is_string(...)), ...($part === null ? [] : ['part' => $part])];
-        if ($request->hasHeader('HX-Request')) {
-            return $this->fragment($dessert, $faults, $typed, 422, $open);
-        }
-
-        return response()->view('bench', ['page' => $this->work($dessert, $faults, $typed, $open)], 422);
-    }
-
-    private function page(Request $request, Dessert $dessert): Response
-    {
-        return response()->view($request->hasHeader('HX-Request') ? 'bench.tray' : 'bench', ['page' => $this->work($dessert, new MessageBag, array_filter(['part' => (string) $request->query('part')]), (string) $request->query('line'))]);
-    }
-
-    /** @param  array<string, string>  $typed */
-    private function fragment(Dessert $dessert, MessageBag $faults, array $typed, int $status, ?string $open = null): Response
-    {
-        return response()->view('bench.tray', ['page' => $this->work($dessert, $faults, $typed, $open)], $status);
-    }
-
-    /** @param  array<string, string>  $typed what was typed and refused, to stand in its field again */
-    private function work(Dessert $dessert, MessageBag $faults, array $typed, ?string $open): BenchPage
-    {
-        return new BenchPage($dessert, $this->kernel->convert($dessert->brief), $this->kernel, $faults, $typed, $open);
+        return $this->bench->kept($request, $dessert->keep($brief));
     }
 }

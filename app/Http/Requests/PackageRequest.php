@@ -31,7 +31,7 @@ final class PackageRequest extends FormRequest
             'name' => ['required', 'string', 'max:120'],
             'food' => ['nullable', 'string', 'max:120'],
             'law' => ['required', Rule::enum(LabelLaw::class)],
-            'serving_g' => ['required', 'numeric', 'gt:0', 'max:5000'],
+            'serving_g' => ['required', 'numeric', 'min:'.Label::LEAST_SERVING, 'max:'.Label::LARGEST_SERVING],
             'printed' => ['array'],
             'printed.*' => ['nullable', 'string', 'max:12'],
             'polyol' => ['nullable', 'string', Rule::in(array_keys(self::POLYOLS))],
@@ -46,7 +46,7 @@ final class PackageRequest extends FormRequest
         return [
             'name.*' => 'Give the package a name of your own, up to 120 characters.',
             'food.*' => 'Say which food it is a package of, in up to 120 characters.',
-            'serving_g.*' => 'The serving is grams: a number above 0.',
+            'serving_g.*' => 'The serving is grams, from 0.01 to 5,000.',
             'price.*' => 'The price is a number, or nothing.',
             'size_g.*' => 'The size is grams: a number above 0, or nothing.',
             '*.in' => 'Choose one of the list.',

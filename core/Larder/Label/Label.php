@@ -16,6 +16,11 @@ final readonly class Label
 {
     public const FIGURES = ['energy', 'fat', 'carbohydrate', 'fibre', 'sugars', 'polyols', 'allulose', 'protein', 'salt'];
 
+    /** Grams: no label states a smaller serving, and none is kept finer. */
+    public const LEAST_SERVING = 0.01;
+
+    public const LARGEST_SERVING = 5000.0;
+
     /**
      * @param  array<string, array{float, float}>  $ranges  lowest and highest a serving, of the figures that were printed
      * @param  array<string, float>  $known  what the larder knows of this food, a serving, in the law's own terms
@@ -30,7 +35,8 @@ final readonly class Label
      */
     public static function of(LabelLaw $law, float $servingGrams, array $printed, string $polyol): self
     {
-        $faults = $servingGrams > 0 && $servingGrams <= 5000 ? [] : ['serving' => 'The serving is grams: a number above 0.'];
+        $faults = $servingGrams >= self::LEAST_SERVING && $servingGrams <= self::LARGEST_SERVING
+            ? [] : ['serving' => 'The serving is grams, from 0.01 to 5,000.'];
         $ranges = [];
         foreach (self::FIGURES as $figure) {
             $text = trim($printed[$figure] ?? '');

@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Reading\Format;
 
+use SplFileObject;
+use SplTempFileObject;
+
 /**
  * A recipe as a table (CSV by comma, semicolon or tab). Its own form has the columns kind, component and text;
  * a table with an ingredient column and, where there are, amount and unit columns is read too.
  */
 final readonly class RecipeTable
 {
+    private const MOST_ROWS = 1000;
+
     private const NAMES = ['text', 'ingredient', 'ingredients', 'food', 'item', 'name'];
 
     private const AMOUNTS = ['amount', 'quantity', 'qty', 'grams', 'g', 'weight'];
@@ -80,14 +85,20 @@ final readonly class RecipeTable
     /** @return list<array<string, string>> */
     private static function rows(string $text): array
     {
+        $file = new SplTempFileObject;
+        $file->fwrite(trim($text));
+        $file->rewind();
+        $file->setFlags(SplFileObject::READ_CSV | SplFileObject::READ_AHEAD | SplFileObject::SKIP_EMPTY);
+        $file->setCsvControl(self::separator($text), '"', '');
         $header = self::header($text);
-        $separator = self::separator($text);
         $rows = [];
-        foreach (array_slice(preg_split('~\r\n|\n|\r~', trim($text)) ?: [], 1, 1000) as $row) {
-            if (trim($row) !== '') {
-                $cells = array_pad(str_getcsv($row, $separator, '"', ''), count($header), '');
-                $rows[] = array_combine($header, array_map(static fn (?string $c): string => trim((string) $c), array_slice($cells, 0, count($header))));
+        foreach ($file as $n => $cells) {
+            if ($n === 0 || ! is_array($cells) || count($rows) >= self::MOST_ROWS) {
+                continue;
             }
+            // A cell may hold several lines within its quotes: they are one.
+            $plain = array_map(static fn (?string $c): string => trim(preg_replace('~\s+~u', ' ', (string) $c) ?? ''), $cells);
+            $rows[] = array_combine($header, array_slice(array_pad($plain, count($header), ''), 0, count($header)));
         }
 
         return $rows;

@@ -20,7 +20,6 @@
     @if (in_array($group['role'], [Aglyca\Core\Larder\Role::Sweet, Aglyca\Core\Larder\Role::Body], true))
         <form method="post" action="{{ $page->path('bench/wishes') }}" hx-post="{{ $page->path('bench/wishes') }}" hx-target="#bench" hx-swap="outerHTML" class="mt-3">
             @csrf
-            @include('bench.hidden-wishes')
             <table class="w-full text-[15px]">
                 <caption class="text-left font-semibold">Other choices</caption>
                 <tbody>

@@ -3,10 +3,7 @@
     @forelse ($proposals as $name => $conversion)
         <form method="post" action="{{ $dessert->path('bench/wishes') }}" hx-post="{{ $dessert->path('bench/wishes') }}" hx-target="#bench" hx-swap="outerHTML" class="flex items-center justify-between gap-3 border-t border-line pt-1">
             @csrf
-            @php $wish = $conversion->brief; @endphp
-            @foreach (['sweetener' => $wish->wishes->sweetener, 'school' => $wish->wishes->school, 'sweetness' => Figures::percent($wish->wishes->sweetness), ...($wish->portions->isByMass() ? [] : ['pieces' => Figures::count($conversion->after->formula->pieces)]), 'convention' => $wish->convention->value, 'cooler' => Figures::whole($wish->wishes->cooler)] as $field => $value)<input type="hidden" name="{{ $field }}" value="{{ $value }}">@endforeach
-            @foreach ($wish->wishes->without as $value)<input type="hidden" name="without[]" value="{{ $value }}">@endforeach
-            @foreach ($wish->wishes->families as $component => $value)<input type="hidden" name="families[{{ $component }}]" value="{{ $value }}">@endforeach
+            <input type="hidden" name="sweetener" value="{{ $conversion->brief->wishes->sweetener }}"><input type="hidden" name="school" value="{{ $conversion->brief->wishes->school }}">
             <button class="link-button py-1 text-left font-semibold">{{ $name }}</button>
             <span class="text-right text-sm text-soft"><span class="figure text-base text-ink">{{ Figures::one($conversion->after->netCarbs($convention)->value) }} g</span>@php $out = array_filter($conversion->properties, fn ($p) => $p->isOutside()); @endphp @if ($out !== []) {{ mb_strtolower(implode(', ', array_map(fn ($p) => $p->name, $out))) }} outside @endif</span>
         </form>

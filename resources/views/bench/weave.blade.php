@@ -11,7 +11,7 @@
     <h3 class="mt-3 border-b border-line pb-1 text-lg text-cobalt">{{ $components[$group['component']] ?: 'The dessert' }}</h3>
 @endif
 @php $component = $group['component']; @endphp
-<div class="weave-group rows-{{ min(16, $group['rows']) }}">
+<div class="weave-group rows-{{ min(64, $group['rows']) }}">
 <ul class="weave-lane">
 @foreach ($group['left'] as $left)
 @php $line = $left['line']; @endphp

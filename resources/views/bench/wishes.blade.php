@@ -13,8 +13,8 @@
             </select>
         </div>
         <div x-data="slider">
-            <label class="label flex justify-between" for="sweetness"><span>Sweetness</span><span class="figure"><output x-text="value">{{ Figures::percent($wishes->wishes->sweetness) }}</output> %</span></label>
-            <input class="block h-11 w-full accent-cobalt" type="range" id="sweetness" name="sweetness" min="60" max="110" step="5" x-ref="input" x-on:input="move" value="{{ Figures::percent($wishes->wishes->sweetness) }}">
+            <label class="label flex justify-between" for="sweetness"><span>Sweetness</span><span class="figure"><output x-text="value">{{ Figures::count($wishes->wishes->sweetness * 100) }}</output> %</span></label>
+            <input class="block h-11 w-full accent-cobalt" type="range" id="sweetness" name="sweetness" min="60" max="110" step="0.5" x-ref="input" x-on:input="move" value="{{ Figures::count($wishes->wishes->sweetness * 100) }}">
         </div>
         <div>
             <label class="label" for="school">Flour</label>
@@ -51,7 +51,7 @@
             <summary class="py-1 text-cobalt underline underline-offset-3">Oven, and what must not be in it</summary>
             <label class="label mt-2" for="cooler">Oven lower than the flour asks</label>
             <select class="field" id="cooler" name="cooler">@foreach ([0, 5, 10, 15, 20] as $degrees)<option value="{{ $degrees }}" @selected((int) $wishes->wishes->cooler === $degrees)>{{ $degrees === 0 ? 'no lower' : $degrees.' °C lower' }}</option>@endforeach</select>
-            <fieldset class="mt-2 flex flex-wrap gap-x-4"><legend class="label">Without</legend>
+            <fieldset class="mt-2 flex flex-wrap gap-x-4"><legend class="label">Without</legend><input type="hidden" name="without[]" value="">
                 @foreach (['nuts' => 'nuts', 'milk' => 'milk', 'egg' => 'egg', 'coconut' => 'coconut', 'peanut' => 'peanut'] as $key => $name)<label class="flex min-h-[44px] items-center gap-2"><input class="h-5 w-5 accent-cobalt" type="checkbox" name="without[]" value="{{ $key }}" @checked(in_array($key, $wishes->wishes->without, true))> {{ $name }}</label>@endforeach
             </fieldset>
         </details>

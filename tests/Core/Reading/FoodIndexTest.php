@@ -81,4 +81,9 @@ final class FoodIndexTest extends CoreCase
             self::assertSame(FoodIndex::normal($b), FoodIndex::normal($a));
         }
     }
+
+    public function test_marked_letters_are_letters(): void
+    {
+        self::assertSame(['jalapeno', 'pina', 'smorgas', 'creme', 'ostkaka'], FoodIndex::words('jalapeño piña smörgås crème ostkaka'));
+    }
 }

@@ -158,4 +158,14 @@ final class LineReaderTest extends CoreCase
         self::assertLessThan($u('a pinch of salt'), $u('1/16 tsp salt'));
         self::assertLessThan($u('2-3 tbsp sugar'), $u('2 tbsp sugar'));
     }
+
+    /** Words that join doubled the work once: a line of ninety characters took twenty seconds. */
+    public function test_a_line_of_many_joins_is_read_like_any_other(): void
+    {
+        foreach (['1 egg and ', '1 cup sugar plus ', '2 g salt + ', '3 & ', '(1 tbsp and '] as $again) {
+            $lines = self::core()->lines->read(mb_substr(str_repeat($again, 60), 0, 400), 'k');
+            self::assertLessThanOrEqual(13, count($lines), $again);
+        }
+        self::assertSame(['egg', 'egg-yolk', 'milk'], array_map(static fn (Line $l): ?string => $l->food?->key, self::core()->lines->read('2 eggs plus 1 yolk and 3 tbsp milk', 'k')));
+    }
 }

@@ -120,4 +120,10 @@ final class RecipeFileTest extends CoreCase
     {
         return array_map(static fn ($l): ?string => $l->food?->key, self::kernel()->read(new Brief(RecipeFile::text($table)))->lines);
     }
+
+    public function test_a_cell_may_hold_several_lines_within_its_quotes(): void
+    {
+        $text = RecipeFile::text("kind,component,text\ntitle,,Torn loaf\ningredient,,\"200 g sugar,\nsifted\"\ningredient,,2 eggs\n");
+        self::assertStringContainsString("200 g sugar, sifted\n2 eggs", $text);
+    }
 }

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Aglyca\Core\Kernel;
+use App\View\BenchPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\MessageBag;
+
+/** Shows the Bench, whole or as the part that htmx swaps; what was refused comes back with its reason beside it. */
+final readonly class BenchAnswer
+{
+    public function __construct(private Kernel $kernel) {}
+
+    public function page(Request $request, Dessert $dessert): Response
+    {
+        $typed = array_filter(['part' => (string) $request->query('part')]);
+
+        return $this->show($request, $this->bench($dessert, new MessageBag, $typed, (string) $request->query('line')), 200);
+    }
+
+    /** @param  ?string  $open  key of the line that is open */
+    public function kept(Request $request, Dessert $dessert, ?string $open = null): Response|RedirectResponse
+    {
+        return $request->hasHeader('HX-Request')
+            ? $this->show($request, $this->bench($dessert, new MessageBag, [], $open), 200)
+            : redirect($dessert->path('bench'));
+    }
+
+    public function refuse(Request $request, Dessert $dessert, MessageBag $faults, ?string $open = null, ?string $part = null): Response
+    {
+        $typed = [...array_filter($request->except('_token'), is_string(...)), ...($part === null ? [] : ['part' => $part])];
+
+        return $this->show($request, $this->bench($dessert, $faults, $typed, $open), 422);
+    }
+
+    /** @param  array<string, string>  $typed  what was typed and refused, to stand in its field again */
+    private function bench(Dessert $dessert, MessageBag $faults, array $typed, ?string $open): BenchPage
+    {
+        return new BenchPage($dessert, $this->kernel->convert($dessert->brief), $this->kernel, $faults, $typed, $open);
+    }
+
+    private function show(Request $request, BenchPage $page, int $status): Response
+    {
+        return response()->view($request->hasHeader('HX-Request') ? 'bench.tray' : 'bench', ['page' => $page], $status);
+    }
+}
