@@ -17,6 +17,8 @@ use Aglyca\Core\Formula\Way;
 use Aglyca\Core\Quantity\Pan;
 use Aglyca\Core\Reading\Correction;
 use Aglyca\Core\Reading\Corrections;
+use Aglyca\Core\Reading\Fate;
+use Aglyca\Core\Reading\MeasuresReader;
 use Aglyca\Core\Swap\Blend;
 use Aglyca\Core\Swap\Wishes;
 
@@ -34,6 +36,8 @@ final class BriefJson
             'text' => $brief->text,
             'title' => $brief->title,
             'corrections' => array_map(self::correction(...), $brief->corrections->byLine),
+            'fates' => array_map(static fn (Fate $f): string => $f->value, $brief->corrections->fates),
+            'measures' => $brief->corrections->measures,
             'sweetener' => $wishes->sweetener,
             'school' => $wishes->school,
             'sweetness' => $wishes->sweetness,
@@ -63,7 +67,11 @@ final class BriefJson
         return new Brief(
             (string) ($kept['text'] ?? ''),
             (string) ($kept['title'] ?? ''),
-            new Corrections(array_map(self::readCorrection(...), (array) ($kept['corrections'] ?? []))),
+            new Corrections(
+                array_map(self::readCorrection(...), (array) ($kept['corrections'] ?? [])),
+                array_filter(array_map(static fn (mixed $f): ?Fate => Fate::tryFrom((string) $f), (array) ($kept['fates'] ?? []))),
+                isset(MeasuresReader::SAID[$kept['measures'] ?? '']) ? $kept['measures'] : null,
+            ),
             new Wishes(
                 (string) ($kept['sweetener'] ?? $usual->sweetener),
                 (string) ($kept['school'] ?? $usual->school),

@@ -16,6 +16,7 @@ use Aglyca\Core\Forecast\Warning;
 use Aglyca\Core\Formula\Cut;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
+use Aglyca\Core\Formula\Portioning;
 use Aglyca\Core\Formula\PortionPlan;
 use Aglyca\Core\Formula\ReadTopping;
 use Aglyca\Core\Formula\Scaler;
@@ -85,7 +86,8 @@ final class Kernel
         return new Conversion(
             $brief, $recipe,
             $like === null ? $swap->account : $this->core->accountant->count($this->laidOut($before, $brief->portions, $families, $like)),
-            $after, $swap, $this->forecast($swap), $this->cautions($after, $swap, $recipe),
+            $after, $swap, $this->forecast($swap),
+            [...$this->assumed($brief, $recipe, $swap), ...$this->cautions($after, $swap, $recipe)],
             $this->core->planner->steps($swap, $recipe->steps), $pan,
             array_map($this->topping(...), $brief->portions->toppings), $this->core->desk,
         );
@@ -151,8 +153,23 @@ final class Kernel
     {
         $scale = $brief->batch->scale;
         $pieces = $brief->portions->pieces ?? ($recipe->pieces === null ? null : Scaler::pieces($recipe->pieces, $scale));
+        $formula = $this->core->scaler->scaled(Formula::asWritten($recipe, $pieces)->using($brief->portions->used), $scale);
 
-        return $this->core->scaler->scaled(Formula::asWritten($recipe, $pieces)->using($brief->portions->used), $scale);
+        return self::isYieldAssumed($brief, $recipe) ? $formula->cutInto($this->usualPieces($formula, $brief)) : $formula;
+    }
+
+    /** Neither the text nor the baker says how many pieces it makes. */
+    private static function isYieldAssumed(Brief $brief, Recipe $recipe): bool
+    {
+        return $recipe->pieces === null && $brief->portions->pieces === null && ! $brief->portions->isByMass();
+    }
+
+    /** As many as the family's usual piece makes of it. */
+    private function usualPieces(Formula $formula, Brief $brief): float
+    {
+        $family = $this->core->swapper->familiesOf($formula, $brief->wishes)[$formula->heaviest()];
+
+        return max(1.0, min((float) Portioning::MOST, round($formula->mass() * (1 - $family->bakeLoss) / $family->pieceGrams)));
     }
 
     /**
@@ -178,6 +195,15 @@ final class Kernel
     }
 
     /** @return list<Warning> */
+    private function assumed(Brief $brief, Recipe $recipe, Swap $swap): array
+    {
+        return self::isYieldAssumed($brief, $recipe) ? [new Warning('yield-assumed', sprintf(
+            'The recipe does not say how many pieces it makes: %d of about %.0f g each are assumed. Say how many, and the figures follow.',
+            $swap->before->pieces, $swap->before->mass() * (1 - $swap->family()->bakeLoss) / $swap->before->pieces,
+        ))] : [];
+    }
+
+    /** @return list<Warning> */
     private function cautions(Account $after, Swap $swap, Recipe $recipe): array
     {
         $care = array_map(
@@ -185,7 +211,7 @@ final class Kernel
             $swap->families, $recipe->components,
         );
 
-        return $this->core->cautioner->cautions($after, $care, $swap->wishes->kitchen->bodyMass);
+        return $this->core->cautioner->cautions($after, $care, $swap->wishes->kitchen->bodyMass, $swap->family()->bakeLoss);
     }
 
     /** @return array<string, Property> by the bands of the family of the heaviest component */

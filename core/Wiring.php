@@ -29,13 +29,19 @@ use Aglyca\Core\Quantity\UnitTable;
 use Aglyca\Core\Reading\AmountParser;
 use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Reading\FoodNames;
+use Aglyca\Core\Reading\Heats;
 use Aglyca\Core\Reading\Lexer;
 use Aglyca\Core\Reading\LineReader;
 use Aglyca\Core\Reading\LineSplitter;
+use Aglyca\Core\Reading\MeasuresReader;
+use Aglyca\Core\Reading\Naming;
 use Aglyca\Core\Reading\PanReader;
+use Aglyca\Core\Reading\PieceWords;
 use Aglyca\Core\Reading\RecipeReader;
+use Aglyca\Core\Reading\RowSigns;
 use Aglyca\Core\Reading\SectionReader;
 use Aglyca\Core\Reading\StepReader;
+use Aglyca\Core\Reading\Times;
 use Aglyca\Core\Reading\Weigher;
 use Aglyca\Core\Reading\Words;
 use Aglyca\Core\Reading\YieldReader;
@@ -132,14 +138,16 @@ final readonly class Wiring
         $lexer = new Lexer($this->words);
         $amounts = new AmountParser($this->units, $this->constants, $this->tables);
         $lines = new LineReader(
-            $this->larder, $this->foods, LineSplitter::of($this->larder, $this->foods, $amounts, $lexer, $this->words),
+            $this->larder, $this->foods, new Naming($this->foods, $this->tables),
+            LineSplitter::of($this->larder, $this->foods, $amounts, $lexer, $this->words),
             new Weigher($this->larder, $this->units, $this->constants), $this->constants, $this->tables,
         );
-        $yields = new YieldReader($this->words);
-        $steps = new StepReader($this->constants, $this->words);
-        $sections = new SectionReader($this->units, $yields, $this->words);
+        $yields = new YieldReader($this->words, new PieceWords($this->tables));
+        $steps = new StepReader(new Heats($this->constants, $this->words), new Times($this->words));
+        $signs = new RowSigns($this->units, $yields, $this->foods, $this->larder, $this->words);
+        $sections = new SectionReader($signs, $yields, $this->words);
 
-        return [$lines, new RecipeReader($lines, $steps, $yields, $sections, new PanReader($this->words))];
+        return [$lines, new RecipeReader($lines, $steps, $yields, $sections, new PanReader($this->words), new MeasuresReader($this->tables))];
     }
 
     private function swapper(Assayer $assayer, PartMaker $parts): ProgrammeSwapper

@@ -8,8 +8,12 @@ use Aglyca\Core\Account\Account;
 use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Brief;
 use Aglyca\Core\Conversion;
+use Aglyca\Core\Forecast\Property;
 use Aglyca\Core\Kernel;
+use Aglyca\Core\Quantity\Decimal;
 use Aglyca\Core\Reading\UnreadableRecipe;
+use Aglyca\Core\Swap\Exchange;
+use Aglyca\Core\Swap\Part;
 use Aglyca\Core\Writing\Report;
 use App\Support\Trade;
 use InvalidArgumentException;
@@ -18,7 +22,18 @@ use OutOfBoundsException;
 /** Counts or converts a recipe from a file: exit 0, or 2 with a sentence on standard error. */
 final readonly class RecipeCommand
 {
-    private const USAGE = "usage: aglyca account [--json] FILE\n       aglyca convert [--json] [--sweetener KEY] [--school KEY] [--sweetness 0.9] FILE\nFILE may be - for standard input.";
+    private const USAGE = "usage: aglyca account [--json] [--measures us|metric|au|imperial] FILE\n"
+        ."       aglyca convert [--json] [--sweetener KEY] [--school KEY] [--sweetness 0.9] [--family PART=KEY]\n"
+        ."               [--without milk,egg,nuts,coconut,peanut,gluten] [--measures us|metric|au|imperial] FILE\n"
+        .'FILE may be - for standard input.';
+
+    private const CARE = 'Food composition, not medical advice. Do not work out an insulin dose from this number: total carbohydrate counts '
+        .'erythritol and allulose, which hardly raise glucose; net carbs may leave out what does. Your care team decides how you count.';
+
+    private const OPTIONS = [
+        'account' => ['--measures'],
+        'convert' => ['--sweetener', '--school', '--sweetness', '--family', '--without', '--measures'],
+    ];
 
     /** @param  string  $root the project's folder */
     public function __construct(private string $root) {}
@@ -33,7 +48,7 @@ final readonly class RecipeCommand
             $kernel = is_writable($folder) || glob($folder.'/*.php') !== []
                 ? Trade::open($this->root.'/data', $folder)->kernel()
                 : Kernel::open(\Aglyca\Core\Tables::in($this->root.'/data'));
-            $brief = (new Brief($text))->wishing(...$said);
+            $brief = $this->brief($kernel, new Brief($text), $said);
             if ($command === 'account') {
                 $account = $kernel->account($brief);
                 echo $json ? $this->json(Report::account($account)) : $this->tell($account, 'as written');
@@ -52,7 +67,7 @@ final readonly class RecipeCommand
 
     /**
      * @param  list<string>  $words
-     * @return array{string, string, array<string, string|float>, bool}
+     * @return array{string, string, list<array{string, string}>, bool}
      */
     private function understand(array $words): array
     {
@@ -65,12 +80,12 @@ final readonly class RecipeCommand
             [$name, $value] = [...explode('=', $word, 2), null];
             if ($word === '--json') {
                 $json = true;
-            } elseif ($command === 'convert' && in_array($name, ['--sweetener', '--school', '--sweetness'], true)) {
+            } elseif (in_array($name, self::OPTIONS[$command], true)) {
                 $value ??= array_shift($words) ?? throw new InvalidArgumentException("$name wants a value.");
                 if ($name === '--sweetness' && ! is_numeric($value)) {
                     throw new InvalidArgumentException("Sweetness is a number such as 0.9, not “{$value}”.");
                 }
-                $said[substr($name, 2)] = $name === '--sweetness' ? (float) $value : $value;
+                $said[] = [substr($name, 2), $value];
             } elseif ($word !== '-' && str_starts_with($word, '-')) {
                 throw new InvalidArgumentException("There is no option “{$word}”.\n".self::USAGE);
             } else {
@@ -82,6 +97,41 @@ final readonly class RecipeCommand
         }
 
         return [$command, $files[0], $said, $json];
+    }
+
+    /** @param  list<array{string, string}>  $said  options in their order */
+    private function brief(Kernel $kernel, Brief $brief, array $said): Brief
+    {
+        foreach ($said as [$name, $value]) {
+            $brief = match ($name) {
+                'sweetness' => $brief->wishing(sweetness: (float) $value),
+                'without' => $brief->wishing(without: array_values(array_filter(array_map(trim(...), explode(',', $value))))),
+                'measures' => $brief->but(corrections: $brief->corrections->measuring($value)),
+                'family' => $brief->wishing(families: [...$brief->wishes->families] + $this->family($kernel, $brief, $value)),
+                default => $brief->wishing(...[$name => $value]),
+            };
+        }
+
+        return $brief;
+    }
+
+    /**
+     * "filling=mousse", or "mousse" for the whole dessert.
+     *
+     * @return array<int, string>
+     */
+    private function family(Kernel $kernel, Brief $brief, string $value): array
+    {
+        [$part, $family] = str_contains($value, '=') ? explode('=', $value, 2) : ['', $value];
+        if (! isset($kernel->catalogue->families()[$family])) {
+            throw new InvalidArgumentException("No family '$family'. Known: ".implode(', ', array_keys($kernel->catalogue->families())).'.');
+        }
+        foreach ($kernel->read($brief)->components as $component => $name) {
+            if ($part === '' || stripos($name, trim($part)) !== false || ctype_digit($part) && (int) $part === $component) {
+                return [$component => $family];
+            }
+        }
+        throw new InvalidArgumentException("The recipe has no part “{$part}”. Its parts: ".implode(', ', array_map(static fn (string $n): string => $n === '' ? '(without a name)' : $n, $kernel->read($brief)->components)).'.');
     }
 
     private function text(string $file): string
@@ -120,7 +170,8 @@ final readonly class RecipeCommand
 
     private function tellSwap(Conversion $conversion): string
     {
-        $out = $this->tell($conversion->before, 'as written')."\n".$this->tell($conversion->after, 'swapped')."\n";
+        $out = $this->tell($conversion->before, 'as written').'Read with '.$conversion->recipe->measures->name().".\n\n"
+            .$this->tell($conversion->after, 'swapped')."\n".$this->swaps($conversion).$this->outside($conversion);
         foreach ($conversion->steps as $step) {
             $out .= "- {$step->text()}\n";
         }
@@ -128,6 +179,30 @@ final readonly class RecipeCommand
             $out .= "! $warning->sentence\n";
         }
 
-        return $out."Food composition, not medical advice: with insulin or glucose-lowering medicine go by total carbohydrate and your own care team.\n";
+        return $out.self::CARE."\n";
+    }
+
+    /** What takes the place of what, and why. */
+    private function swaps(Conversion $conversion): string
+    {
+        $out = '';
+        foreach (array_filter($conversion->swap->exchanges, static fn (Exchange $e): bool => $e->changed) as $exchange) {
+            $from = array_map(static fn (int $i): string => trim($conversion->swap->before->doses[$i]->text), $exchange->from);
+            $to = array_map(static fn (Part $p): string => sprintf('%s g %s (%s)', Decimal::plain($p->grams), $p->food->name, $p->why), $exchange->to);
+            $out .= '* '.implode(', ', $from).' -> '.implode('; ', $to).'. '.ucfirst($exchange->why)."\n";
+        }
+
+        return $out === '' ? '' : "$out\n";
+    }
+
+    /** What is out of its band. */
+    private function outside(Conversion $conversion): string
+    {
+        $out = '';
+        foreach (array_filter($conversion->properties, static fn (Property $p): bool => $p->isOutside()) as $property) {
+            $out .= sprintf("out of band: %s %.2f, between %.2f and %.2f wanted\n", mb_strtolower($property->name), $property->after, $property->low ?? 0.0, $property->high ?? INF);
+        }
+
+        return $out === '' ? '' : "$out\n";
     }
 }

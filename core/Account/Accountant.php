@@ -117,11 +117,13 @@ final readonly class Accountant
         $variances = [];
         $byFood = [];
         $part = $this->constants->get('used-in-part');
+        $guess = $this->constants->get('guess-u');
         foreach ($doses as $i => $dose) {
             $variances[$i] = 0.0;
             if ($dose->isCounted() && $dose->grams->value > 0 && $shares[$i] > 0) {
                 $relative = $dose->grams->u / $dose->grams->value;
-                $variances[$i] = $contributions[$i] ** 2 * ($relative ** 2 + ($dose->used < 1 ? $part ** 2 : 0.0));
+                $doubt = $dose->isGuessed() ? $guess ** 2 : 0.0;
+                $variances[$i] = $contributions[$i] ** 2 * ($relative ** 2 + $doubt + ($dose->used < 1 ? $part ** 2 : 0.0));
                 $byFood[$dose->food->key.'|'.$dose->food->package][] = [$i, $contributions[$i], $dose->grams->value * $shares[$i], $dose->food];
             }
         }

@@ -8,10 +8,13 @@ namespace Aglyca\Core\Family;
 final readonly class Family
 {
     /**
+     * A row of `data/families.csv`, a parameter a column.
+     *
      * @param  array<string, Band>  $bands  by row key
      * @param  float  $bakeLoss  share of the mixed mass
      * @param  float  $heat  usual °C; 0 where it is not baked
      * @param  float  $minutes  usual
+     * @param  float  $pieceGrams  what a piece usually weighs, baked
      * @param  bool  $cold  kept in the fridge
      * @param  bool  $hot  boils far above 100 °C
      * @param  bool  $fragile  breaks while it is hot where sweetener takes the place of sugar
@@ -23,6 +26,7 @@ final readonly class Family
         public float $bakeLoss,
         public float $heat,
         public float $minutes,
+        public float $pieceGrams,
         public bool $crisp,
         public string $doneness,
         public string $cooling,

@@ -33,7 +33,7 @@ final readonly class OvenPlan
         [$celsius, $minutes] = [null, null];
         foreach ($steps as $step) {
             foreach ($step->heats as $heat) {
-                $celsius = $heat->temperature->celsius;
+                $celsius = $heat->isOven ? $heat->temperature->celsius : $celsius;
             }
             if ($step->isBake && $step->bakeMinutes() > ($minutes ?? 0.0)) {
                 $minutes = $step->bakeMinutes();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aglyca\Core\Forecast;
 
 use Aglyca\Core\Account\Account;
+use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Role;
@@ -34,9 +35,10 @@ final class Cautioner
     /**
      * @param  list<Care>  $care  by component
      * @param  ?float  $bodyMass  kg of whom it is for; null for the usual
+     * @param  float  $bakeLoss  share of the mixed mass that goes into the air
      * @return list<Warning>
      */
-    public function cautions(Account $account, array $care, ?float $bodyMass = null): array
+    public function cautions(Account $account, array $care, ?float $bodyMass = null, float $bakeLoss = 0.0): array
     {
         $formula = $account->formula;
 
@@ -44,7 +46,7 @@ final class Cautioner
             ...$this->uncounted($account),
             ...$this->tolerance($account, $bodyMass),
             ...$this->xylitol($account),
-            ...$this->laxative($account),
+            ...$this->laxative($account, $bakeLoss),
             ...$this->hiddenSugar($account),
             ...$this->raw($formula, $care),
             ...$this->hotAndCold($formula, $care),
@@ -61,7 +63,10 @@ final class Cautioner
             $names[] = '“'.mb_strimwidth($account->formula->doses[$i]->text, 0, 60, '…').'”';
         }
 
-        return $names === [] ? [] : [new Warning('uncounted', 'Not in the totals, since its food or amount is not known: '.implode(', ', $names).'.')];
+        $guessed = array_map(static fn (Dose $d): string => '“'.mb_strimwidth($d->text, 0, 60, '…').'” as '.mb_strtolower($d->food->name ?? ''), array_filter($account->formula->doses, static fn (Dose $d): bool => $d->isGuessed() && $d->isCounted()));
+        $guess = $guessed === [] ? [] : [new Warning('guessed', 'Guessed, so that the range is wide: '.implode(', ', $guessed).'. Check it.')];
+
+        return $names === [] ? $guess : [...$guess, new Warning('uncounted', 'Not in the totals, since its food or amount is not known: '.implode(', ', $names).'.')];
     }
 
     /** @return list<Warning> */
@@ -88,12 +93,12 @@ final class Cautioner
     }
 
     /** @return list<Warning> */
-    private function laxative(Account $account): array
+    private function laxative(Account $account, float $bakeLoss): array
     {
-        $mass = $account->formula->mass();
-        $share = $mass > 0 ? $account->whole->polyolGrams() / $mass : 0.0;
+        $mass = $account->pieceMass() * (1 - $bakeLoss);
+        $share = $mass > 0 ? $account->piece->polyolGrams() / $mass : 0.0;
 
-        return $share > $this->constants->get('hard-polyol-share') ? [new Warning('laxative', sprintf('Sugar alcohols are %.0f %% of the mix; above 10 %% EU labels must say that excessive consumption may produce laxative effects.', $share * 100))] : [];
+        return $share > $this->constants->get('hard-polyol-share') ? [new Warning('laxative', sprintf('Sugar alcohols are %.0f %% of what is eaten; above 10 %% EU labels must say that excessive consumption may produce laxative effects.', $share * 100))] : [];
     }
 
     /**
@@ -107,11 +112,10 @@ final class Cautioner
         $allowed = $this->constants->get('leftover-soda') * $formula->mass() / $this->constants->get('leftover-mass');
         $warnings = [];
         if ($left > $allowed) {
-            $vinegar = $left * $this->acids->equivalents('sodium-bicarbonate', 1.0) / max(1e-9, $this->acids->equivalents('acetic', $this->constants->get('vinegar-acid')));
-            $warnings[] = new Warning('leftover-soda', sprintf('%.1f g of the baking soda find no acid: soapy, and a dark crumb. %.0f g of vinegar would use it up; mix it in last, and it foams at once.', $left, $vinegar));
+            $warnings[] = new Warning('leftover-soda', sprintf('%.1f g of the baking soda find no acid: it may taste soapy, and the crumb turns dark. Baking powder in its place needs none.', $left));
         }
         if ($formula->gramsOf('sunflower-seed-flour') > 0 && ($left > 0 || $formula->gramsOf('baking-powder') > 0)) {
-            $warnings[] = new Warning('sunflower-soda', 'Sunflower seed flour may turn green with left-over soda: harmless; a spoon of lemon juice or vinegar keeps it pale.');
+            $warnings[] = new Warning('sunflower-soda', 'Sunflower seed flour may turn green with left-over soda: harmless.');
         }
 
         return $warnings;
@@ -179,7 +183,7 @@ final class Cautioner
      */
     private function raw(Formula $formula, array $care): array
     {
-        [$eaten, $dough] = [[], []];
+        $eaten = [];
         foreach ($formula->doses as $dose) {
             $kinds = array_map(static fn (string $a): string => explode(':', $a)[0], $dose->food->allergens ?? []);
             $what = match (true) {
@@ -188,12 +192,14 @@ final class Cautioner
                 default => '',
             };
             if ($what !== '') {
-                ($care[$dose->component]->isHeated ?? true) ? $dough[$what] = true : $eaten[$what] = true;
+                if (! ($care[$dose->component]->isHeated ?? true)) {
+                    $eaten[$what] = true;
+                }
             }
         }
         $warnings = $eaten === [] ? [] : [new Warning('raw', 'It is not baked, and holds raw '.implode(' and ', array_keys($eaten)).': use pasteurised egg and flour that was heated, above all for the young, the old and the pregnant.')];
 
-        return $dough === [] ? $warnings : [...$warnings, new Warning('raw-dough', 'The dough holds raw '.implode(' and ', array_keys($dough)).': taste it after baking.')];
+        return $warnings;
     }
 
     /**
@@ -203,16 +209,9 @@ final class Cautioner
      */
     private function allergens(Formula $formula): array
     {
-        $found = [];
-        foreach ($formula->doses as $dose) {
-            foreach ($dose->food->allergens ?? [] as $allergen) {
-                [$kind, $which] = [...explode(':', $allergen), ''];
-                $found[$kind] ??= [];
-                if ($which !== '') {
-                    $found[$kind][$which] = true;
-                }
-            }
-        }
+        $found = self::byKind(array_merge(...array_map(static fn (Dose $d): array => $d->food->allergens ?? [], $formula->doses), ...[[]]));
+        $maybe = self::byKind(array_merge(...array_map(static fn (Dose $d): array => $d->possibleAllergens, $formula->doses), ...[[]]));
+        $more = array_diff_key($maybe, $found);
         [$names, $apart] = [[], []];
         foreach ($found as $kind => $which) {
             $row = $this->allergens[$kind] ?? ['name' => $kind, 'eu' => 'yes', 'us' => 'yes'];
@@ -225,7 +224,30 @@ final class Cautioner
             };
         }
         $apart = array_filter($apart);
+        $warnings = $names === [] ? [] : [new Warning('allergens', 'Contains, by the EU and US lists: '.implode(', ', $names).'.'.($apart === [] ? '' : ' '.ucfirst(implode('; ', $apart)).'.'))];
+        if ($more !== []) {
+            $kinds = array_map(fn (string $kind): string => $this->allergens[$kind]['name'] ?? $kind, array_keys($more));
+            $warnings[] = new Warning('allergens-possible', 'May contain '.implode(', ', $kinds).': a line was not wholly understood. Check it.');
+        }
 
-        return $names === [] ? [] : [new Warning('allergens', 'Contains, by the EU and US lists: '.implode(', ', $names).'.'.($apart === [] ? '' : ' '.ucfirst(implode('; ', $apart)).'.'))];
+        return $warnings;
+    }
+
+    /**
+     * @param  list<string>  $allergens  such as "nuts:almond"
+     * @return array<string, array<string, true>> kind => which
+     */
+    private static function byKind(array $allergens): array
+    {
+        $found = [];
+        foreach ($allergens as $allergen) {
+            [$kind, $which] = [...explode(':', $allergen), ''];
+            $found[$kind] ??= [];
+            if ($which !== '') {
+                $found[$kind][$which] = true;
+            }
+        }
+
+        return $found;
     }
 }

@@ -13,6 +13,7 @@ final readonly class Dose
 {
     /**
      * @param  list<Flag>  $flags
+     * @param  list<string>  $possibleAllergens  of what it may be, where its food is guessed or not known
      * @param  float  $used  the share of it that is eaten; the rest stays on the board, in the tin or for another day
      */
     public function __construct(
@@ -23,6 +24,7 @@ final readonly class Dose
         public array $flags = [],
         public string $key = '',
         public float $used = 1.0,
+        public array $possibleAllergens = [],
     ) {}
 
     public function mass(): float
@@ -35,13 +37,19 @@ final readonly class Dose
         return $this->food !== null && $this->grams !== null;
     }
 
+    /** Not all of its name was understood. */
+    public function isGuessed(): bool
+    {
+        return in_array(Flag::FoodGuessed, $this->flags, true);
+    }
+
     public function usedBy(float $share): self
     {
-        return new self($this->text, $this->food, $this->grams, $this->component, $this->flags, $this->key, $share);
+        return new self($this->text, $this->food, $this->grams, $this->component, $this->flags, $this->key, $share, $this->possibleAllergens);
     }
 
     public function of(?Food $food, ?Estimate $grams, string $text): self
     {
-        return new self($text, $food, $grams, $this->component, $this->flags, $this->key, $this->used);
+        return new self($text, $food, $grams, $this->component, $this->flags, $this->key, $this->used, $this->possibleAllergens);
     }
 }

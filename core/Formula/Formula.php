@@ -33,11 +33,13 @@ final readonly class Formula
         return new self($title, $components, $doses, $pieces);
     }
 
-    /** Where the recipe does not say how many pieces it makes, it is counted whole. */
+    /** @param  ?float  $pieces  null takes what the recipe says; where it does not say, it is counted whole */
     public static function asWritten(Recipe $recipe, ?float $pieces): self
     {
         $doses = array_map(
-            static fn (Line $l): Dose => new Dose($l->text, $l->food, $l->grams, $l->component, $l->flags, $l->key),
+            static fn (Line $l): Dose => new Dose(
+                $l->text, $l->food, $l->grams, $l->component, $l->flags, $l->key, possibleAllergens: $l->possibleAllergens,
+            ),
             $recipe->lines,
         );
 

@@ -6,7 +6,9 @@ namespace Aglyca\Core\Plan;
 
 use Aglyca\Core\Family\OvenPlan;
 use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Quantity\Duration;
 use Aglyca\Core\Quantity\Temperature;
+use Aglyca\Core\Reading\Heat;
 use Aglyca\Core\Reading\Step;
 use Aglyca\Core\Reading\Timing;
 use Aglyca\Core\Swap\Swap;
@@ -63,83 +65,62 @@ final readonly class BakePlanner
 
     private function step(OvenPlan $oven, Step $step): PlannedStep
     {
-        $marks = [];
+        $new = [];
+        $heats = [];
         foreach ($step->heats as $heat) {
-            $marks[$heat->at] = [$heat->length, $this->dial($heat->temperature, $oven), $oven->loweredByCelsius > 0];
-        }
-        if ($step->isBake && $oven->timeFactor() !== 1.0) {
-            foreach ($step->bakes() as $time) {
-                $marks[$time->at] = [$time->length, $this->minutes($time, $oven->timeFactor()), true];
+            // Of all heats only the oven's may be changed.
+            $lowered = $heat->isOven ? $heat->temperature->lowerBy($oven->loweredByCelsius) : $heat->temperature;
+            $heats[] = $lowered->celsius;
+            if ($heat->isOven && $oven->loweredByCelsius > 0) {
+                $new[$heat->at] = [$heat->length, $this->dial($heat, $lowered)];
             }
         }
-        ksort($marks);
-        [$pieces, $done] = [[], 0];
-        foreach ($marks as $at => [$length, $new, $isOther]) {
-            if ($at < $done) {
-                continue;
-            }
-            $pieces[] = new StepPiece(substr($step->text, $done, $at - $done));
-            $pieces[] = new StepPiece($new, $isOther ? substr($step->text, $at, $length) : '');
-            $done = $at + $length;
+        $factor = $step->isBake ? $oven->timeFactor() : 1.0;
+        foreach ($factor === 1.0 ? [] : $step->bakes() as $time) {
+            $new[$time->at] = [$time->length, Duration::minutes($time->low, $time->high)->times($factor)->onClock()->text()];
         }
-        $pieces[] = new StepPiece(substr($step->text, $done));
-        $pieces = array_values(array_filter($pieces, static fn (StepPiece $p): bool => $p->text !== ''));
+        $told = $step->bakes()[0] ?? $step->times[0] ?? null;
+        $minutes = $told === null ? null : Duration::minutes($told->low, $told->high);
+        if ($minutes !== null && $told->isBaking && $factor !== 1.0) {
+            $minutes = $minutes->times($factor)->onClock();
+        }
 
-        return PlannedStep::rewritten($this->withoutRepeats($pieces));
+        return PlannedStep::rewritten(self::pieces($step->text, $new), $step->text, $heats, $minutes);
     }
 
     /**
-     * "350 °F (175 °C)" would otherwise name the new heat twice.
-     *
-     * @param  list<StepPiece>  $pieces
+     * @param  array<int, array{int, string}>  $new  by the byte where it stands: how long the old is, and the new
      * @return list<StepPiece>
      */
-    private function withoutRepeats(array $pieces): array
+    private static function pieces(string $text, array $new): array
     {
-        $kept = [];
-        $closes = false;
-        foreach ($pieces as $piece) {
-            $count = count($kept);
-            if ($count >= 2 && self::repeats($kept[$count - 2]->text, $kept[$count - 1]->text, $piece->text)) {
-                $was = rtrim($kept[$count - 1]->text.$piece->was);
-                $closes = substr_count($was, '(') > substr_count($was, ')');
-                if ($piece->was !== '') {
-                    $kept[$count - 2] = new StepPiece($kept[$count - 2]->text, $kept[$count - 2]->was.$was.($closes ? ')' : ''));
-                }
-                array_pop($kept);
-
-                continue;
-            }
-            $text = $closes && str_starts_with($piece->text, ')') ? substr($piece->text, 1) : $piece->text;
-            $closes = false;
-            if ($text !== '') {
-                $kept[] = new StepPiece($text, $piece->was);
+        ksort($new);
+        [$pieces, $done] = [[], 0];
+        foreach ($new as $at => [$length, $words]) {
+            if ($at >= $done) {
+                $pieces[] = new StepPiece(substr($text, $done, $at - $done));
+                $pieces[] = new StepPiece($words, substr($text, $at, $length));
+                $done = $at + $length;
             }
         }
+        $pieces[] = new StepPiece(substr($text, $done));
 
-        return $kept;
+        return array_values(array_filter($pieces, static fn (StepPiece $p): bool => $p->text !== ''));
     }
 
-    /** A heat behind a heat, with nothing between them but what joins two names of one. */
-    private static function repeats(string $heat, string $between, string $next): bool
+    /** As an oven is set, in the scale that the recipe speaks; a fan oven stays one. */
+    private function dial(Heat $heat, Temperature $new): string
     {
-        return preg_match('~^[\s(/,;|–-]*(?:or\s+)?$~u', $between) === 1
-            && preg_match('~^\d+ °[CF]~u', $next) === 1 && preg_match('~^\d+ °[CF]~u', $heat) === 1;
-    }
+        $step = $this->constants->get('snap-oven-c');
+        $celsius = $new->celsiusOnDial($step);
+        $fan = $new->lowerBy($this->constants->get('fan-offset-c'))->celsiusOnDial($step);
+        $fahrenheit = $new->fahrenheitOnDial($this->constants->get('snap-oven-f'));
 
-    private function dial(Temperature $heat, OvenPlan $oven): string
-    {
-        $new = $heat->lowerBy($oven->loweredByCelsius);
-
-        return sprintf('%d °F / %d °C', $new->fahrenheitOnDial($this->constants->get('snap-oven-f')), $new->celsiusOnDial($this->constants->get('snap-oven-c')));
-    }
-
-    private function minutes(Timing $time, float $factor): string
-    {
-        $low = (int) round($time->low * $factor);
-        $high = (int) round($time->high * $factor);
-
-        return $low === $high ? "$low minutes" : "$low to $high minutes";
+        return match (true) {
+            $heat->isFan => "$fan °C fan ($celsius °C without fan)",
+            $heat->isFahrenheit => "$fahrenheit °F / $celsius °C".($heat->saysFan ? " ($fan °C fan)" : ''),
+            default => "$celsius °C".($heat->saysFan ? " ($fan °C fan)" : ''),
+        };
     }
 
     /** @param  list<Step>  $steps */

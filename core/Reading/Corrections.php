@@ -7,8 +7,12 @@ namespace Aglyca\Core\Reading;
 /** What the baker said of the lines of a recipe. */
 final readonly class Corrections
 {
-    /** @param  array<string, Correction>  $byLine  by line key */
-    public function __construct(public array $byLine = []) {}
+    /**
+     * @param  array<string, Correction>  $byLine  by line key
+     * @param  array<string, Fate>  $fates  by row key: what a row of the text is
+     * @param  ?string  $measures  whose cups and spoons are meant, a key of `MeasuresReader::SAID`; null reads it from the text
+     */
+    public function __construct(public array $byLine = [], public array $fates = [], public ?string $measures = null) {}
 
     public function of(string $line): ?Correction
     {
@@ -17,11 +21,24 @@ final readonly class Corrections
 
     public function with(string $line, Correction $correction): self
     {
-        return new self([...$this->byLine, $line => $correction]);
+        return new self([...$this->byLine, $line => $correction], $this->fates, $this->measures);
     }
 
     public function without(string $line): self
     {
-        return new self(array_diff_key($this->byLine, [$line => true]));
+        return new self(array_diff_key($this->byLine, [$line => true]), $this->fates, $this->measures);
+    }
+
+    /** @param  ?Fate  $fate  null takes the word back */
+    public function saying(string $row, ?Fate $fate): self
+    {
+        $fates = array_diff_key($this->fates, [$row => true]);
+
+        return new self($this->byLine, $fate === null ? $fates : [...$fates, $row => $fate], $this->measures);
+    }
+
+    public function measuring(?string $measures): self
+    {
+        return new self($this->byLine, $this->fates, $measures);
     }
 }

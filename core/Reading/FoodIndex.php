@@ -28,6 +28,12 @@ final class FoodIndex
     /** @var array<string, true> */
     private array $ignored;
 
+    /** A pattern of what may be left out whole, "" for nothing. */
+    private string $phrases;
+
+    /** @var array<string, string> word => "head" or "state" */
+    private array $decisive;
+
     /** @var array<string, FoodMatch> */
     private array $seen = [];
 
@@ -35,6 +41,8 @@ final class FoodIndex
     {
         $this->names = $names->foods;
         $this->ignored = $names->ignored;
+        $this->decisive = $names->decisive;
+        $this->phrases = $names->phrases === [] ? '' : '~\b(?:'.implode('|', $names->phrases).')\b~';
     }
 
     public static function of(FoodNames $names): self
@@ -91,39 +99,103 @@ final class FoodIndex
     {
         $words = self::words($name);
         if ($words === []) {
-            return new FoodMatch(null, false);
+            return FoodMatch::none();
         }
         $exact = $this->names[implode(' ', $words)] ?? null;
         if ($exact !== null) {
             return new FoodMatch($exact, true);
         }
+        $words = $this->withoutPhrases($words);
         $plain = array_values(array_filter($words, fn (string $w): bool => ! isset($this->ignored[$w])));
         $known = $this->names[implode(' ', $plain)] ?? null;
         $runs = $this->runs($words);
         if ($known !== null) {
             return new FoodMatch($known, true, $this->others($runs, $known));
         }
-        if ($runs !== []) {
-            $found = $this->fromRuns($words, $runs);
-            $near = $found->sure ? null : $this->misspelt($words);
-
-            return $near?->food === null ? $found : new FoodMatch($near->food, false, [(string) $found->food, ...$near->rivals]);
+        $near = $this->misspelt($plain === [] ? $words : $plain);
+        $run = $this->fitting($words, $runs);
+        if ($run === null) {
+            return $near->food === null ? FoodMatch::none(array_values(array_unique(array_column($runs, 0)))) : $near;
         }
+        $found = $this->fromRun($words, $run, $runs);
 
-        return $this->misspelt($plain === [] ? $words : $plain);
+        return $found->sure || $near->food === null ? $found : new FoodMatch($near->food, false, [(string) $found->food, ...$near->rivals]);
     }
 
     /**
      * @param  list<string>  $words
+     * @return list<string>
+     */
+    private function withoutPhrases(array $words): array
+    {
+        $text = implode(' ', $words);
+        $rest = $this->phrases === '' ? $text : trim(preg_replace($this->phrases, ' ', $text) ?? $text);
+
+        return $rest === $text || $rest === '' ? $words : (preg_split('~ +~', $rest) ?: $words);
+    }
+
+    /**
+     * @param  list<string>  $words
+     * @param  array{string, int, int}  $run
      * @param  list<array{string, int, int}>  $runs
      */
-    private function fromRuns(array $words, array $runs): FoodMatch
+    private function fromRun(array $words, array $run, array $runs): FoodMatch
     {
-        [$food, $at, $length] = $runs[0];
+        [$food, $at, $length] = $run;
         $left = [...array_slice($words, 0, $at), ...array_slice($words, $at + $length)];
         $sure = array_filter($left, fn (string $w): bool => ! isset($this->ignored[$w])) === [];
 
         return new FoodMatch($food, $sure, $this->others($runs, $food));
+    }
+
+    /**
+     * The first run that the words around it leave as it is. Butter, milk, oil or powder of something is never the
+     * thing itself, and what is dried, condensed or sugar-free is never what it was before.
+     *
+     * @param  list<string>  $words
+     * @param  list<array{string, int, int}>  $runs
+     * @return ?array{string, int, int}
+     */
+    private function fitting(array $words, array $runs): ?array
+    {
+        foreach ($runs as $run) {
+            [, $at, $length] = $run;
+            $fits = true;
+            foreach ($words as $i => $word) {
+                $isInside = $i >= $at && $i < $at + $length;
+                $kind = $this->decisive[$word] ?? '';
+                $isHeadBehind = $kind === 'head' && $i >= $at + $length;
+                $fits = $fits && ($isInside || ($kind !== 'state' && ! $isHeadBehind));
+            }
+            $isBareHead = $length === 1 && ($this->decisive[$words[$at]] ?? '') === 'head';
+            if ($fits && ! ($isBareHead && $this->isOfAnother($words, $at, $run[0], $runs))) {
+                return $run;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Another food's name stands before a word such as "butter": walnut butter is no butter.
+     *
+     * @param  list<string>  $words
+     * @param  list<array{string, int, int}>  $runs
+     */
+    private function isOfAnother(array $words, int $head, string $food, array $runs): bool
+    {
+        foreach ($runs as [$other, $at, $length]) {
+            if ($other !== $food && $at + $length <= $head) {
+                return true;
+            }
+        }
+        foreach (array_slice($words, 0, $head) as $word) {
+            if (! isset($this->ignored[$word]) && in_array($word, ['nut', 'seed', 'apple', 'plant', 'bean'], true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -157,28 +229,55 @@ final class FoodIndex
         return array_values(array_diff(array_unique(array_column($runs, 0)), [$chosen]));
     }
 
-    /** @param  list<string>  $words */
+    /**
+     * A name as long, whose words are each a letter or two away.
+     *
+     * @param  list<string>  $words
+     */
     private function misspelt(array $words): FoodMatch
     {
         $wanted = implode(' ', $words);
         $length = strlen($wanted);
-        if ($length < 4 || $length > 40) {
-            return new FoodMatch(null, false);
+        if ($length < 5 || $length > 40) {
+            return FoodMatch::none();
         }
-        $allowed = $length < 5 ? 1 : 2;
+        $count = count($words);
         $near = [];
         foreach ($this->names as $name => $food) {
-            if (abs(strlen($name) - $length) <= $allowed && $name[0] === $wanted[0]) {
-                $distance = levenshtein($wanted, $name);
-                if ($distance <= $allowed) {
-                    $near[$food] = min($near[$food] ?? 9, $distance);
-                }
+            $name = (string) $name;
+            if (abs(strlen($name) - $length) > 2 || $name[0] !== $wanted[0] || substr_count($name, ' ') + 1 !== $count) {
+                continue;
+            }
+            $distance = $this->distance($words, explode(' ', $name));
+            if ($distance !== null) {
+                $near[$food] = min($near[$food] ?? 9, $distance);
             }
         }
         asort($near);
         $foods = array_keys($near);
 
         return new FoodMatch($foods[0] ?? null, false, array_slice($foods, 1));
+    }
+
+    /**
+     * @param  list<string>  $words
+     * @param  list<string>  $others
+     * @return ?int letters in all; null where a word is too far from its own
+     */
+    private function distance(array $words, array $others): ?int
+    {
+        $sum = 0;
+        foreach ($words as $i => $word) {
+            $distance = levenshtein($word, $others[$i]);
+            $length = strlen($word);
+            // Decisive words are as they are: "dried" is no misspelling of anything.
+            if ($distance > ($length < 5 ? 0 : ($length < 7 ? 1 : 2)) || ($distance > 0 && isset($this->decisive[$word]))) {
+                return null;
+            }
+            $sum += $distance;
+        }
+
+        return $sum <= 2 && $sum > 0 ? $sum : null;
     }
 
     /** @return list<string> words in lower case, without accents, in the singular and one spelling */

@@ -11,9 +11,16 @@ final readonly class FoodNames
 {
     /**
      * @param  array<string, string>  $foods  name => food key
-     * @param  array<string, true>  $ignored  words
+     * @param  array<string, true>  $ignored  words that change no food
+     * @param  list<string>  $phrases  that change no food though a word of theirs would: "free range"
+     * @param  array<string, string>  $decisive  word => "head", of which a thing is, or "state", which makes another of it
      */
-    public function __construct(public array $foods, public array $ignored) {}
+    public function __construct(
+        public array $foods,
+        public array $ignored,
+        public array $phrases,
+        public array $decisive,
+    ) {}
 
     public static function compiled(Tables $tables): self
     {
@@ -23,19 +30,30 @@ final readonly class FoodNames
                 $foods[FoodIndex::normal($alias)] ??= $row['key'];
             }
         }
+        $decisive = [];
+        foreach ($tables->rows('decisive_words') as $row) {
+            $decisive[FoodIndex::normal($row['word'])] = $row['kind'];
+        }
         $ignored = [];
+        $phrases = [];
         foreach ($tables->rows('prep_words') as $row) {
-            foreach (FoodIndex::words($row['word']) as $word) {
-                $ignored[$word] = true;
+            $words = FoodIndex::words($row['word']);
+            if (count($words) === 1) {
+                $ignored[$words[0]] = true;
+            } elseif (array_intersect_key(array_flip($words), $decisive) !== []) {
+                $phrases[] = implode(' ', $words);
+            } else {
+                $ignored += array_fill_keys(array_filter($words, static fn (string $w): bool => ! isset($foods[$w])), true);
             }
         }
+        $isState = static fn (string $kind): bool => $kind === 'state';
 
-        return new self($foods, $ignored);
+        return new self($foods, array_diff_key($ignored, array_filter($decisive, $isState)), $phrases, $decisive);
     }
 
     /** @param  array<string, string>  $names  in normal form => food key: what a kitchen said before goes first */
     public function knowing(array $names): self
     {
-        return $names === [] ? $this : new self([...$this->foods, ...$names], $this->ignored);
+        return $names === [] ? $this : new self([...$this->foods, ...$names], $this->ignored, $this->phrases, $this->decisive);
     }
 }

@@ -11,6 +11,8 @@ use Aglyca\Core\Quantity\Estimate;
 final readonly class Line
 {
     /**
+     * A record: each of its parts is read on its own.
+     *
      * @param  string  $key  stays the same while the line's text does
      * @param  string  $typed  the line as typed
      * @param  string  $text  the same, or where the line names several things the words for this one
@@ -21,6 +23,7 @@ final readonly class Line
      * @param  list<Measure>  $measures  all that the line gives for it
      * @param  ?Span  $amountSpan  where in what was typed the amount stands
      * @param  ?Span  $nameSpan  where in what was typed the food's name stands
+     * @param  list<string>  $possibleAllergens  of what it may be, where its food is guessed or not known
      */
     public function __construct(
         public string $key,
@@ -36,6 +39,7 @@ final readonly class Line
         public array $measures = [],
         public ?Span $amountSpan = null,
         public ?Span $nameSpan = null,
+        public array $possibleAllergens = [],
     ) {}
 
     public function has(Flag $flag): bool

@@ -24,19 +24,20 @@ final class LineReader
 
     private string $prepPattern;
 
-    /** @var array<string, array<string, string>> foods that are another by the spoon: rows of `data/spooned.csv` */
-    private array $spooned;
+    /** @var array<string, string> pattern => allergen: rows of `data/allergen_words.csv` */
+    private array $allergenWords;
 
     public function __construct(
         private readonly Larder $larder,
         private readonly FoodIndex $foods,
+        private readonly Naming $naming,
         private readonly LineSplitter $splitter,
         private readonly Weigher $weigher,
         private readonly Constants $constants,
         Tables $tables,
     ) {
-        $this->spooned = array_column($tables->rows('spooned'), null, 'food');
         $this->prepWords = array_column(array_filter($tables->rows('prep_words'), static fn (array $row): bool => $row['kind'] !== 'ignore'), null, 'word');
+        $this->allergenWords = array_column($tables->rows('allergen_words'), 'allergen', 'pattern');
         $words = array_map(static fn (string $w): string => preg_quote($w, '~'), array_keys($this->prepWords));
         usort($words, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
         $this->prepPattern = '~(?<!\pL)(?:'.implode('|', $words).')(?!\pL)~iu';
@@ -46,23 +47,23 @@ final class LineReader
      * @param  string  $key  the line's key for corrections; where one line names several things, those behind the first have "_1", "_2" added
      * @return non-empty-list<Line> several where one line names several things, as "juice and zest of a lemon"
      */
-    public function read(string $text, string $key, int $component = 0, Corrections $corrections = new Corrections): array
+    public function read(string $text, string $key, int $component = 0, Corrections $corrections = new Corrections, Measures $cups = new Measures): array
     {
         $lines = [];
         $splits = $this->splitter->split($text);
         foreach ($splits as $n => $split) {
             $own = $n === 0 ? $key : "{$key}_$n";
             // Each of several things has its own words, so that wherever they are written out nothing stands there twice.
-            $lines[] = $this->line($text, count($splits) > 1 ? $split->body : $text, $split, $own, $component, $corrections->of($own));
+            $lines[] = $this->line($text, count($splits) > 1 ? $split->body : $text, $split, $own, $component, $corrections->of($own), $cups);
         }
 
         return $lines;
     }
 
-    private function line(string $typed, string $text, Split $split, string $key, int $component, ?Correction $correction): Line
+    private function line(string $typed, string $text, Split $split, string $key, int $component, ?Correction $correction, Measures $cups): Line
     {
         $flags = [];
-        $match = $this->match($split);
+        $match = $this->naming->match($split);
         $said = $correction?->food === null ? null : $this->larder->find($correction->food);
         $food = $said ?? ($match->food === null ? null : $this->larder->get($match->food));
         $food = $this->packaged($food, $correction?->package);
@@ -76,7 +77,7 @@ final class LineReader
             return new Line($key, $typed, $text, $split->written, $split->name, null, null, $rivals, [Flag::LeftOut], $component, [], $split->span($split->written, $typed), $split->span($split->named, $typed));
         }
         if ($split->other !== '') {
-            $other = $this->foods->find(preg_replace('~^[\d\s/.,½¼¾⅓⅔]+(?:\pL+\s+)?~u', '', $split->other) ?? '')->food;
+            $other = $this->foods->find(preg_replace('~^(?:\d|\p{No}|[\s/.,])+(?:\pL+\s+)?~u', '', $split->other) ?? '')->food;
             $flags[] = Flag::Choice;
             $rivals = $other === null ? $rivals : array_values(array_unique([$other, ...$rivals]));
         }
@@ -92,17 +93,46 @@ final class LineReader
         if ($correction?->grams !== null) {
             $grams = Estimate::withHalfWidth($correction->grams, min($correction->grams, $this->constants->get('weighed')));
         } else {
-            [$grams, $doubts] = $this->grams($split, $food);
+            [$grams, $doubts] = $this->grams($split, $food, $cups);
             $flags = [...$flags, ...$doubts];
         }
-        if ($grams !== null && $grams->value > $this->constants->get('huge-grams')) {
+        if ($grams !== null && $this->isHuge($food, $grams->value)) {
             $flags[] = Flag::HugeAmount;
         }
 
         return new Line(
             $key, $typed, $text, $split->written, $split->name, $food, $grams, $rivals, $flags, $component,
             $split->amount === null || $split->negative ? [] : $split->amount->measures, $split->span($split->written, $typed), $split->span($split->named, $typed),
+            $said === null && ! $match->sure ? $this->allergensOf($match, $text) : [],
         );
+    }
+
+    /**
+     * What may be in what was not understood: by every food that its words speak of.
+     *
+     * @return list<string>
+     */
+    private function allergensOf(FoodMatch $match, string $text): array
+    {
+        $found = [];
+        foreach (array_filter([$match->food, ...$match->rivals]) as $key) {
+            array_push($found, ...($this->larder->find($key)->allergens ?? []));
+        }
+        foreach ($this->allergenWords as $pattern => $allergen) {
+            if (preg_match("~$pattern~iu", $text) === 1) {
+                $found[] = $allergen;
+            }
+        }
+
+        return array_values(array_unique($found));
+    }
+
+    /** Heavier than any kitchen mixes, or as sweet as kilos of sugar. */
+    private function isHuge(?Food $food, float $grams): bool
+    {
+        $sweet = $food === null ? 0.0 : $grams * $this->larder->typical($food, 'sweetness');
+
+        return $grams > $this->constants->get('huge-grams') || $sweet > $this->constants->get('huge-sweetness');
     }
 
     private function packaged(?Food $food, ?string $package): ?Food
@@ -114,31 +144,8 @@ final class LineReader
         };
     }
 
-    private function match(Split $split): FoodMatch
-    {
-        $unit = $split->amount?->measures[0]->unit;
-        if ($unit?->kind === UnitKind::Count && $this->foods->isName($unit->key.' '.$split->name)) {
-            return $this->foods->find($unit->key.' '.$split->name);
-        }
-        $match = $this->foods->find($split->name);
-        $spooned = $this->spooned[$match->food ?? ''] ?? null;
-        if ($spooned !== null && $unit?->kind === UnitKind::Volume && in_array($unit->key, ['tsp', 'pinch', 'dash'], true) && preg_match('~\b(?:'.$spooned['unless'].')\b~iu', $split->name.' '.$split->prep) !== 1) {
-            return $this->foods->find(str_replace('-', ' ', $spooned['spooned']));
-        }
-        if ($split->prep === '') {
-            return $match;
-        }
-        $first = preg_split('~[,;()]~u', ltrim($split->prep, '( ['))[0] ?? '';
-        $both = $this->foods->find(trim($split->name.' '.$first));
-        if ($both->food !== null && $both->food !== $match->food && ($both->sure && (! $match->sure || $this->foods->isName($split->name.' '.$first)))) {
-            return $both;
-        }
-
-        return $match;
-    }
-
     /** @return array{?Estimate, list<Flag>} */
-    private function grams(Split $split, ?Food $food): array
+    private function grams(Split $split, ?Food $food, Measures $cups): array
     {
         if ($split->negative) {
             return [null, [Flag::NotAnAmount]];
@@ -153,7 +160,7 @@ final class LineReader
             if ($measure->count->value <= 0) {
                 return [null, [Flag::NotAnAmount]];
             }
-            $grams = $food === null ? null : $this->weigher->grams($measure, $food, $form, $size);
+            $grams = $food === null ? null : $this->weigher->grams($measure, $food, $form, $size, $cups);
             $weighed[] = [$measure, $grams];
         }
         $chosen = $this->chosen($weighed);

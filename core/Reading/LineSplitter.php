@@ -6,9 +6,12 @@ namespace Aglyca\Core\Reading;
 
 use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Reading\LineForm\AndMore;
+use Aglyca\Core\Reading\LineForm\BeatenWith;
+use Aglyca\Core\Reading\LineForm\CommaList;
 use Aglyca\Core\Reading\LineForm\EachOf;
 use Aglyca\Core\Reading\LineForm\JuiceAndZest;
 use Aglyca\Core\Reading\LineForm\LineForm;
+use Aglyca\Core\Reading\LineForm\MadeUpTo;
 use Aglyca\Core\Reading\LineForm\WhitesOf;
 
 /** Takes an ingredient line apart; one line may name several things. */
@@ -32,8 +35,11 @@ final readonly class LineSplitter
     {
         $things = new ThingReader($larder, $foods, $amounts, $lexer);
         $alone = [new JuiceAndZest($things, $words), new WhitesOf($things, $words), new EachOf($things, $words)];
+        $inner = new self($things, [
+            new MadeUpTo($things, $foods, $larder), new BeatenWith($things, $words), new AndMore($things, $foods, $words, $alone), ...$alone,
+        ], $words);
 
-        return new self($things, [new AndMore($things, $foods, $words, $alone), ...$alone], $words);
+        return new self($things, [$alone[2], (new CommaList($words))->with($inner), ...$inner->forms], $words);
     }
 
     /** @return non-empty-list<Split> each with a body that reads the same when it stands alone */
@@ -44,7 +50,8 @@ final readonly class LineSplitter
         foreach ($this->forms as $form) {
             $things = $form->things($body);
             if ($things !== null) {
-                return $form instanceof AndMore ? array_map(static fn (Split $s): Split => $s->from($s->from + $at), $things) : $things;
+                return count($things) > 1 && ! $form instanceof EachOf && ! $form instanceof JuiceAndZest
+                    ? array_map(static fn (Split $s): Split => $s->from($s->from + $at), $things) : $things;
             }
         }
 

@@ -9,32 +9,37 @@ use Aglyca\Core\Quantity\Pan;
 /** A recipe as read from text. */
 final readonly class Recipe
 {
+    /** Null where the text does not say. */
+    public ?int $pieces;
+
+    /** Of one: "cookie"; "" where the text does not say. */
+    public string $pieceName;
+
     /**
-     * @param  ?int  $pieces  null where the text does not say
-     * @param  string  $pieceName  "cookies", "slices"; "" where the text does not say
      * @param  list<string>  $components  names; the first is "" unless the recipe names it
      * @param  list<Line>  $lines
      * @param  list<Step>  $steps
+     * @param  list<TextRow>  $rows  all of the text, with what each row was taken for
+     * @param  Measures  $measures  the cups and spoons that it means
      * @param  ?Pan  $pan  the first that the method names
      */
     public function __construct(
         public string $title,
-        public ?int $pieces,
-        public string $pieceName,
-        public string $yieldText,
+        Yielded $yielded,
         public array $components,
         public array $lines,
         public array $steps,
+        public array $rows,
+        public Measures $measures,
         public ?Pan $pan = null,
-    ) {}
-
-    private const SINGULAR = ['people' => 'portion', 'person' => 'portion', 'sandwiches' => 'sandwich', 'glasses' => 'glass', 'servings' => 'serving', 'candies' => 'candy', 'loaves' => 'loaf'];
+    ) {
+        [$this->pieces, $this->pieceName] = [$yielded->pieces, $yielded->pieceName];
+    }
 
     /** What one piece is called, or several where a number is given. */
     public function pieceWord(float $count = 1.0): string
     {
-        $name = $this->pieceName === '' ? 'piece' : $this->pieceName;
-        $one = self::SINGULAR[$name] ?? (str_ends_with($name, 's') && ! str_ends_with($name, 'ss') ? substr($name, 0, -1) : $name);
+        $one = $this->pieceName === '' ? 'piece' : $this->pieceName;
 
         return $count === 1.0 ? $one : match (1) {
             preg_match('~(?:ch|ss|x)$~', $one) => $one.'es',

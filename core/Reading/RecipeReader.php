@@ -22,35 +22,49 @@ final readonly class RecipeReader
         private YieldReader $yields,
         private SectionReader $sections,
         private PanReader $pans,
+        private MeasuresReader $measures,
     ) {}
 
     /** @throws UnreadableRecipe */
     public function read(string $text, Corrections $corrections = new Corrections): Recipe
     {
-        $sections = $this->sections->sections(self::rows($text));
+        $rows = self::rows($text);
+        $sections = $this->sections->sections($rows, $corrections->fates);
         if ($sections->ingredients === []) {
             throw UnreadableRecipe::noIngredients();
         }
+        $cups = $corrections->measures === null ? $this->measures->of($rows) : $this->measures->named($corrections->measures);
         $lines = [];
         $times = [];
         foreach ($sections->ingredients as $row) {
             $hash = substr(sha1(mb_strtolower(trim($row->text))), 0, 10);
             $times[$hash] = ($times[$hash] ?? 0) + 1;
-            array_push($lines, ...$this->lines->read($row->text, $hash.'-'.$times[$hash], $row->component, $corrections));
+            array_push($lines, ...$this->lines->read($row->text, $hash.'-'.$times[$hash], $row->component, $corrections, $cups));
         }
-        $titled = $sections->yield === ''
-            ? $this->yields->inTitle($sections->title)
-            : new TitleAndYield($sections->title, $sections->yield);
-        $yielded = $this->yields->read($titled->yield);
+        $titled = $this->yields->inTitle($sections->title);
+        $yielded = $this->yielded($sections, $titled);
         $pan = null;
-        foreach ([...$sections->steps, $titled->yield, $sections->title] as $row) {
+        foreach ([...$sections->steps, $sections->yield, $sections->title] as $row) {
             $pan ??= $this->pans->in($row);
         }
 
         return new Recipe(
-            $titled->title, $yielded->pieces, $yielded->pieceName, $titled->yield, $sections->components, $lines,
-            array_map($this->steps->read(...), $sections->steps), $pan,
+            $titled->title, $yielded, $sections->components, $lines, $this->steps->all($sections->steps),
+            $sections->rows, $cups, $pan,
         );
+    }
+
+    /** Its own line says best how many it makes, then the title, then the method. */
+    private function yielded(Sections $sections, TitleAndYield $titled): Yielded
+    {
+        foreach ([$sections->yield, $titled->yield] as $row) {
+            $yielded = $this->yields->read($row);
+            if ($yielded->pieces !== null) {
+                return $yielded;
+            }
+        }
+
+        return $this->yields->inSteps($sections->steps);
     }
 
     /**

@@ -4,147 +4,247 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Reading;
 
-use Aglyca\Core\Quantity\UnitTable;
-
-/** Tells title, yield, headings, ingredients and steps of a recipe's text apart. */
+/** Tells title, yield, headings, ingredients, steps, notes and chatter of a recipe's text apart: every row has a fate. */
 final readonly class SectionReader
 {
-    private const INGREDIENTS = '~^\W*(?:ingredients?|you(?:\s+will|\'ll)?\s+need|what\s+you\s+need|shopping\s+list)\b[^\d]{0,30}$~iu';
+    private const LONGEST_TITLE = 120;
 
-    private const METHOD = '~^\W*(?:method|instructions?|directions?|steps?|preparation|procedure|how\s+to\s+make(?:\s+it)?|to\s+make)\W*$~iu';
+    private const FOR_THE = '~^\W*(?:for\s+(?:the\s+)?|the\s+)?(?<name>[\pL][\pL\s&,\'’-]{1,40}?)\s*(?:ingredients)?\s*:\s*$|^\W*for\s+(?:the\s+)?(?<name2>[\pL][\pL\s&,\'’-]{1,40})$~iu';
 
-    private const ASIDE = '~^\W*(?:notes?|tips?|nutrition(?:al)?(?:\s+\w+)?|storage|equipment|per\s+serving|calories)\b\W*$~iu';
-
-    private const META = '~^\W*(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|chill(?:ing)?|active|rest(?:ing)?|difficulty|course|cuisine|author|source|rating|category|keywords?|calories|equipment)(?:\s+time)?\s*[:=]~iu';
-
-    private const VERB = '~^(?:\d+[.):]\s*|step\s+\d+[.:)]?\s*|[-–•*]\s*)?(?:first|then|next|now|finally|meanwhile|in\s+an?|in\s+the|once|when|while|using|with\s+(?:an?|the)|on\s+a|into\s+a|after|to\s+(?:make|serve|assemble)|for\s+the\s+\w+[,:]?\s+(?:mix|beat|whisk|melt|stir)|pre-?heat|heat|mix|beat|cream(?!\s+(?:cheese|of\b))|fold|bake|whisk|stir|combine|pour|melt|line|grease|butter\s+(?:and|a|the)|add|cool|let|leave|chill|roll|place|put|spread|press|sift|remove|transfer|divide|cut|serve|drop|scoop|shape|set|bring|spoon|refrigerate|freeze|rub|knead|blend|process|pulse|turn|take|make|prepare|whip|sprinkle|arrange|cover|allow|store|brush|dust|decorate|drizzle|simmer|boil|cook|toast|return|slice|drain|dissolve|gently|carefully|slowly|gradually|repeat|rest|unmould|invert|tip|scrape|separate|warm|microwave|top)\b~iu';
-
-    private const FOR_THE = '~^\W*(?:for\s+(?:the\s+)?|the\s+)?(?<name>[\pL][\pL\s&\'’-]{1,40}?)\s*(?:ingredients)?\s*:\s*$|^\W*for\s+(?:the\s+)?(?<name2>[\pL][\pL\s&\'’-]{1,40})$~iu';
-
-    /** How many it makes, said after the method. */
-    private const LAST_YIELD = '~^\W*(?:makes|serves|yields?)\b[^.]{1,50}\.?$~iu';
+    private const TO = '~^\W*to\s+(?:finish|serve|decorate|assemble|dip|glaze|coat|top|roll|garnish|dust|fill|drizzle|sprinkle|accompany)\b[\pL\s]{0,20}:?\W*$~iu';
 
     private const MARK = '~^\s*[▢☐□✓•*·-]\s*~u';
 
-    /** Headings that stand without "for the" and without a colon, before an ingredient. */
-    private const PART = '~^\W*(?:the\s+)?(?<name>(?:[\pL’\'-]+\s+){0,2}?(?:crust|base|pastry|dough|batter|filling|topping|glaze|icing|frosting|crumble|streusel|ganache|coating|garnish|drizzle|layer|sponge|assembly|cookies|biscuits|cakes?|cupcakes|muffins|brownies|blondies|bars|loaf|tart|cheesecake|waffles|pancakes|scones)|to\s+(?:finish|serve|decorate|assemble))\W*$~iu';
+    public function __construct(private RowSigns $signs, private YieldReader $yields, private Words $words) {}
 
-    public function __construct(private UnitTable $units, private YieldReader $yields, private Words $words) {}
-
-    /** @param  list<string>  $rows without blank ones */
-    public function sections(array $rows): Sections
+    /**
+     * @param  list<string>  $rows  without blank ones
+     * @param  array<string, Fate>  $said  by row key, where the baker said what a row is
+     */
+    public function sections(array $rows, array $said = []): Sections
     {
-        $title = '';
-        $yield = '';
-        $components = [''];
-        $component = 0;
-        $ingredients = [];
-        $steps = [];
-        $mode = 'preamble';
-        $headed = false;
-        $methodAt = array_key_last(array_filter($rows, static fn (string $row): bool => preg_match(self::METHOD, preg_replace('~^#{1,6}\s+|\*\*|__~', '', $row) ?? $row) === 1));
-        foreach ($rows as $i => $row) {
-            $row = preg_replace('~^#{1,6}\s+|\*\*|__~', '', $row) ?? $row;
-            if (preg_match(self::INGREDIENTS, $row) === 1) {
-                [$mode, $headed] = ['ingredients', true];
-            } elseif (preg_match(self::METHOD, $row) === 1) {
-                $mode = 'method';
-            } elseif (preg_match(self::ASIDE, $row) === 1) {
-                $mode = 'aside';
-            } elseif (preg_match(self::META, $row) === 1) {
-                continue;
-            } elseif ($this->yields->isYield($row) && ($mode !== 'method' || ($yield === '' && preg_match(self::LAST_YIELD, $row) === 1))) {
-                $yield = $yield === '' ? $row : $yield;
-            } elseif ($mode !== 'aside' && $this->isComponent($row, $mode, $rows[$i + 1] ?? '')) {
-                $component = $this->component($row, $components, $component, $ingredients);
-                $mode = $this->isIngredient($rows[$i + 1] ?? '') ? 'ingredients' : $mode;
-            } elseif ($mode === 'aside') {
-                continue;
-            } elseif ($mode !== 'method' && (($headed && $i < $methodAt) || $this->belongsToIngredients($row, $mode, $headed))) {
-                // Between the two headings everything is an ingredient, whatever it begins with: "Cream cheese (8 oz)".
-                $ingredients[] = new IngredientRow(mb_substr($row, 0, 400), $component);
-                $mode = 'ingredients';
-            } elseif ($ingredients === [] && $mode === 'preamble') {
-                $title = $title === '' ? $row : $title;
-            } else {
-                $mode = 'method';
-                $steps[] = preg_replace('~^(?:\d{1,2}[.):]\s*|step\s+\d+[.:)]?\s*|[-–•*]\s+)~iu', '', $row) ?? $row;
+        $state = new SectionState;
+        $times = [];
+        $plain = array_map(self::plain(...), $rows);
+        $state->methodAt = $this->lastOf($plain, $this->signs->isMethodHeading(...));
+        $state->ingredientsAt = $this->lastOf($plain, $this->signs->isIngredientsHeading(...));
+        foreach ($plain as $i => $row) {
+            $hash = substr(sha1(mb_strtolower($row)), 0, 10);
+            $times[$hash] = ($times[$hash] ?? 0) + 1;
+            $key = "r$hash-$times[$hash]";
+            $fate = $said[$key] ?? $this->fate($state, $i, $row, $plain);
+            $this->put($state, $fate, $row, $i);
+            $isDoubtful = ! in_array($fate, [Fate::Ingredient, Fate::Step, Fate::Yield], true) && ! isset($said[$key]) && $this->signs->isSurelyIngredient($row);
+            $state->rows[] = new TextRow($key, $rows[$i], $fate, isset($said[$key]), $isDoubtful);
+        }
+
+        return new Sections(
+            self::title($state->title), $state->yield, array_values($state->components), $state->ingredients, $state->steps, $state->rows,
+        );
+    }
+
+    /** @param  list<string>  $rows */
+    private function fate(SectionState $state, int $i, string $row, array $rows): Fate
+    {
+        $next = $rows[$i + 1] ?? '';
+        if ($this->signs->isIngredientsHeading($row)) {
+            [$state->mode, $state->isHeaded] = [Fate::Ingredient, true];
+
+            return Fate::Heading;
+        }
+        if ($this->signs->isMethodHeading($row) && $i > 0) {
+            [$state->mode, $state->isMethodHeaded] = [Fate::Step, true];
+
+            return Fate::Heading;
+        }
+        if ($this->signs->isAside($row) && $i > 0) {
+            $state->mode = Fate::Note;
+
+            return Fate::Note;
+        }
+        if ($i > 0 || $state->mode !== null) {
+            if ($this->yields->isYield($row) && ($state->mode !== Fate::Step || $this->isLastYield($row))) {
+                return Fate::Yield;
+            }
+            if ($this->signs->isMeta($row)) {
+                return Fate::Note;
+            }
+            if ($state->mode !== Fate::Step && $this->signs->isChatter($row)) {
+                return Fate::Chatter;
             }
         }
 
-        return new Sections(self::title($title), $yield, array_values($components), $ingredients, $steps);
+        return match ($state->mode) {
+            null => $this->atTheTop($state, $i, $row, $next),
+            Fate::Ingredient => $this->amongIngredients($state, $i, $row, $next),
+            Fate::Step => $this->amongSteps($state, $row, $next),
+            default => $this->amongNotes($state, $row, $next),
+        };
+    }
+
+    private function atTheTop(SectionState $state, int $i, string $row, string $next): Fate
+    {
+        if ($state->title === '' && ! $this->signs->isSurelyIngredient($row) && ! $this->isHeading($row, $next, false)) {
+            return Fate::Title;
+        }
+        if ($this->isHeading($row, $next, $state->title !== '')) {
+            $state->mode = Fate::Ingredient;
+
+            return Fate::Heading;
+        }
+        // Where a heading is to come, what stands before it is talk, unless it is surely one.
+        $isOne = $i < $state->ingredientsAt ? $this->signs->isSurelyIngredient($row) : $this->signs->isIngredient($row);
+        if ($isOne) {
+            $state->mode = Fate::Ingredient;
+
+            return Fate::Ingredient;
+        }
+        if ($state->title === '') {
+            return Fate::Title;
+        }
+        if ($this->signs->isDoing($row) && $this->signs->isSentence($row) && $state->ingredientsAt < 0 && $state->ingredients !== []) {
+            $state->mode = Fate::Step;
+
+            return Fate::Step;
+        }
+
+        return Fate::Chatter;
+    }
+
+    private function amongIngredients(SectionState $state, int $i, string $row, string $next): Fate
+    {
+        if ($this->isHeading($row, $next, true)) {
+            return Fate::Heading;
+        }
+        if ($this->signs->isIngredient($row)) {
+            return Fate::Ingredient;
+        }
+        $isBetween = $state->isHeaded && $i < $state->methodAt;
+        if ($this->signs->isNutrition($row)) {
+            return Fate::Note;
+        }
+        $isShort = mb_strlen($row) < ($isBetween || $state->isHeaded ? 140 : 40);
+        if ($isBetween || ($isShort && ! $this->signs->isDoing($row) && preg_match('~[.!?]$~u', $row) !== 1)) {
+            // Between the two headings everything is an ingredient, whatever it begins with: "Cream cheese (8 oz)".
+            return $this->signs->isSentence($row) && ! $this->signs->isIngredient($row) ? Fate::Note : Fate::Ingredient;
+        }
+        $state->mode = Fate::Step;
+
+        return Fate::Step;
+    }
+
+    private function amongSteps(SectionState $state, string $row, string $next): Fate
+    {
+        if ($this->isHeading($row, $next, true) && $this->signs->isSurelyIngredient($next) && ! $this->signs->isDoing($next)) {
+            $state->mode = Fate::Ingredient;
+
+            return Fate::Heading;
+        }
+        if (! $state->isMethodHeaded && $this->signs->isSurelyIngredient($row) && ! $this->signs->isSentence($row)) {
+            return Fate::Ingredient;
+        }
+
+        return $this->signs->isChatter($row) && ! $this->signs->isDoing($row) ? Fate::Chatter : Fate::Step;
+    }
+
+    private function amongNotes(SectionState $state, string $row, string $next): Fate
+    {
+        if ($this->isHeading($row, $next, true) && $this->signs->isSurelyIngredient($next)) {
+            $state->mode = Fate::Ingredient;
+
+            return Fate::Heading;
+        }
+
+        return $this->signs->isChatter($row) ? Fate::Chatter : Fate::Note;
+    }
+
+    /** @param  bool  $hasTitle  before the title no bare word is taken for a heading */
+    private function isHeading(string $row, string $next, bool $hasTitle): bool
+    {
+        if (preg_match("~{$this->words->digit}~u", $row) === 1 || mb_strlen($row) > 60 || ! $this->leadsOn($next)) {
+            return false;
+        }
+        if (preg_match(self::TO, $row) === 1) {
+            return true;
+        }
+        if (preg_match(self::FOR_THE, $row, $m) === 1) {
+            $name = $m['name'].($m['name2'] ?? '');
+
+            return preg_match('~^(?:serving|topping|rolling|dusting|greasing|brushing|the\s+tin)$~iu', trim($name)) !== 1 || str_ends_with(trim($row), ':');
+        }
+        if (preg_match('~[,;.!?]~u', $row) === 1 && preg_match('~^\W*for\b~iu', $row) !== 1) {
+            return false;
+        }
+        $words = preg_match_all('~[\pL’\'-]+~u', $row);
+        $isMarked = preg_match(self::MARK, $next) === 1 && preg_match(self::MARK, $row) !== 1;
+
+        return $hasTitle && $words >= 1 && ($words <= 4 || $isMarked) && ($isMarked || preg_match(self::MARK, $row) !== 1)
+            && ! $this->signs->isSeasoning($row) && ! $this->signs->isDoing($row);
+    }
+
+    /** The row below a heading is an ingredient. */
+    private function leadsOn(string $next): bool
+    {
+        return $this->signs->isIngredient($next);
+    }
+
+    private function isLastYield(string $row): bool
+    {
+        return preg_match('~^\W*(?:cuts?|slices?|fills?|pours?|rolls?|divides?)\b~iu', $row) !== 1 || preg_match('~^\W*cuts?\s+into\b[^.]*$~iu', $row) === 1;
+    }
+
+    private function put(SectionState $state, Fate $fate, string $row, int $i): void
+    {
+        match ($fate) {
+            Fate::Title => $state->title = $state->title === '' ? $row : $state->title,
+            Fate::Yield => $state->yield = $state->yield === '' ? $row : $state->yield,
+            Fate::Heading => $this->open($state, $row),
+            Fate::Ingredient => $state->ingredients[] = new IngredientRow(mb_substr($this->signs->withoutLead($row) === $row ? $row : self::unled($row, $this->signs->withoutLead($row)), 0, 400), $state->component),
+            Fate::Step => $state->steps[] = preg_replace('~^(?:\d{1,2}[.):]\s*(?=\D)|step\s+\d+[.:)]?\s*|[-–•*▢☐□✓]\s+)~iu', '', $row) ?? $row,
+            Fate::Note, Fate::Chatter => null,
+        };
+    }
+
+    /** A row that is told keeps its own words unless it is led in by others. */
+    private static function unled(string $row, string $body): string
+    {
+        return preg_match('~^\s*[-–—*•·▢☐□✓◦▪●\d(\[]~u', $row) === 1 && ! str_starts_with(trim($row), '(') ? $row : rtrim($body, ')');
+    }
+
+    private function open(SectionState $state, string $row): void
+    {
+        if ($this->signs->isIngredientsHeading($row) || $this->signs->isMethodHeading($row)) {
+            return;
+        }
+        $name = preg_match(self::FOR_THE, $row, $m) === 1 ? trim($m['name'].($m['name2'] ?? '')) : trim($row, " \t:*-–—#");
+        $name = mb_strtoupper(mb_substr($name, 0, 1)).mb_substr(mb_strtolower($name), 1);
+        $isUsed = array_filter($state->ingredients, static fn (IngredientRow $r): bool => $r->component === $state->component) !== [];
+        if ($isUsed) {
+            $state->components[] = $name;
+            $state->component = count($state->components) - 1;
+        } else {
+            $state->components[$state->component] = $name;
+        }
+    }
+
+    /**
+     * @param  list<string>  $rows
+     * @param  callable(string): bool  $is
+     */
+    private function lastOf(array $rows, callable $is): int
+    {
+        return array_key_last(array_filter($rows, $is)) ?? -1;
+    }
+
+    private static function plain(string $row): string
+    {
+        return trim(preg_replace('~^#{1,6}\s+|\*\*|__~', '', $row) ?? $row);
     }
 
     private static function title(string $row): string
     {
         $row = trim(preg_replace('~^(?:title|recipe|name)\s*:\s*~iu', '', $row) ?? $row);
 
-        return $row === '' ? 'Untitled dessert' : mb_substr($row, 0, 120);
-    }
-
-    /**
-     * @param  array<int, string>  $components
-     * @param  list<IngredientRow>  $ingredients
-     */
-    private function component(string $row, array &$components, int $current, array $ingredients): int
-    {
-        $name = preg_match(self::FOR_THE, $row, $m) === 1 ? trim($m['name'].($m['name2'] ?? '')) : trim($row, " \t:*-–—#");
-        $name = mb_strtoupper(mb_substr($name, 0, 1)).mb_substr(mb_strtolower($name), 1);
-        if (array_filter($ingredients, static fn (IngredientRow $l): bool => $l->component === $current) === []) {
-            $components[$current] = $name;
-
-            return $current;
-        }
-        $components[] = $name;
-
-        return count($components) - 1;
-    }
-
-    private function isComponent(string $row, string $mode, string $next): bool
-    {
-        if ($mode === 'method' || preg_match("~{$this->words->digit}~u", $row) === 1 || $this->units->named($row) !== null) {
-            return false;
-        }
-        if (preg_match(self::FOR_THE, $row) === 1) {
-            return $mode === 'ingredients' || $this->isIngredient($next);
-        }
-
-        return $this->isIngredient($next) && ($mode === 'ingredients' || preg_match('~^(?:\P{L}*\pL+\P{L}*)$~u', $row) === 1)
-            && (preg_match(self::PART, $row) === 1 || self::isShouted($row, $next) || (mb_strlen($row) < 40 && preg_match(self::MARK, $next) === 1 && preg_match(self::MARK, $row) !== 1));
-    }
-
-    /** A few words in capitals above a line that is not: "FILLING". */
-    private static function isShouted(string $row, string $next): bool
-    {
-        return preg_match('~^\W*(?:\p{Lu}{3,}[\s&’\'-]*){1,4}\W*$~u', $row) === 1 && preg_match('~\p{Ll}{2}~u', $next) === 1;
-    }
-
-    private function belongsToIngredients(string $row, string $mode, bool $headed): bool
-    {
-        if ($this->isIngredient($row)) {
-            return true;
-        }
-
-        // Under a heading, and among other ingredients, a line without an amount is one too: "Salt".
-        return $mode === 'ingredients' && ($headed || mb_strlen($row) < 40) && mb_strlen($row) < 140
-            && preg_match(self::VERB, $row) !== 1 && preg_match('~[.!?]$~u', $row) !== 1;
-    }
-
-    public function isIngredient(string $row): bool
-    {
-        if ($row === '' || mb_strlen($row) > 160 || preg_match('~^\d{1,2}[.):]\s+(?=\pL)|^step\s~iu', $row) === 1 && preg_match(self::VERB, $row) === 1) {
-            return false;
-        }
-        if (preg_match(self::VERB, $row) === 1 && preg_match('~\d\s?(?:°|minutes?\b|mins?\b|hours?\b)~iu', $row) === 1) {
-            return false;
-        }
-        $body = preg_replace('~^\s*(?:[-–—*•·▢☐□✓]\s*|\d{1,2}[.)]\s+(?='.$this->words->digit.'))~u', '', $row) ?? $row;
-        if (preg_match('~^(?:[-−]?\d|['.$this->words->signs.']|(?:about|approx\.?|scant|heaped|heaping|generous)\s+'.$this->words->digit.'|(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|half|a\s+(?:pinch|dash|cup|few|little|handful|drop|stick|splash|couple|quarter|half|knob|scant|heaped|teaspoon|tablespoon|generous)|an?\s+egg|a\s+dozen|juice|zest|grated\s+zest|finely\s+grated\s+zest|pinch|dash|handful|knob|splash|drizzle)\b)~iu', $body) === 1) {
-            return preg_match('~\pL~u', $body) === 1 && preg_match('~^\d+\s*(?:minutes?|mins?|hours?|hrs?)\b|^\d+[.):]\s*\pL.*[.!]$~iu', $body) !== 1;
-        }
-
-        return mb_strlen($row) < 100 && preg_match(self::VERB, $row) !== 1
-            && preg_match('~[\s:(–-](?:\d+(?:[.,/]\d+)?|['.$this->words->signs.']|a)\s*(?<unit>\pL+\.?)?\s*\)?(?:\s*\([^)]*\))?\s*(?:,.*)?$~u', $row, $m) === 1
-            && (($m['unit'] ?? '') === '' ? preg_match('~^[\pL\s]+[:x×–-]\s*\d+$~u', $row) === 1 : $this->units->named($m['unit']) !== null);
+        return $row === '' ? 'Untitled dessert' : mb_substr($row, 0, self::LONGEST_TITLE);
     }
 }

@@ -8,9 +8,11 @@ namespace Aglyca\Core\Reading;
 final readonly class Sections
 {
     /**
+     * @param  string  $yield  "" where no row says it
      * @param  list<string>  $components
      * @param  list<IngredientRow>  $ingredients
      * @param  list<string>  $steps
+     * @param  list<TextRow>  $rows  all of them, in the order of the text
      */
     public function __construct(
         public string $title,
@@ -18,5 +20,6 @@ final readonly class Sections
         public array $components,
         public array $ingredients,
         public array $steps,
+        public array $rows,
     ) {}
 }

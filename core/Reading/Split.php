@@ -37,6 +37,12 @@ final readonly class Split
         return new self($this->body, $this->amount, $this->written, $this->name, $this->named, $this->prep, $this->other, $this->negative, $byte);
     }
 
+    /** The same with another amount, said in other words. */
+    public function holding(Amount $amount, string $body): self
+    {
+        return new self($body, $amount, $this->written, $this->name, $this->named, $this->prep, $this->other, $this->negative, $this->from);
+    }
+
     /** Where some of its words stand in the line. */
     public function span(string $words, string $line): ?Span
     {

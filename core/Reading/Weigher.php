@@ -18,14 +18,14 @@ final readonly class Weigher
     public function __construct(private Larder $larder, private UnitTable $units, private Constants $constants) {}
 
     /** @return ?Estimate grams; null where a counted thing has no known mass */
-    public function grams(Measure $measure, Food $food, string $form, string $size): ?Estimate
+    public function grams(Measure $measure, Food $food, string $form, string $size, Measures $cups = new Measures): ?Estimate
     {
-        $grams = $this->single($measure, $food, $form, $size);
+        $grams = $this->single($measure, $food, $form, $size, $cups);
         if ($grams === null) {
             return null;
         }
         $grams = $grams->widenedBy($measure->spread);
-        $plus = $measure->plus === null ? null : $this->grams($measure->plus, $food, $form, $size);
+        $plus = $measure->plus === null ? null : $this->grams($measure->plus, $food, $form, $size, $cups);
 
         return $plus === null ? $grams : $grams->plus($plus);
     }
@@ -36,10 +36,10 @@ final readonly class Weigher
         return $food->isLiquid() && $this->larder->density($food, '')->gramsPerMl < $this->constants->get('syrup-density');
     }
 
-    private function single(Measure $measure, Food $food, string $form, string $size): ?Estimate
+    private function single(Measure $measure, Food $food, string $form, string $size, Measures $cups): ?Estimate
     {
         if ($measure->size !== null) {
-            $each = $this->single($measure->size, $food, $form, '');
+            $each = $this->single($measure->size, $food, $form, '', $cups);
 
             return $each?->widenedBy($this->constants->get('grams-by-size'))->times($measure->count->value);
         }
@@ -50,7 +50,7 @@ final readonly class Weigher
 
         return match ($unit?->kind) {
             UnitKind::Mass => $this->weighed($measure, $unit),
-            UnitKind::Volume => $this->filled($measure->count, $unit, $food, $form),
+            UnitKind::Volume => $this->filled($measure->count, $unit, $food, $form, $cups),
             UnitKind::Count, null => $this->counted($measure->count, $unit, $food, $size),
         };
     }
@@ -65,7 +65,7 @@ final readonly class Weigher
         return $grams->plus(Estimate::withHalfWidth(0.0, min($halfWidth, abs($grams->value))));
     }
 
-    private function filled(Estimate $count, Unit $unit, Food $food, string $form): Estimate
+    private function filled(Estimate $count, Unit $unit, Food $food, string $form, Measures $cups): Estimate
     {
         $density = $this->larder->density($food, $form);
         $byJug = $food->isLiquid() && in_array($unit->key, ['ml', 'cl', 'dl', 'l'], true);
@@ -77,7 +77,7 @@ final readonly class Weigher
             $relative = hypot($relative, $this->constants->get('kind-density'));
         }
 
-        return $count->timesAbout($unit->size * $density->gramsPerMl, $relative);
+        return $count->timesAbout($cups->size($unit) * $density->gramsPerMl, $relative);
     }
 
     private function counted(Estimate $count, ?Unit $unit, Food $food, string $size): ?Estimate

@@ -4,45 +4,100 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Reading;
 
-/** Reads how many pieces a recipe makes: "Makes 2 dozen cookies", "Serves 10 to 12", "Makes 1 loaf (12 slices)". */
+/**
+ * Reads how many pieces a recipe makes, wherever it says so: on a line of its own ("Makes 2 dozen cookies", "16
+ * squares", "1 loaf, 12 slices"), in the title ("Tray bake - serves 8"), or in a step ("roll into 18 balls").
+ */
 final readonly class YieldReader
 {
-    private const YIELD = '~^\W*(?:recipe\s+)?(?:makes|make|yields?|serves|servings?|serving\s+size|portions?|pieces|for)\b\s*[:=]?\s*(?=.*\d|.*\b(?:one|two|three|four|five|six|eight|nine|ten|twelve|sixteen|twenty|dozen)\b)|^\W*\d+(?:\s?[-–]\s?\d+)?\s+(?:servings?|portions?)\W*$~iu';
-
-    private const PIECES = 'cookies?|biscuits?|bars?|slices?|pieces?|squares?|servings?|portions?|muffins?|cupcakes?|brownies?|thumbprints?|people|balls?|truffles?|tarts?|tartlets?|waffles?|pancakes?|wedges?|rolls?|scones?|buns?|candies|sandwiches|bites?|cakes?|puffs?|macarons?|meringues?|donuts?|doughnuts?|glasses|ramekins?|pots?|cups?|eclairs?|fingers?|blondies?|marshmallows?|caramels?|fat\s+bombs?|profiteroles?|madeleines?|shortbreads?|snaps?|rounds?|mini\s+\w+';
-
     public const MOST_PIECES = 1000;
+
+    private const LONGEST_ROW = 100;
+
+    private const SAYS = '(?:recipe\s+)?(?:makes?|making|yields?|yielding|gives|serves|serving|servings?|feeds|portions?|pieces'
+        .'|number\s+of\s+(?:servings|portions|pieces)|cuts?\s+into|enough\s+for|sufficient\s+for|quantity|you(?:\'|’)?(?:ll|\s+will)?\s+get|you\s+should\s+get)';
+
+    private const ABOUT = '(?:about|approx(?:imately|\.)?|around|roughly|circa|ca\.?|up\s+to|at\s+least|a\s+total\s+of|c\.|\~|≈)';
+
+    /** What a number of a yield is not followed by. */
+    private const NO_COUNT = '(?!\s?(?:[-–]\s?)?(?:inch|in\b|cm|mm|"|″|g\b|kg|ml\b|oz|lb|%|°|º|minutes?|mins?|hours?|hrs?|seconds?|secs?|days?|x\s?\d|ingredients?|layers?|batches|cups?\s+of|tiers?))';
 
     private string $number;
 
-    public function __construct(private Words $words)
+    private string $own;
+
+    private string $bare;
+
+    private string $inTitle;
+
+    /** @var list<string> from the surest to the loosest */
+    private array $inSteps;
+
+    public function __construct(private Words $words, private PieceWords $pieces)
     {
-        $this->number = "(?:\\d+|$words->wholes|an?)";
+        $one = "(?:\\d+|$words->wholes|an?(?=\\s+(?:half\\s+)?dozen))";
+        $this->number = '(?<![\d.,/])(?:'.self::ABOUT.'\s*)?(?<n>'.$one.')(?![\d/.,]*\d)(?:\s?(?:-|–|to|or)\s?(?<high>'.$one.'))?(?<dozen>\s+(?:half\s+)?dozen)?';
+        $adjectives = '(?:\s+(?:of\s+)?(?!(?:inch|cm|min|minutes?|hours?)\b)[\pL\'’-]+){0,3}?';
+        $counted = $this->number.self::NO_COUNT.$adjectives.'\s+(?<what>'.$pieces->any.')\b';
+        $this->own = '~^\W*(?:'.self::SAYS.'|for)\b\s*[:=]?\s*(?:(?:a|one)\s+|'.self::ABOUT.'\s*)?(?='.$one.'|\d)~iu';
+        $this->bare = '~(?<=^|[\s(/|,;:–—-])'.$counted.'(?:\s+(?<last>'.$pieces->any.')\b)?(?!\s+(?:each|apiece)|\pL)~iu';
+        $this->inTitle = '~^(?<title>.*?\pL.*?)(?:\s*[(\[,–—:|-]+\s*|\s+(?=(?:'.self::SAYS.'|for)\b))'
+            .'(?<yield>(?:(?:'.self::SAYS.'|for)\b[\s:=]*)?[^()\[\]]*?'.$this->number.'.*?)[)\]]?\s*$~iu';
+        $into = '(?:[\s\pL\'’]*?\s)?(?:into|among|between|in)\s+(?:the\s+)?';
+        $end = '(?=\s*(?:[.,;)]|$|and\b|then\b))';
+        $this->inSteps = [
+            '~\b(?:makes|yields?|serves|gives|feeds)\b\s*:?\s*'.$this->number.self::NO_COUNT.'(?:'.$adjectives.'\s+(?<what>'.$pieces->any.')\b)?~iu',
+            '~\b'.self::SAYS.'\s*:?\s*'.$this->number.self::NO_COUNT.'(?:'.$adjectives.'\s+(?<what>'.$pieces->any.')\b)?~iu',
+            '~'.self::ABOUT.'\s*'.$counted.'~iu',
+            '~\b(?:cuts?|slices?|divide|portion|break|snap|score)\b'.$into.$this->number.self::NO_COUNT.'(?:'.$adjectives.'\s+(?<what>'.$pieces->any.')\b|'.$end.')~iu',
+            '~\b(?:rolls?|shape|form|scoop|drop|dollop|divide)\b'.$into.$this->number.self::NO_COUNT.'(?:'.$adjectives.'\s+(?<what>'.$pieces->any.')\b|'.$end.')~iu',
+            '~\b(?:fill|pour|spoon|ladle|divide|pipe|scoop|roll|shape|form|line)\b[^.;]{0,40}?\b'.$counted.'~iu',
+        ];
     }
 
+    /** Whether a row says nothing else. */
     public function isYield(string $row): bool
     {
-        return mb_strlen($row) < 100 && preg_match(self::YIELD, $row) === 1 && preg_match('~^\W*for\s+the\b~iu', $row) !== 1;
+        if (mb_strlen($row) >= self::LONGEST_ROW || preg_match('~^\W*for\s+(?:the|a|an|each|every|topping|rolling|dusting)\b(?!\s+(?:dozen|half))~iu', $row) === 1) {
+            return false;
+        }
+        $plain = trim($row, " \t()[]*•-–—.");
+        if (preg_match($this->own, $row) === 1) {
+            return preg_match('~\b(?:tin|pan|dish)s?\b|\d\s?(?:cm|inch|g|ml|tsp|tbsp|cups?\s+\pL)\b~iu', $row) !== 1
+                || preg_match($this->bare, $plain) === 1;
+        }
+        if (preg_match($this->bare, $plain, $m, PREG_OFFSET_CAPTURE) !== 1) {
+            return false;
+        }
+        // "16 squares", "1 loaf, 12 slices"; or behind times: "Prep: 15 min / Cook: 20 min / 18 cookies".
+        $rest = trim(preg_replace([$this->bare, '~'.self::ABOUT.'~iu'], ' ', $plain) ?? '', " \t()[],;/|·.–—-");
+        $isTimes = preg_match('~^(?:\W*(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|chill(?:ing)?|active|rest(?:ing)?)(?:\s+time)?\W*\d+\s?(?:min(?:ute)?s?|h(?:ou)?rs?)\W*)+$~iu', $rest) === 1;
+        $cuts = preg_match('~^(?:cuts?|cut|slice[sd]?|divide[sd]?)\s+(?:it\s+)?into$~iu', $rest) === 1;
+
+        return $rest === '' || $isTimes || $cuts
+            || ($m[0][1] === 0 && preg_match('~^(?:\d+|an?|one|each|\pL+)(?:\s+\pL+){0,3}(?:\s+each)?$~iu', $rest) === 1 && preg_match($this->bare, $rest) !== 1 && $this->saysEach($rest));
     }
 
+    /** Of a row that says how many; of a range the lower, which makes the larger piece. */
     public function read(string $row): Yielded
     {
         if ($row === '') {
             return Yielded::unknown();
         }
-        $number = $this->number;
-        $pattern = '~(?<n>'.$number.')(?:\s?(?:-|–|to|or)\s?(?:'.$number.'))?(?<dozen>\s+dozen)?(?:\s+(?:of\s+)?(?!(?:inch|cm)\b)[\pL-]+){0,3}?\s+(?<what>'.self::PIECES.')\b(?:\s+(?<last>'.self::PIECES.')\b)?~iu';
-        if (preg_match_all($pattern, $row, $all, PREG_SET_ORDER) > 0) {
-            $m = end($all);
-
-            $pieces = $this->value($m['n']) * ($m['dozen'] !== '' ? 12 : 1);
-
-            return new Yielded(self::within($pieces), strtolower(($m['last'] ?? '') !== '' ? $m['last'] : $m['what']));
+        $found = null;
+        preg_match_all($this->bare, $row, $all, PREG_SET_ORDER | PREG_UNMATCHED_AS_NULL);
+        foreach ($all as $m) {
+            $one = $this->yielded($m, (string) ($m['last'] ?? $m['what']));
+            // A loaf is cut: what it is cut into says more.
+            if ($one->pieces !== null && ($found === null || $this->pieces->isWhole($found->pieceName))) {
+                $found = $one;
+            }
         }
-        if (preg_match('~(?<![\d.,])(?<n>'.$number.')\b(?:\s?(?:-|–|to|or)\s?\d+)?(?<dozen>\s+dozen)?(?!\s?(?:-|–)?\s?(?:inch|cm|"|″|g\b|ml\b|x\s?\d))(?:\s+(?<what>\pL+))?~iu', $row, $m) === 1) {
-            $pieces = $this->value($m['n']) * (($m['dozen'] ?? '') !== '' ? 12 : 1);
-
-            return new Yielded(self::within($pieces), strtolower($m['what'] ?? ''));
+        if ($found !== null) {
+            return $found;
+        }
+        if (preg_match('~'.$this->number.self::NO_COUNT.'(?:\s+(?<what>\pL[\pL-]*))?~iu', $row, $m, PREG_UNMATCHED_AS_NULL) === 1) {
+            return $this->yielded($m, (string) ($m['what'] ?? ''));
         }
 
         return Yielded::unknown();
@@ -50,18 +105,60 @@ final readonly class YieldReader
 
     public function inTitle(string $title): TitleAndYield
     {
-        return preg_match('~^(?<title>.*?\pL.*?)[\s,(–—:-]+(?<yield>(?:makes|serves|yields)\b.*\d.*?)\)?$~iu', $title, $m) === 1
-            ? new TitleAndYield($m['title'], $m['yield'])
-            : new TitleAndYield($title, '');
+        if (preg_match($this->inTitle, $title, $m) !== 1) {
+            return new TitleAndYield($title, '');
+        }
+        $yield = trim($m['yield']);
+        $says = preg_match('~^(?:'.self::SAYS.')\b~iu', $yield) === 1 || preg_match('~^for\s+(?:'.self::ABOUT.'\s*)?(?:\d+|'.$this->words->wholes.')(?:\s*(?:-|–|to)\s*\d+)?(?:\s+\pL+)?$~iu', $yield) === 1;
+        $isBare = preg_match($this->bare, $yield) === 1 && $this->isYield($yield);
+
+        return $says || $isBare ? new TitleAndYield(rtrim($m['title'], " \t(,:|–—-"), $yield) : new TitleAndYield($title, '');
     }
 
-    private function value(string $word): int
+    /**
+     * How many the method says that it makes, in the surest of its words.
+     *
+     * @param  list<string>  $steps
+     */
+    public function inSteps(array $steps): Yielded
     {
-        return (int) (in_array(strtolower($word), ['a', 'an'], true) ? 1 : $this->words->word($word) ?? (int) $word);
+        foreach ($this->inSteps as $rank => $pattern) {
+            $best = null;
+            foreach ($steps as $step) {
+                preg_match_all($pattern, $step, $all, PREG_SET_ORDER | PREG_UNMATCHED_AS_NULL);
+                foreach ($all as $m) {
+                    $one = $this->yielded($m, (string) ($m['what'] ?? ''));
+                    $isFew = $rank > 1 && ($one->pieces ?? 0) < 3 || preg_match('~\b(?:batches|bowls?|parts|layers|halves|sheets?|portions\s+of)\b~iu', $m[0]) === 1;
+                    if ($one->pieces !== null && ! $isFew && ! ($this->pieces->isWhole($one->pieceName) && $rank > 1)) {
+                        $best = $one;
+                    }
+                }
+            }
+            if ($best !== null) {
+                return $best;
+            }
+        }
+
+        return Yielded::unknown();
     }
 
-    private static function within(int $pieces): ?int
+    /** @param  array<array-key, ?string>  $m */
+    private function yielded(array $m, string $what): Yielded
     {
-        return $pieces >= 1 && $pieces <= self::MOST_PIECES ? $pieces : null;
+        $word = mb_strtolower((string) ($m['n'] ?? ''));
+        $count = in_array($word, ['a', 'an'], true) ? 1.0 : $this->words->word($word) ?? (float) $word;
+        $dozen = mb_strtolower(trim((string) ($m['dozen'] ?? '')));
+        $pieces = (int) round($count * match (true) {
+            $dozen === '' => 1,
+            str_starts_with($dozen, 'half') => 6,
+            default => 12,
+        });
+
+        return $pieces >= 1 && $pieces <= self::MOST_PIECES ? new Yielded($pieces, $what === '' ? '' : $this->pieces->one($what)) : Yielded::unknown();
+    }
+
+    private function saysEach(string $rest): bool
+    {
+        return preg_match('~\beach\b~iu', $rest) === 1;
     }
 }

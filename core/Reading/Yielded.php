@@ -9,7 +9,7 @@ final readonly class Yielded
 {
     /**
      * @param  ?int  $pieces  null where the text does not say
-     * @param  string  $pieceName  "cookies"; "" where the text does not say
+     * @param  string  $pieceName  of one, "cookie"; "" where the text does not say
      */
     public function __construct(public ?int $pieces, public string $pieceName) {}
 

@@ -9,7 +9,9 @@ use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Catalogue;
 use Aglyca\Core\Conversion;
 use Aglyca\Core\Forecast\Property;
+use Aglyca\Core\Forecast\Warning;
 use Aglyca\Core\Formula\Dose;
+use Aglyca\Core\Plan\PlannedStep;
 use Aglyca\Core\Reading\Flag;
 use Aglyca\Core\Swap\Exchange;
 use Aglyca\Core\Swap\Part;
@@ -47,24 +49,28 @@ final class Report
     }
 
     /** @return array<string, mixed> */
-    public static function convert(Conversion $worked, Catalogue $catalogue): array
+    public static function convert(Conversion $conversion, Catalogue $catalogue): array
     {
-        $doses = $worked->before->formula->doses;
-        $convention = $worked->brief->convention;
+        $doses = $conversion->before->formula->doses;
+        $convention = $conversion->brief->convention;
 
         return [
-            'before' => self::account($worked->before, $convention),
-            'after' => self::account($worked->after, $convention),
+            'before' => self::account($conversion->before, $convention),
+            'after' => self::account($conversion->after, $convention),
+            'components' => self::components($conversion),
+            'steps' => self::steps($conversion),
+            'notes' => self::notes($conversion),
+            'measures' => $conversion->recipe->measures->system,
             'swaps' => array_values(array_map(static fn (Exchange $e): array => [
                 'from' => array_map(static fn (int $i): string => $doses[$i]->text, $e->from),
                 'to' => $e->changed ? array_map(fn (Part $p): array => ['food' => $p->food->key, 'grams' => self::round($p->grams), 'measure' => $catalogue->measure($p->food, $p->grams)], $e->to) : [],
                 'why' => $e->why,
-            ], array_filter($worked->swap->exchanges, static fn (Exchange $e): bool => $e->changed))),
+            ], array_filter($conversion->swap->exchanges, static fn (Exchange $e): bool => $e->changed))),
             'properties' => array_map(static fn (?float $r): ?float => $r === null ? null : self::round($r), array_combine(
-                array_map(static fn (string $k): string => $k.'_ratio', array_keys($worked->properties)),
-                array_map(static fn (Property $p): ?float => $p->ratio(), array_values($worked->properties)),
+                array_map(static fn (string $k): string => $k.'_ratio', array_keys($conversion->properties)),
+                array_map(static fn (Property $p): ?float => $p->ratio(), array_values($conversion->properties)),
             )),
-            'warnings' => array_map(static fn ($w): string => $w->sentence, $worked->warnings),
+            'warnings' => array_map(static fn ($w): string => $w->sentence, $conversion->warnings),
         ];
     }
 
@@ -75,6 +81,7 @@ final class Report
 
         return [
             'text' => $dose->text,
+            'component' => $account->formula->components[$dose->component] ?? '',
             'food' => $dose->food?->key,
             'grams' => $dose->grams === null ? null : self::round($dose->grams->value),
             'grams_low' => $dose->grams === null ? null : self::round($dose->grams->low($account->coverage)),
@@ -87,5 +94,30 @@ final class Report
     private static function round(float $value): float
     {
         return round($value, 3);
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function components(Conversion $conversion): array
+    {
+        $formula = $conversion->swap->before;
+
+        return array_map(static fn (int $c, string $name): array => [
+            'name' => $name, 'family' => $conversion->swap->families[$c]->key, 'mass_g' => self::round($formula->componentMass($c)),
+        ], array_keys($formula->components), $formula->components);
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function steps(Conversion $conversion): array
+    {
+        return array_map(static fn (PlannedStep $s): array => [
+            'text' => $s->text(), 'written' => $s->written, 'heats_c' => array_map(self::round(...), $s->heats),
+            'minutes' => $s->minutes === null ? null : [$s->minutes->low, $s->minutes->high],
+        ], $conversion->steps);
+    }
+
+    /** @return list<string> */
+    private static function notes(Conversion $conversion): array
+    {
+        return array_column(array_filter($conversion->warnings, static fn (Warning $w): bool => $w->key === 'yield-assumed'), 'key');
     }
 }

@@ -38,7 +38,7 @@
         @if ($card->steps() !== [])<h2>Bake</h2><ol>@foreach ($card->steps() as $step)<li>{{ $step }}</li>@endforeach</ol>@endif
         @foreach ($card->keeping() as $row)<p><strong>{{ $row['name'] }}</strong> {{ $row['text'] }}</p>@endforeach
         @foreach ($card->cautions() as $caution)<p class="soft">{{ $caution }}</p>@endforeach
-        <p class="soft">Food composition, not medical advice: with insulin or glucose-lowering medicine go by total carbohydrate and your own care team.</p>
+        <p class="soft">Food composition, not medical advice. Do not work out an insulin dose from this number: total carbohydrate counts erythritol and allulose, which hardly raise glucose; net carbs may leave out what does. Your care team decides how you count.</p>
     </td>
 </tr></table>
 </body>

@@ -11,8 +11,6 @@ use Aglyca\Core\Reading\Words;
 /** "juice and zest of 2 limes", "3 limes, zest and juice" */
 final readonly class JuiceAndZest implements LineForm
 {
-    private const PART = '(?:juice|zest|rind|peel)';
-
     private string $before;
 
     private string $behind;

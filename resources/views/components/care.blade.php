@@ -1,1 +1,1 @@
-<p {{ $attributes->merge(['class' => 'text-sm text-soft']) }}>Food composition, not medical advice: with insulin or glucose-lowering medicine go by total carbohydrate and your own care team.</p>
+<p {{ $attributes->merge(['class' => 'text-sm text-soft']) }}>Food composition, not medical advice. Do not work out an insulin dose from this number: total carbohydrate counts erythritol and allulose, which hardly raise glucose; net carbs may leave out what does. Your care team decides how you count.</p>

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Reading;
+
+use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Quantity\Temperature;
+
+/**
+ * Finds the heats in a step: °F, °C, gas marks, fan ovens, bare numbers; and tells the oven's from all others, of
+ * which none may ever be changed.
+ */
+final readonly class Heats
+{
+    private const OVEN = '~\b(?:ovens?|bak(?:e|es|ed|ing)(?!\s+(?:powder|soda))|pre-?heat(?:ed|ing)?|roast(?:ed|ing)?|air[- ]?fr(?:y|yer|ied)|gas|grill|turn(?:ed)?\s+(?:it\s+)?(?:down|up)|lower(?:ed)?|reduced?|raise|toast(?:ed|ing)?|rack|shelf|fan|convection)\b~iu';
+
+    private const OTHER = '~\b(?:thermometer|probe|reach(?:es|ed)?|registers?|reads?|cent(?:re|er)|core|internal|inside|middle|syrup|sugar|custard|milk|cream|water|oil|fat|lard|chocolate|caramel|butter|dough|yeast|fry|fried|frying|deep[- ]?fry|candy|jam|boil(?:s|ing|ed)?|simmer|warm(?:ed)?(?!\s+oven)|lukewarm|cool(?:s|ed)?(?!\s+oven)|chill|fridge|refrigerator|freezer|room|rise|prove|proof|melt(?:ed)?|temper(?:ed)?|stir(?:ring)?|cook|store|whisk(?:ing)?|bain[- ]marie|pan|hob|stove)\b~iu';
+
+    private string $pattern;
+
+    public function __construct(private Constants $constants, private Words $words)
+    {
+        $degree = '\s?(?:°|º|˚|degrees?|deg\b\.?)\s?';
+        $scale = '(?:fahrenheit|celsius|centigrade|[FC])(?![\pL])';
+        $number = '(?<![\d.,/])\d{2,3}(?!\d|[.,/]\d)';
+        $this->pattern = '~'
+            .'(?<gas>\bgas\s?(?:marks?|no\.?|number)?\s?(?<mark>\d{1,2}(?!\d)|['.$words->signs.']))'
+            .'|(?<before>\b(?:fan|convection)(?:\s+oven)?\s?(?:at\s|to\s)?)?(?<n>'.$number.')(?:\s?(?:[-–]|to)\s?(?<high>'.$number.'))?'
+            .'(?:(?<scale>'.$degree.$scale.'|\s?'.$scale.')|(?<degrees>'.$degree.'(?!\pL))|(?<bare>))'
+            .'(?<fan>\s?(?:\(\s?)?(?:fan(?:[- ]?forced)?|convection)(?:\s+oven)?(?!\s*:?\s*\d)\)?)?'
+            .'~iu';
+    }
+
+    /**
+     * @param  ?Heat  $earlier  the first of the method, whose scale a bare number has
+     * @return list<Heat>
+     */
+    public function in(string $text, bool $isBake, ?Heat $earlier = null): array
+    {
+        preg_match_all($this->pattern, $text, $found, PREG_SET_ORDER | PREG_OFFSET_CAPTURE | PREG_UNMATCHED_AS_NULL);
+        $heats = [];
+        foreach ($found as $m) {
+            $known = $heats[0] ?? $earlier;
+            $one = $this->one($text, $m, $isBake, $known);
+            $last = $heats[count($heats) - 1] ?? null;
+            if ($one !== null && $last !== null && self::isSame($text, $last, $one)) {
+                $heats[count($heats) - 1] = $this->together($text, $last, $one);
+            } elseif ($one !== null) {
+                $heats[] = $one;
+            }
+        }
+
+        return $heats;
+    }
+
+    /** @param  array<array-key, array{?string, int}>  $m */
+    private function one(string $text, array $m, bool $isBake, ?Heat $known): ?Heat
+    {
+        [$at, $length] = [$m[0][1], strlen(rtrim((string) $m[0][0]))];
+        if (($m['gas'][0] ?? null) !== null) {
+            $mark = Temperature::gasMark($this->words->number((string) $m['mark'][0]), $this->constants->get('gas-mark-1-f'));
+
+            return new Heat($at, $length, $mark, true, false, false, false);
+        }
+        $isBare = ($m['scale'][0] ?? null) === null;
+        $number = (float) ($m['n'][0] ?? 0);
+        $isFan = ($m['fan'][0] ?? null) !== null || trim((string) ($m['before'][0] ?? '')) !== '';
+        $isOven = $this->isOven($text, $at, $at + $length, $isBake, $number);
+        if ($isBare && ($m['degrees'][0] ?? null) === null && ! $this->standsAlone($text, $m, $isOven, $isFan, $number)) {
+            return null;
+        }
+        $isFahrenheit = $isBare ? $this->isBareFahrenheit($number, $known) : preg_match('~f(?:ahrenheit)?\s*$~i', (string) $m['scale'][0]) === 1;
+        $offset = $isFan ? $this->constants->get($isFahrenheit ? 'fan-offset-f' : 'fan-offset-c') : 0.0;
+        $heat = $isFahrenheit ? Temperature::fahrenheit($number + $offset) : Temperature::celsius($number + $offset);
+
+        return new Heat($at, $length, $heat, $isOven, $isFan, false, $isFahrenheit);
+    }
+
+    /** A bare number is a heat only where an oven's heat can stand: "at 325 for", "oven 350", "a 375 oven", "then 20 min at 250". */
+    private function standsAlone(string $text, array $m, bool $isOven, bool $isFan, float $number): bool
+    {
+        if ($number < 90 || $number > 550 || ($m['high'][0] ?? null) !== null) {
+            return $isFan;
+        }
+        $before = substr($text, max(0, $m[0][1] - 40), min(40, $m[0][1]));
+        $after = substr($text, $m[0][1] + strlen((string) $m[0][0]), 30);
+        if (preg_match('~^\s*(?:g|kg|ml|cl|l|oz|lb|w|watts?|cm|mm|inch|pieces|cookies|kcal|minutes?|mins?|%|x)\b|^[a-z%]~iu', $after) === 1) {
+            return false;
+        }
+
+        return $isFan || ($isOven && (
+            preg_match('~(?:\bat|\bto|@|\boven|\bbake|\bpreheat|\bheat|\broast|:|\boven\s*\(|\()\s*$~iu', $before) === 1
+            || preg_match('~^\s*(?:oven|fan)\b~iu', $after) === 1
+        ));
+    }
+
+    private function isBareFahrenheit(float $number, ?Heat $known): bool
+    {
+        return $known !== null ? $known->isFahrenheit : $number >= $this->constants->get('bare-fahrenheit-from');
+    }
+
+    /** By the words around: the nearest before it in its clause, else those behind, else by how hot it is. */
+    private function isOven(string $text, int $at, int $end, bool $isBake, float $number): bool
+    {
+        $clause = preg_replace('~^.*(?:[.;!?:]\s|\n)~us', '', substr($text, 0, $at)) ?? '';
+        $oven = self::lastOf(self::OVEN, $clause);
+        $other = self::lastOf(self::OTHER, $clause);
+        if ($oven !== $other) {
+            return $oven > $other;
+        }
+        $behind = preg_split('~[.;!?]|,\s|\band\b~u', substr($text, $end, 60))[0] ?? '';
+        if (preg_match(self::OTHER, $behind) === 1 && preg_match(self::OVEN, $behind) !== 1) {
+            return false;
+        }
+
+        return $number >= 90 && ($isBake || preg_match(self::OVEN, $text) === 1 || preg_match(self::OTHER, $text) !== 1);
+    }
+
+    private static function lastOf(string $pattern, string $text): int
+    {
+        return preg_match_all($pattern, $text, $found, PREG_OFFSET_CAPTURE) > 0 ? end($found[0])[1] : -1;
+    }
+
+    /** "180C/160C fan/gas 4" is one heat said three times. */
+    private static function isSame(string $text, Heat $a, Heat $b): bool
+    {
+        $between = substr($text, $a->at + $a->length, $b->at - $a->at - $a->length);
+
+        return preg_match('~^[\s(/,;|–-]*(?:(?:or|gas|fan|oven)\s*:?\s*)?\)?[\s(/,;|–-]*$~u', $between) === 1 && $a->isOven === $b->isOven
+            && abs($a->temperature->celsius - $b->temperature->celsius) <= 16;
+    }
+
+    private function together(string $text, Heat $a, Heat $b): Heat
+    {
+        $length = $b->at + $b->length - $a->at;
+        $inside = substr($text, $a->at, $length);
+        // A bracket that was opened within is closed within.
+        if (substr_count($inside, '(') > substr_count($inside, ')') && ($text[$a->at + $length] ?? '') === ')') {
+            $length++;
+        }
+        $first = $a->isFan && ! $b->isFan ? $b : $a;
+
+        return new Heat(
+            $a->at, $length, $first->temperature, $a->isOven, $a->isFan && $b->isFan,
+            $a->isFan !== $b->isFan || $a->saysFan || $b->saysFan, $a->isFahrenheit,
+        );
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Reading\LineForm;
+
+use Aglyca\Core\Reading\ThingReader;
+use Aglyca\Core\Reading\Words;
+
+/** "1 egg yolk beaten with 2 tsp water" */
+final readonly class BeatenWith implements LineForm
+{
+    private string $pattern;
+
+    public function __construct(private ThingReader $things, Words $words)
+    {
+        $this->pattern = '~^(?<first>.+?)[,\s]+(?:lightly\s+)?(?:beaten|mixed|dissolved|bloomed|soaked|whisked|stirred|blended|sprinkled)\s+(?:with|in|over|into)\s+(?<second>(?:'
+            .$words->digit.'|an?\s|one\s|two\s|three\s).+)$~iu';
+    }
+
+    public function things(string $body): ?array
+    {
+        if (preg_match($this->pattern, $body, $m, PREG_OFFSET_CAPTURE) !== 1) {
+            return null;
+        }
+        [$first, $second] = [$this->things->one($m['first'][0]), $this->things->one($m['second'][0])];
+
+        return $first->amount === null || $second->amount === null || $second->amount->measures[0]->unit === null || trim($second->name) === ''
+            ? null
+            : [$first, $second->from($m['second'][1])];
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Reading\LineForm;
+
+use Aglyca\Core\Reading\LineSplitter;
+use Aglyca\Core\Reading\Words;
+
+/** "225 g butter, 225 g sugar, 4 eggs": each with an amount of its own. */
+final class CommaList implements LineForm
+{
+    private const MOST = 30;
+
+    private string $cut;
+
+    private ?LineSplitter $lines = null;
+
+    public function __construct(Words $words)
+    {
+        $part = '(?:(?:the\s+|finely\s+|freshly\s+|grated\s+)*(?:juice|zest|rind|whites?|yolks?)\s+(?:and\s+\pL+\s+)?of\b'
+            .'|(?:a|an)\s+(?:pinch|dash|splash|handful|knob|few|drop|little)\b|pinch\s+of\b|(?:half|one|two|three|four|five|six)\s+\pL)';
+        $this->cut = '~\s*[,;]\s*(?:and\s+)?(?=(?:'.$words->digit.'(?!\d*\s?(?:cm|inch|mm|min|%))|'.$part.'))(?![^(]*\))~iu';
+    }
+
+    /** The forms that each of the list may have. */
+    public function with(LineSplitter $lines): self
+    {
+        $this->lines = $lines;
+
+        return $this;
+    }
+
+    public function things(string $body): ?array
+    {
+        $parts = preg_split($this->cut, $body, self::MOST, PREG_SPLIT_OFFSET_CAPTURE) ?: [];
+        if (count($parts) < 2 || $this->lines === null) {
+            return null;
+        }
+        $things = [];
+        foreach ($parts as [$text, $at]) {
+            $found = $this->lines->split($text);
+            // A second measure of the same thing, as in "1 cup, 240 ml, milk", is no list.
+            foreach ($found as $thing) {
+                if ($thing->amount === null || trim($thing->name) === '') {
+                    return null;
+                }
+                $things[] = $thing->from($thing->from + $at);
+            }
+        }
+
+        return count($things) > 1 ? $things : null;
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Reading;
+
+use Aglyca\Core\Tables;
+
+/** What recipes call the pieces that they make, and the wholes that are cut (`data/piece_words.csv`). */
+final readonly class PieceWords
+{
+    /** @var array<string, array{one: string, kind: string}> */
+    private array $words;
+
+    /** All of them as alternatives of a pattern, longest first; hyphens stand for spaces too. */
+    public string $any;
+
+    public function __construct(Tables $tables)
+    {
+        $this->words = array_column($tables->rows('piece_words'), null, 'word');
+        $all = array_keys($this->words + array_flip(array_column($tables->rows('piece_words'), 'one')));
+        usort($all, static fn (string $a, string $b): int => mb_strlen($b) <=> mb_strlen($a));
+        $this->any = implode('|', array_map(static fn (string $w): string => str_replace('\-', '[\s-]', preg_quote($w, '~')), $all));
+    }
+
+    /** A loaf or a batch, of which the text does not say into how much it is cut. */
+    public function isWhole(string $word): bool
+    {
+        return ($this->words[self::key($word)]['kind'] ?? '') === 'whole';
+    }
+
+    public function one(string $word): string
+    {
+        $key = self::key($word);
+
+        return str_replace('-', ' ', $this->words[$key]['one'] ?? (preg_replace('~(?<=[^s])s$~', '', $key) ?? $key));
+    }
+
+    private static function key(string $word): string
+    {
+        return preg_replace('~\s+~', '-', mb_strtolower(trim($word))) ?? $word;
+    }
+}

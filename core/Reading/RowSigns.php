@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Reading;
+
+use Aglyca\Core\Larder\Larder;
+use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Quantity\UnitTable;
+
+/** What can be told of one row of a recipe's text by itself. */
+final readonly class RowSigns
+{
+    private const LONGEST = 400;
+
+    private const INGREDIENTS = '~^\W*(?:the\s+)?(?:ingredients?|you(?:\s+will|\'ll)?\s+need|what\s+you(?:\'ll|\s+will)?\s+need|shopping\s+list|zutaten|ingredienser)\b[^\d]{0,30}$~iu';
+
+    private const METHOD = '~^\W*(?:(?:the\s+)?method|instructions?|directions?|steps?|preparation|procedure|how\s+to(?:\s+make(?:\s+it)?)?|to\s+make|making\s+it|zubereitung|what\s+to\s+do)\W*$~iu';
+
+    private const ASIDE = '~^\W*(?:(?:recipe|cook\'?s?|my)?\s*notes?|tips?(?:\s+\pL+){0,3}|nutrition(?:al)?(?:\s+\pL+){0,2}|storage|storing|to\s+store|equipment|special\s+equipment|per\s+serving|variations?|substitutions?|faqs?|calories)\b\W*$~iu';
+
+    private const META = '~^\W*(?:(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|chill(?:ing)?|active|rest(?:ing)?|setting|proving|freezing|inactive|hands[- ]on)(?:\s+time)?\s*[:=]|(?:prep|cook|bake|total|chill)(?:\s+time)?\s+\d|(?:difficulty|course|cuisine|author|by|source|rating|category|keywords?|calories|equipment|published|updated|diet|level|skill)\s*[:=])~iu';
+
+    private const CHATTER = '~(?:\bhttps?://|\bwww\.|\breviews?\b|\bratings?\b|\bstars?\b\W*$|^\W*(?:jump\s+to|print(?:\s+(?:this|the|recipe))?|pin\s+(?:it|this|recipe)|save\s+(?:this|recipe)|share(?:\s+(?:this|on))?|rate\s+this|leave\s+a|subscribe|advertisement|sponsored|photo|image|video|scroll|skip\s+to|click|follow\s+me|comments?|read\s+more|serving\s+size|this\s+post)\b|©|\b(?:affiliate|newsletter)\b)~iu';
+
+    private const NUTRITION = '~\b\d+(?:[.,]\d+)?\s*(?:kcal|calories|cals?|kj)\b|\b(?:net\s+)?carbs?\b\s*[:=]?\s*\d|\d\s*g\s+(?:net\s+)?carbs?\b~iu';
+
+    private const LEAD = '~^\s*(?:(?:so|then|and|now|ok(?:ay)?|well|first|next|also|plus|right|basically)[,\s]+)*(?:(?:you|we|i|she|he|they|mum|dad|grandma|gran|nan)(?:\'ll|\s+will|\s+then|\s+also|\s+always|\s+usually|\s+just)?\s+)?(?:(?:take|takes|took|need|needs|want|use|uses|used|put|puts|have|get|add|adds|go\s+for|throw\s+in|put\s+in)\s+(?:in\s+)?)?(?:also\s+)?(?=\S)~iu';
+
+    private const VERB = '~^(?:\d+[.):]\s*|step\s+\d+[.:)]?\s*|[-–•*]\s*)?(?:first|then|next|now|finally|meanwhile|in\s+an?|in\s+the|once|when|while|using|with\s+(?:an?|the)|on\s+a|into\s+(?:an?|the)|after|to\s+(?:make|serve|assemble)\b(?!\W*$)|for\s+the\s+\w+[,:]?\s+(?:mix|beat|whisk|melt|stir)|pre-?heat|heat|mix|beat|cream(?!\s+(?:cheese|of\b|,|\d|\())|fold|bake|whisk|stir|combine|pour|melt|line\b|grease|butter\s+(?:and|a|the)\s|add|cool|let|leave|chill|roll|place|put|spread|press|sift|remove|transfer|divide|cut|serve|drop\s+(?:the|by|in|on|spoon|round|heaped|into|dough|batter|them|tea|table)|scoop|shape|set|bring|spoon\s+(?:the|into|it|over|in|on)|refrigerate|freeze|rub|knead|blend|process|pulse|turn|take|make\b|prepare|whip\b|sprinkle|arrange|cover|allow|store|brush|dust|decorate|drizzle|simmer|boil|cook|toast\b|return|slice\s+(?:the|into|it|in)|drain|dissolve|gently|carefully|slowly|gradually|repeat|rest\b|unmould|invert|tip|scrape|separate|warm\s+(?:the|it|in|through)|microwave|top\s+(?:with|the|each)|pipe|soak|bloom|squeeze|grind|toss|coat|dip|fill|fry|flip|steam|roast|scald|temper|strain|pit|core|peel\s+(?:the|and)|grate\s+(?:the|in)|chop\s+(?:the|up)|crush|break|crack|lightly|evenly|quickly|immediately|work|form|flatten|dock|prick|trim|drop\b|hot\s+griddle|oven\s+(?:to|at|\d)|oven\b.*\d)\b~iu';
+
+    private const STEP_NUMBER = '~^(?:\d{1,2}[.):]\s+(?=\pL)|step\b)~iu';
+
+    private const TIMES = '~\d\s?(?:°|º|minutes?\b|mins?\b|hours?\b|hrs?\b)|\b\d{3}\s?[FC]\b~iu';
+
+    private string $amountLed;
+
+    private string $amountBehind;
+
+    private string $bullet;
+
+    public function __construct(
+        private UnitTable $units,
+        private YieldReader $yields,
+        private FoodIndex $foods,
+        private Larder $larder,
+        private Words $words,
+    ) {
+        $digit = $words->digit;
+        $this->bullet = '~^\s*(?:[-–—*•·▢☐□✓◦▪●]\s*|\[[ x]?\]\s*|\(\s*|\d{1,2}[.)]\s+(?='.$digit.'))~u';
+        $loose = 'about|approx\.?|around|scant|heaped|heaping|generous|rounded|level|ca\.?|\~';
+        $this->amountLed = '~^(?:[-−]?\d|['.$words->signs.']|\~\s*'.$digit.'|(?:'.$loose.')\s+(?:'.$digit.'|an?\b)'
+            .'|(?:'.$words->wholes.'|half|a\s+(?:good\s+|big\s+|small\s+|large\s+|heaped\s+|scant\s+|level\s+)?(?:pinch|dash|cup|few|little|handful|drop|stick|splash|couple|quarter|half|third|knob|scant|heaped|teaspoon|tablespoon|dessertspoon|tsp|tbsp|generous|glug|grating|squeeze|sprinkle|sprig|block|packet|tin|can|bag|tub|pot|jar|box|bunch|slice|piece|pound|bit|drizzle|lump|walnut|dollop|teacup)'
+            .'|an?\s+egg|an?\s+(?:\pL+\s+){0,2}(?:lemon|orange|lime|apple|banana|egg)|a\s+dozen|the\s+(?:juice|zest|whites?|yolks?|grated)|juice|zest|grated\s+zest|finely\s+grated\s+zest|pinch|dash|handful|knob|splash|drizzle|glug|drop|drops|good\s+pinch|walnut[- ]size[d]?'
+            .'|whites?\s+of|yolks?\s+of)\b)~iu';
+        $this->amountBehind = '~[\s:(–-](?:\d+(?:[.,/]\d+)?|\d*\s?['.$words->signs.']|a)\s*(?<unit>\pL+\.?)?\s*\)?(?:\s*\([^)]*\))?\s*(?:,.*)?$~u';
+    }
+
+    public function isIngredientsHeading(string $row): bool
+    {
+        return preg_match(self::INGREDIENTS, $row) === 1;
+    }
+
+    public function isMethodHeading(string $row): bool
+    {
+        return preg_match(self::METHOD, $row) === 1;
+    }
+
+    public function isAside(string $row): bool
+    {
+        return preg_match(self::ASIDE, $row) === 1 || preg_match('~^\W*(?:notes?|tips?|storage|nutrition)\s*:~iu', $row) === 1;
+    }
+
+    public function isMeta(string $row): bool
+    {
+        return preg_match(self::META, $row) === 1;
+    }
+
+    public function isChatter(string $row): bool
+    {
+        return preg_match(self::CHATTER, $row) === 1 || preg_match('~^\W*$~u', $row) === 1;
+    }
+
+    public function isNutrition(string $row): bool
+    {
+        return preg_match(self::NUTRITION, $row) === 1;
+    }
+
+    /** What is said around an amount when a recipe is told: "so you take one and a half cups of flour". */
+    public function withoutLead(string $row): string
+    {
+        $body = trim(preg_replace($this->bullet, '', $row) ?? $row);
+        $rest = preg_replace(self::LEAD, '', $body, 1) ?? $body;
+
+        return $rest !== $body && preg_match($this->amountLed, $rest) === 1 ? $rest : $body;
+    }
+
+    /** It begins with what is done. */
+    public function isDoing(string $row): bool
+    {
+        return preg_match(self::VERB, $row) === 1 && preg_match($this->amountLed, $this->withoutLead($row)) !== 1;
+    }
+
+    /** It reads like a sentence of the method, or like talk. */
+    public function isSentence(string $row): bool
+    {
+        return preg_match('~[.!?]\s*$~u', $row) === 1 && preg_match_all('~\pL+~u', $row) > 5;
+    }
+
+    public function isIngredient(string $row): bool
+    {
+        if ($row === '' || mb_strlen($row) > self::LONGEST || $this->yields->isYield($row) || $this->isNutrition($row)) {
+            return false;
+        }
+        if (preg_match(self::STEP_NUMBER, $row) === 1 && preg_match(self::VERB, $row) === 1) {
+            return false;
+        }
+        $body = $this->withoutLead($row);
+        if (preg_match(self::VERB, $body) === 1 && preg_match(self::TIMES, $body) === 1) {
+            return false;
+        }
+        if (preg_match($this->amountLed, $body) === 1) {
+            return preg_match('~\pL~u', $body) === 1
+                && preg_match('~^\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:minutes?|mins?|hours?|hrs?|seconds?)\b|^\d+\s?[°º]|^\d{3}\s?[FC]\b|^\d+[.):]\s*\pL.*[.!]$~iu', $body) !== 1
+                && ! $this->isLongSentence($body);
+        }
+
+        return mb_strlen($row) < 100 && preg_match(self::VERB, $row) !== 1 && preg_match($this->amountBehind, $row, $m) === 1
+            && (($m['unit'] ?? '') === ''
+                ? preg_match('~^[\pL\s]+[:x×–-]\s*\d+$~u', $row) === 1
+                : $this->units->named($m['unit']) !== null);
+    }
+
+    /** Surely one: a measure and a unit, or a number of something that the larder knows. */
+    public function isSurelyIngredient(string $row): bool
+    {
+        if (! $this->isIngredient($row)) {
+            return false;
+        }
+        $body = $this->withoutLead($row);
+        if (preg_match('~^\W*[\d'.$this->words->signs.'.,/\s–-]*\s*\(?(?<unit>\pL+)\.?\s+(?<rest>\pL.*)$~u', $body, $m) !== 1) {
+            return preg_match('~^\W*[\d'.$this->words->signs.'.,/\s–-]+(?:g|kg|ml|oz|lb|tsp|tbsp|cups?|dl)\b~iu', $body) === 1;
+        }
+        $unit = $this->units->named($m['unit']);
+        $first = preg_split('~[,(;]~u', $m['rest'])[0] ?? '';
+
+        return ($unit !== null && $this->foods->find($first)->food !== null)
+            || $this->foods->find(preg_split('~[,(;]~u', $m['unit'].' '.$m['rest'])[0] ?? '')->sure;
+    }
+
+    /** A word or two that season, and are no part of a dessert: "Salt", "Vanilla". */
+    public function isSeasoning(string $row): bool
+    {
+        $food = $this->foods->find(trim($row, " \t.*•-"))->food;
+        $role = $food === null ? null : $this->larder->find($food)?->role;
+
+        return in_array($role, [Role::Flavour, Role::Lift], true) || preg_match('~\b(?:salt|water|oil|spray)\b~iu', $row) === 1;
+    }
+
+    private function isLongSentence(string $body): bool
+    {
+        return mb_strlen($body) > 140 && preg_match('~[.!]\s+\p{Lu}~u', $body) === 1 && preg_match('~^[^.]{0,60}\b(?:g|ml|cups?|tbsp|tsp|oz)\b~iu', $body) !== 1;
+    }
+}
