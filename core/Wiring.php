@@ -72,6 +72,14 @@ final readonly class Wiring
 
     public RecipeReader $recipes;
 
+    public YieldReader $yields;
+
+    public StepReader $steps;
+
+    public RowSigns $signs;
+
+    public SectionReader $sections;
+
     public NetCarbs $netCarbs;
 
     public Accountant $accountant;
@@ -115,7 +123,14 @@ final readonly class Wiring
         $this->words = new Words($tables);
         $this->measures = new KitchenMeasure($this->larder, $this->units);
         $this->labels = new LabelChecker($tables, $this->constants);
-        [$this->lines, $this->recipes] = $this->readers();
+        $this->yields = new YieldReader($this->words, new PieceWords($tables));
+        $this->steps = new StepReader(new Heats($this->constants, $this->words), new Times($this->words));
+        $this->signs = new RowSigns($this->units, $this->yields, $this->foods, $this->larder, $this->words);
+        $this->sections = new SectionReader($this->signs, $this->yields, $this->words);
+        $this->lines = $this->lineReader();
+        $this->recipes = new RecipeReader(
+            $this->lines, $this->steps, $this->yields, $this->sections, new PanReader($this->words), new MeasuresReader($tables),
+        );
         $this->netCarbs = new NetCarbs($tables, $this->constants);
         $this->accountant = new Accountant($this->netCarbs, $this->constants);
         $this->desk = new Desk(
@@ -132,22 +147,16 @@ final readonly class Wiring
         $this->planner = new BakePlanner(new Preparations($tables, $this->scaler), $this->constants);
     }
 
-    /** @return array{LineReader, RecipeReader} */
-    private function readers(): array
+    private function lineReader(): LineReader
     {
         $lexer = new Lexer($this->words);
         $amounts = new AmountParser($this->units, $this->constants, $this->tables);
-        $lines = new LineReader(
+
+        return new LineReader(
             $this->larder, $this->foods, new Naming($this->foods, $this->tables),
             LineSplitter::of($this->larder, $this->foods, $amounts, $lexer, $this->words),
             new Weigher($this->larder, $this->units, $this->constants), $this->constants, $this->tables,
         );
-        $yields = new YieldReader($this->words, new PieceWords($this->tables));
-        $steps = new StepReader(new Heats($this->constants, $this->words), new Times($this->words));
-        $signs = new RowSigns($this->units, $yields, $this->foods, $this->larder, $this->words);
-        $sections = new SectionReader($signs, $yields, $this->words);
-
-        return [$lines, new RecipeReader($lines, $steps, $yields, $sections, new PanReader($this->words), new MeasuresReader($this->tables))];
     }
 
     private function swapper(Assayer $assayer, PartMaker $parts): ProgrammeSwapper

@@ -11,11 +11,11 @@ final readonly class Sources
 {
     /** The tables that the Almanac shows row by row, by what they are about. */
     public const TABLES = [
-        'units' => 'Units', 'fractions' => 'Fraction signs', 'number_words' => 'Number words', 'measuring_systems' => 'Cups and spoons of other countries', 'qualifiers' => 'Scant and heaped', 'uncertainties' => 'How sure each way of measuring is',
+        'units' => 'Units', 'fractions' => 'Fraction signs', 'number_words' => 'Number words', 'measuring_systems' => 'Cups and spoons of other countries', 'qualifiers' => 'Scant and heaped', 'country_words' => 'Words that tell whose cups are meant', 'piece_words' => 'Names of pieces', 'decisive_words' => 'Words that decide which food it is', 'claims' => 'Words on a package', 'chocolate_grades' => 'Chocolate by its cocoa', 'uncertainties' => 'How sure each way of measuring is',
         'densities' => 'What a cup weighs', 'portions' => 'What one of a thing weighs', 'spooned' => 'What a spoon of a name is', 'scoops' => 'Scoops', 'dough_densities' => 'What a scoop of dough weighs',
         'properties' => 'What a food does in a dough', 'polyols' => 'Sugar alcohols', 'acids' => 'Acids and soda', 'energy_factors' => 'Energy', 'constants' => 'Single figures', 'bake_rules' => 'Oven and air fryer',
         'families' => 'Families of desserts', 'family_bands' => 'What each family allows to differ', 'rows' => 'The rules of a swap', 'sweetener_mixes' => 'Sweetener mixes', 'flour_schools' => 'Flour schools', 'flour_school_parts' => 'What each school puts for flour',
-        'single_swaps' => 'Swaps of single foods', 'preparations' => 'What is made first, where a tin was opened', 'free_swaps' => 'Without milk, egg or nuts', 'allergens' => 'Allergens by the EU and US lists',
+        'single_swaps' => 'Swaps of single foods', 'preparations' => 'What is made first, where a tin was opened', 'free_swaps' => 'Without milk, egg or nuts', 'allergens' => 'Allergens by the EU and US lists', 'allergen_words' => 'Words that may mean an allergen',
     ];
 
     public function __construct(private Tables $tables) {}

@@ -21,7 +21,7 @@ final readonly class AmountParser
     /** What a smaller unit behind a larger one adds to: "1 lb 2 oz", "1 cup 2 tbsp" */
     private const ADDS = ['lb' => ['oz'], 'kg' => ['g'], 'l' => ['ml', 'dl', 'cl'], 'gallon' => ['quart', 'pint', 'cup'], 'quart' => ['pint', 'cup', 'floz'], 'pint' => ['cup', 'floz', 'oz'], 'cup' => ['tbsp', 'tsp'], 'tbsp' => ['tsp']];
 
-    private const ALONE = ['pinch', 'dash', 'smidgen', 'splash', 'handful'];
+    private const ALONE = ['pinch', 'dash', 'smidgen', 'splash', 'sprinkle', 'glug', 'handful'];
 
     /** @var array<string, float> "scant", "heaped" => what it makes of the measure */
     private array $heaps;
@@ -92,6 +92,8 @@ final readonly class AmountParser
         $size = $this->packageSize($t);
         [$more, $moreSpread] = $this->qualifiers($t);
         $unit = $this->unit($t);
+        $number = $unit === null ? $number : $this->andAHalf($t, $number);
+        [$more, $moreSpread] = $this->heapInBracket($t, $more, $moreSpread);
         if ($unit === null && $size === null && $more !== 1.0) {
             $more = 1.0;
         }
@@ -106,6 +108,34 @@ final readonly class AmountParser
         }
 
         return $measure->scaled($factor * $more, hypot($spread, $moreSpread));
+    }
+
+    /** "a cup and a half of", where no other unit follows. */
+    private function andAHalf(TokenStream $t, Estimate $number): Estimate
+    {
+        $part = $t->peek(2)?->value;
+        if ($t->lower() !== 'and' || $t->lower(1) !== 'a' || $part === null || $part >= 1 || $this->units->named($t->lower(3)) !== null) {
+            return $number;
+        }
+        $t->next(3);
+
+        return $number->plus(Estimate::exactly($part));
+    }
+
+    /**
+     * "4 tbsp (heaped)"
+     *
+     * @return array{float, float} factor and spread
+     */
+    private function heapInBracket(TokenStream $t, float $factor, float $spread): array
+    {
+        if (! in_array($t->lower(), ['(', ','], true) || ! isset($this->heaps[$t->lower(1)]) || ! in_array($t->lower(2), [')', ','], true)) {
+            return [$factor, $spread];
+        }
+        $heap = $this->heaps[$t->lower(1)];
+        $t->next(3);
+
+        return [$factor * $heap, $heap === 1.0 ? $spread : hypot($spread, $this->constants->get('heaped'))];
     }
 
     /**
@@ -316,10 +346,16 @@ final readonly class AmountParser
             return $this->partOf($t, $value);
         }
         $next = $t->peek();
-        if ($token->kind === TokenKind::NumberWord && in_array($next?->lower, ['quarters', 'thirds'], true)) {
+        if (in_array($next?->lower, ['quarters', 'thirds', 'eighths'], true)) {
             $t->next();
 
-            return $value * (float) $next->value;
+            return $this->partOf($t, $value * (float) $next->value);
+        }
+        if ($value < 1 && in_array($t->lower(), ['a', 'an'], true)) {
+            return $this->partOf($t, $value);
+        }
+        if ($value < 1 && $t->lower() === 'of' && in_array($t->lower(1), ['a', 'an', 'one'], true)) {
+            return $this->partOf($t, $value);
         }
         if ($t->lower() === 'and' && in_array($t->lower(1), ['a', 'one'], true) && $t->peek(2) !== null && ($t->peek(2)->value ?? 1.0) < 1) {
             $value += (float) $t->peek(2)?->value;
@@ -385,7 +421,7 @@ final readonly class AmountParser
         if ($token === null || $token->kind !== TokenKind::Word) {
             return null;
         }
-        $unit = $this->units->named($token->text);
+        $unit = $token->lower === 'walnut' && $t->lower(1) === 'of' ? $this->units->named('knob') : $this->units->named($token->text);
         if ($unit === null) {
             return null;
         }

@@ -106,7 +106,7 @@ final class FoodIndex
             return new FoodMatch($exact, true);
         }
         $words = $this->withoutPhrases($words);
-        $plain = array_values(array_filter($words, fn (string $w): bool => ! isset($this->ignored[$w])));
+        $plain = array_values(array_filter($words, fn (string $w): bool => ! isset($this->ignored[$w]) || isset($this->decisive[$w])));
         $known = $this->names[implode(' ', $plain)] ?? null;
         $runs = $this->runs($words);
         if ($known !== null) {
@@ -268,7 +268,7 @@ final class FoodIndex
     {
         $sum = 0;
         foreach ($words as $i => $word) {
-            $distance = levenshtein($word, $others[$i]);
+            $distance = self::letters($word, $others[$i]);
             $length = strlen($word);
             // Decisive words are as they are: "dried" is no misspelling of anything.
             if ($distance > ($length < 5 ? 0 : ($length < 7 ? 1 : 2)) || ($distance > 0 && isset($this->decisive[$word]))) {
@@ -278,6 +278,18 @@ final class FoodIndex
         }
 
         return $sum <= 2 && $sum > 0 ? $sum : null;
+    }
+
+    /** Letters put in, left out, changed or, as one slip, in the wrong order. */
+    private static function letters(string $word, string $other): int
+    {
+        $distance = levenshtein($word, $other);
+        if ($distance !== 2 || strlen($word) !== strlen($other)) {
+            return $distance;
+        }
+        $at = strspn($word ^ $other, "\0");
+
+        return $at + 1 < strlen($word) && $word[$at] === $other[$at + 1] && $word[$at + 1] === $other[$at] ? 1 : 2;
     }
 
     /** @return list<string> words in lower case, without accents, in the singular and one spelling */

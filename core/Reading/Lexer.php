@@ -15,7 +15,7 @@ final readonly class Lexer
             (?<percent>\d+(?:[.,]\d+)?\s?%)
             |(?<number>
                 \d+(?:\s+|\s?-\s?|\s+and\s+|\s*&\s*)\d+\s?[/⁄]\s?\d+
-                |\d+\s?[/⁄]\s?\d+
+                |\d+\s?[/⁄]\s?\d+(?:ths?\b|rds?\b)?
                 |\d+\s?-?(?:and\s)?\s?['.$words->signs.']
                 |['.$words->signs.']
                 |\d{1,3}(?:,\d{3})+(?!\d)

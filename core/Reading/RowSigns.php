@@ -19,7 +19,7 @@ final readonly class RowSigns
 
     private const ASIDE = '~^\W*(?:(?:recipe|cook\'?s?|my)?\s*notes?|tips?(?:\s+\pL+){0,3}|nutrition(?:al)?(?:\s+\pL+){0,2}|storage|storing|to\s+store|equipment|special\s+equipment|per\s+serving|variations?|substitutions?|faqs?|calories)\b\W*$~iu';
 
-    private const META = '~^\W*(?:(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|chill(?:ing)?|active|rest(?:ing)?|setting|proving|freezing|inactive|hands[- ]on)(?:\s+time)?\s*[:=]|(?:prep|cook|bake|total|chill)(?:\s+time)?\s+\d|(?:difficulty|course|cuisine|author|by|source|rating|category|keywords?|calories|equipment|published|updated|diet|level|skill)\s*[:=])~iu';
+    private const META = '~^\W*(?:(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|chill(?:ing)?|active|rest(?:ing)?|setting|proving|freezing|inactive|hands[- ]on)(?:\s+time)?\s*[:=]|(?:(?:prep|cook|total|chill)(?:\s+time)?|bake\s+time)\s+\d[^.]{0,30}$|(?:difficulty|course|cuisine|author|by|source|rating|category|keywords?|calories|equipment|published|updated|diet|level|skill)\s*[:=])~iu';
 
     private const CHATTER = '~(?:\bhttps?://|\bwww\.|\breviews?\b|\bratings?\b|\bstars?\b\W*$|^\W*(?:jump\s+to|print(?:\s+(?:this|the|recipe))?|pin\s+(?:it|this|recipe)|save\s+(?:this|recipe)|share(?:\s+(?:this|on))?|rate\s+this|leave\s+a|subscribe|advertisement|sponsored|photo|image|video|scroll|skip\s+to|click|follow\s+me|comments?|read\s+more|serving\s+size|this\s+post)\b|©|\b(?:affiliate|newsletter)\b)~iu';
 
@@ -146,6 +146,14 @@ final readonly class RowSigns
 
         return ($unit !== null && $this->foods->find($first)->food !== null)
             || $this->foods->find(preg_split('~[,(;]~u', $m['unit'].' '.$m['rest'])[0] ?? '')->sure;
+    }
+
+    /** A food by its own name, without an amount and without the signs of a heading: "Powdered erythritol for dusting". */
+    public function isBareFood(string $row): bool
+    {
+        $name = preg_replace('~\s(?:to\s+(?:serve|decorate|finish|taste|dust)|for\s.*)$~iu', '', preg_replace($this->bullet, '', $row) ?? $row) ?? $row;
+
+        return mb_strtoupper($row) !== $row && $this->foods->find($name)->sure;
     }
 
     /** A word or two that season, and are no part of a dessert: "Salt", "Vanilla". */

@@ -161,7 +161,10 @@ final readonly class SectionReader
     /** @param  bool  $hasTitle  before the title no bare word is taken for a heading */
     private function isHeading(string $row, string $next, bool $hasTitle): bool
     {
-        if (preg_match("~{$this->words->digit}~u", $row) === 1 || mb_strlen($row) > 60 || ! $this->leadsOn($next)) {
+        if (preg_match("~{$this->words->digit}~u", $row) === 1 || mb_strlen($row) > 60) {
+            return false;
+        }
+        if (! $this->leadsOn($next) && ! ($next !== '' && preg_match('~^\W*for\s+the\b.*:\s*$~iu', $row) === 1)) {
             return false;
         }
         if (preg_match(self::TO, $row) === 1) {
@@ -170,7 +173,7 @@ final readonly class SectionReader
         if (preg_match(self::FOR_THE, $row, $m) === 1) {
             $name = $m['name'].($m['name2'] ?? '');
 
-            return preg_match('~^(?:serving|topping|rolling|dusting|greasing|brushing|the\s+tin)$~iu', trim($name)) !== 1 || str_ends_with(trim($row), ':');
+            return preg_match('~^\W*for\s+(?:serving|topping|rolling|dusting|greasing|brushing|the\s+tin)$~iu', trim($row)) !== 1 || str_ends_with(trim($row), ':');
         }
         if (preg_match('~[,;.!?]~u', $row) === 1 && preg_match('~^\W*for\b~iu', $row) !== 1) {
             return false;
@@ -179,13 +182,14 @@ final readonly class SectionReader
         $isMarked = preg_match(self::MARK, $next) === 1 && preg_match(self::MARK, $row) !== 1;
 
         return $hasTitle && $words >= 1 && ($words <= 4 || $isMarked) && ($isMarked || preg_match(self::MARK, $row) !== 1)
+            && ($isMarked || ! $this->signs->isBareFood($row)) && ! $this->signs->isIngredient($row)
             && ! $this->signs->isSeasoning($row) && ! $this->signs->isDoing($row);
     }
 
-    /** The row below a heading is an ingredient. */
+    /** The row below a heading is an ingredient, with an amount or without. */
     private function leadsOn(string $next): bool
     {
-        return $this->signs->isIngredient($next);
+        return $this->signs->isIngredient($next) || $this->signs->isBareFood($next) || $this->signs->isSeasoning($next);
     }
 
     private function isLastYield(string $row): bool

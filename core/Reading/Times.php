@@ -19,7 +19,7 @@ final readonly class Times
         $signs = $words->signs;
         $this->number = '(?:\d+\s+\d/\d(?!\d)|\d/\d(?!\d)|\d+\s?['.$signs.']|['.$signs.']|\d+(?:[.,]\d+)?'
             .'|half\s+an?|(?:a\s+)?quarter\s+of\s+an|three\s+quarters\s+of\s+an|a\s+(?:further|good|full)|an?(?:\s+(?:further|good|full|extra|other))?|another|one|a\s+couple\s+of|a\s+few|'.$words->wholes.')';
-        $unit = '(?:hours?|hrs?|h|minutes?|mins?|seconds?|secs?)\b\.?';
+        $unit = '(?:(?:hours?|minutes?|seconds?)\b|(?:hrs?|h|mins?|secs?)\b(?:\.(?=\s+[\d(]|\s+\p{Ll}|[,;)]))?)';
         $range = '(?<![\d./'.$signs.'])(?<%1$sa>'.$this->number.')(?:\s?(?:-|–|—|to|or)\s?(?<%1$sb>'.$this->number.'))?(?:\s+(?:or\s+so|more|further))?[\s-]?(?<%1$su>'.$unit.')(?<%1$sh>\s+and\s+a\s+half)?';
         $this->pattern = '~(?:(?<prime>\d+)[\'′](?:\s?[-–]\s?(?<prime2>\d+)[\'′])?(?!\d)'
             .'|'.sprintf($range, '').'(?:\s*(?:,|and|&)?\s*'.sprintf($range, 'm').')?'
@@ -109,7 +109,7 @@ final readonly class Times
 
     private static function isOven(string $before, string $after): bool
     {
-        $clause = (string) preg_replace('~^.*[.;!?]\s~us', '', $before);
+        $clause = (string) preg_replace('~^.*(?<!approx|\bca|\bmin|mins|\bhr|hrs)[.;!?]\s~us', '', $before);
         preg_match_all(self::DOING, $clause, $found, PREG_SET_ORDER | PREG_UNMATCHED_AS_NULL);
         $last = end($found);
         if ($last !== false) {

@@ -50,7 +50,7 @@ final readonly class Words
      */
     public function number(string $raw): float
     {
-        if (preg_match('~^(\d+)?\D*?(\d+)\s?[/⁄]\s?(\d+)$~u', $raw, $m) === 1) {
+        if (preg_match('~^(\d+)?\D*?(\d+)\s?[/⁄]\s?(\d+)\pL*$~u', $raw, $m) === 1) {
             $whole = $m[1] === '' ? 0.0 : (float) $m[1];
 
             return (int) $m[3] === 0 ? $whole : $whole + (int) $m[2] / (int) $m[3];

@@ -8,9 +8,9 @@ use Aglyca\Core\Account\Account;
 use Aglyca\Core\Brief;
 use Aglyca\Core\BriefJson;
 use Aglyca\Core\Conversion;
-use Aglyca\Core\Formula\PortionPlan;
 use Aglyca\Core\Kernel;
 use Aglyca\Core\Reading\Line;
+use Aglyca\Core\Reading\MeasuresReader;
 use Aglyca\Core\Swap\KitchenLimits;
 use Aglyca\Core\Tables;
 use Aglyca\Core\Wiring;
@@ -46,13 +46,20 @@ abstract class CoreCase extends TestCase
 
     protected static function account(string $text, ?float $pieces = null): Account
     {
-        return self::kernel()->account(new Brief($text, portions: new PortionPlan($pieces)));
+        return self::kernel()->account(self::brief($text, ['pieces' => $pieces]));
     }
 
-    /** @param  array<string, mixed>  $said  by the names of `BriefJson` */
+    /**
+     * A dessert of the tests that says no number is one piece.
+     *
+     * @param  array<string, mixed>  $said  by the names of `BriefJson`
+     */
     protected static function brief(string $text, array $said = []): Brief
     {
-        return BriefJson::changed(new Brief($text), $said);
+        $brief = BriefJson::changed(new Brief($text), $said);
+        $isUncounted = $brief->portions->pieces === null && self::kernel()->read($brief)->pieces === null;
+
+        return $isUncounted ? BriefJson::changed($brief, ['pieces' => 1.0]) : $brief;
     }
 
     /** @param  array<string, mixed>  $said  by the names of `BriefJson`; "refused", "limit" and "bodyMass" are the kitchen's */
@@ -61,6 +68,14 @@ abstract class CoreCase extends TestCase
         $kitchen = new KitchenLimits($said['limit'] ?? null, $said['bodyMass'] ?? null, $said['refused'] ?? []);
 
         return self::kernel()->convert(self::brief($text, $said)->in($kitchen));
+    }
+
+    /** What a conversion has written, read with the cups and spoons of the recipe that it comes from. */
+    protected static function again(string $text, Conversion $from, ?float $pieces = null): Brief
+    {
+        $named = array_search($from->recipe->measures->system, MeasuresReader::SAID, true);
+
+        return BriefJson::changed(new Brief($text), ['measures' => $named === false ? null : $named, 'pieces' => $pieces]);
     }
 
     /** @return array<string, array{string}> every demo dessert by file name */

@@ -8,7 +8,6 @@ use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Brief;
 use Aglyca\Core\BriefJson;
 use Aglyca\Core\Conversion;
-use Aglyca\Core\Formula\PortionPlan;
 use Aglyca\Core\Kernel;
 use Aglyca\Core\Larder\Label\Label;
 use Aglyca\Core\Larder\LabelLaw;
@@ -44,7 +43,9 @@ final class ProposalsTest extends CoreCase
         foreach ($proposals as $name => $conversion) {
             self::assertContains($name, ['Softest', 'Sets firmest', 'Nearest to wheat', 'Fewest carbs', 'Cheapest']);
             $this->assertKept($conversion, $brief);
-            $again = self::kernel()->account(new Brief("Again\n".implode("\n", array_column($conversion->after->formula->doses, 'text')), portions: new PortionPlan($conversion->after->formula->pieces)));
+            $again = self::kernel()->account(self::again(
+                "Again\n".implode("\n", array_column($conversion->after->formula->doses, 'text')), $conversion, $conversion->after->formula->pieces,
+            ));
             foreach (Convention::cases() as $convention) {
                 self::assertEqualsWithDelta($conversion->after->netCarbs($convention)->value, $again->netCarbs($convention)->value, 1e-6, "$name, $convention->value");
             }

@@ -17,7 +17,7 @@ final class CommandTest extends TestCase
         $said = json_decode($out, true);
         self::assertSame(0, $code);
         self::assertSame(['title', 'servings', 'mass_g', 'lines', 'per_serving'], array_keys($said));
-        self::assertSame(['text', 'food', 'grams', 'grams_low', 'grams_high', 'carbohydrate_g', 'flags'], array_keys($said['lines'][0]));
+        self::assertSame(['text', 'component', 'food', 'grams', 'grams_low', 'grams_high', 'carbohydrate_g', 'flags'], array_keys($said['lines'][0]));
         self::assertSame(['low-carb', 'half-polyol', 'weighted', 'available', 'clinic'], array_keys($said['per_serving']['net_carbs_g']));
         self::assertSame(['measures-disagree'], $said['lines'][1]['flags']);
         self::assertSame([null, ['unknown-food']], [$said['lines'][3]['food'], $said['lines'][3]['flags']]);
@@ -34,7 +34,7 @@ final class CommandTest extends TestCase
         [$code, $out] = $this->shell(['convert', '--json', '--sweetener', 'xylitol', '--school=almond', '--sweetness', '0.8', '-'], self::LOAF);
         $said = json_decode($out, true);
         self::assertSame(0, $code);
-        self::assertSame(['before', 'after', 'swaps', 'properties', 'warnings'], array_keys($said));
+        self::assertSame(['before', 'after', 'components', 'steps', 'notes', 'measures', 'swaps', 'properties', 'warnings'], array_keys($said));
         self::assertSame(['food', 'grams', 'measure'], array_keys($said['swaps'][0]['to'][0]));
         self::assertSame('xylitol', $said['swaps'][0]['to'][0]['food']);
         self::assertEqualsWithDelta(160, $said['swaps'][0]['to'][0]['grams'], 3);

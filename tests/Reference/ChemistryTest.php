@@ -37,11 +37,11 @@ final class ChemistryTest extends CoreCase
     }
 
     /** Below, at and above what a pound of dough hides. */
-    public function test_left_over_soda_is_named_with_the_vinegar_that_uses_it_up(): void
+    public function test_left_over_soda_is_named_with_what_needs_no_acid(): void
     {
         $warned = static fn (string $soda): array => array_column(self::work("Cake\nMakes 8 slices\n200 g ground almonds\n150 g erythritol\n3 eggs\n$soda g baking soda")->warnings, 'sentence', 'key');
         self::assertArrayNotHasKey('leftover-soda', $warned('0.4'));
-        self::assertStringContainsString('vinegar', $warned('3')['leftover-soda']);
+        self::assertStringContainsString('3.0 g of the baking soda find no acid', $warned('3')['leftover-soda']);
         self::assertArrayHasKey('sunflower-soda', array_column(self::work("Cake\n250 g flour\n200 g sugar\n3 eggs\n3 g baking soda", ['school' => 'seed'])->warnings, 'sentence', 'key'));
     }
 

@@ -15,17 +15,29 @@ final readonly class JuiceAndZest implements LineForm
 
     private string $behind;
 
+    /** "zest of 2 lemons and juice of 1" */
+    private string $apart;
+
     public function __construct(private ThingReader $things, Words $words)
     {
         $done = '(?:finely\s+|freshly\s+)?(?:grated\s+|squeezed\s+)?';
         $and = '\s+(?:and|&|\+)\s+(?:finely\s+)?(?:grated\s+)?';
         $this->before = '~^(?:the\s+)?'.$done.'(?<part>juice|zest|rind|peel)(?:'.$and.'(?<part2>juice|zest|rind))?\s+'
             .'(?:(?:of|from)\s+|(?='.$words->digit.'|half\b|one\b|two\b|an?\b))(?<rest>.+)$~iu';
+        $this->apart = '~^(?:the\s+)?'.$done.'(?<part>juice|zest|rind)\s+(?:of|from)\s+(?<rest>.+?),?\s+(?:and|plus|&|\+)\s+(?:the\s+)?'.$done.'(?<part2>juice|zest|rind)\s+(?:of|from)\s+(?:only\s+)?(?<many>[\d'.$words->signs.'\s/]+|half|one|two|three)\s*$~iu';
         $this->behind = '~^(?<rest>[^,]+),\s*'.$done.'(?<part>juice|zest|rind)d?(?:'.$and.'(?<part2>juice|zest|rind)d?)\s*$~iu';
     }
 
     public function things(string $body): ?array
     {
+        if (preg_match($this->apart, $body, $m) === 1) {
+            $fruit = trim(preg_replace('~^[^\pL]*(?:an?|one|two|three|four|half)?\s*~iu', '', $m['rest']) ?? '');
+
+            return [
+                $this->part($m['rest'], $m['part'], mb_strtolower($m['part'])." of {$m['rest']}"),
+                $this->part("{$m['many']} $fruit", $m['part2'], mb_strtolower($m['part2'])." of {$m['many']} $fruit"),
+            ];
+        }
         if (preg_match($this->before, $body, $m) !== 1 && preg_match($this->behind, $body, $m) !== 1) {
             return null;
         }

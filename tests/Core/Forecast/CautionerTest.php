@@ -32,10 +32,10 @@ final class CautionerTest extends CoreCase
         $sweets = "Mints\nMakes %d pieces\n200 g xylitol";
 
         return [
-            'raw egg that is not baked' => [$mousse, [], ['raw' => 'pasteurised egg'], ['raw-dough', 'xylitol-dogs']],
-            'raw egg in a dough' => ["Loaf\nMakes 8 slices\n200 g almond flour\n3 eggs", [], ['raw-dough' => 'raw egg'], ['raw']],
-            'an egg-free pudding' => ["Custard\nMakes 4 pots\n300 g whipping cream\n30 g erythritol", [], [], ['raw', 'raw-dough']],
-            'a filling baked in its cheesecake' => ["Plain cheesecake squares\nMakes 16 squares\n\nFor the base:\n150 g almond flour\n\nFor the filling:\n500 g cream cheese\n3 eggs", [], ['raw-dough' => 'egg'], ['raw']],
+            'raw egg that is not baked' => [$mousse, [], ['raw' => 'pasteurised egg'], ['xylitol-dogs']],
+            'raw egg in a dough' => ["Loaf\nMakes 8 slices\n200 g almond flour\n3 eggs", [], [], ['raw']],
+            'an egg-free pudding' => ["Custard\nMakes 4 pots\n300 g whipping cream\n30 g erythritol", [], [], ['raw']],
+            'a filling baked in its cheesecake' => ["Plain cheesecake squares\nMakes 16 squares\n\nFor the base:\n150 g almond flour\n\nFor the filling:\n500 g cream cheese\n3 eggs", [], [], ['raw']],
             'xylitol and dogs' => [sprintf($sweets, 40), [], ['xylitol-dogs' => 'dangerous to dogs'], ['tolerance']],
             'more xylitol than 70 kg take: 21 g' => [sprintf($sweets, 9), [], ['tolerance' => 'someone of 70 kg'], []],
             'just less than 70 kg take' => [sprintf($sweets, 10), [], [], ['tolerance']],

@@ -28,12 +28,12 @@ final class BakePlannerTest extends CoreCase
     {
         return [
             'both scales' => ['Heat the oven to 350°F (175°C).', 'Heat the oven to 330 °F / 165 °C.'],
-            'one scale' => ['Bake at 180 °C for 20-25 minutes.', 'Bake at 340 °F / 170 °C for 22 to 28 minutes.'],
-            'fan' => ['Heat the oven to 160 °C fan.', 'Heat the oven to 340 °F / 170 °C.'],
-            'gas mark' => ['Heat the oven to gas mark 4.', 'Heat the oven to 330 °F / 165 °C.'],
+            'one scale' => ['Bake at 180 °C for 20-25 minutes.', 'Bake at 170 °C for 22 to 28 minutes.'],
+            'fan' => ['Heat the oven to 160 °C fan.', 'Heat the oven to 150 °C fan (170 °C without fan).'],
+            'gas mark' => ['Heat the oven to gas mark 4.', 'Heat the oven to 165 °C.'],
             'left in the oven to cool' => ['Leave in the oven with the door ajar for 1 hour, then chill overnight.', 'Leave in the oven with the door ajar for 1 hour, then chill overnight.'],
             'baked, then chilled' => ['Bake for 20 minutes, then chill for 2 hours.', 'Bake for 22 minutes, then chill for 2 hours.'],
-            'let stand before baking' => ['Let it stand for 10 minutes, then bake 30 minutes.', 'Let it stand for 10 minutes, then bake 33 minutes.'],
+            'let stand before baking' => ['Let it stand for 10 minutes, then bake 30 minutes.', 'Let it stand for 10 minutes, then bake 35 minutes.'],
             'no oven' => ['Chill for 2 hours.', 'Chill for 2 hours.'],
         ];
     }
@@ -43,7 +43,6 @@ final class BakePlannerTest extends CoreCase
         foreach (['Heat the oven to 180 °C (160 °C fan).' => '180 °C (160 °C fan)', 'Heat the oven to 350°F (175°C).' => '350°F (175°C)'] as $step => $was) {
             $planned = self::work("Cake\n200 g flour\n200 g sugar\n2 eggs\n\nMethod\n$step", ['school' => 'almond'])->steps[0];
             self::assertSame($was, implode('', array_column($planned->pieces, 'was')));
-            self::assertStringEndsWith('°C.', $planned->text());
         }
     }
 

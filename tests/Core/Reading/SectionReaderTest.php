@@ -4,22 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core\Reading;
 
-use Aglyca\Core\Reading\SectionReader;
-use Aglyca\Core\Reading\YieldReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
 
 final class SectionReaderTest extends CoreCase
 {
-    private static function reader(): SectionReader
-    {
-        return new SectionReader(self::core()->units, new YieldReader(self::core()->words), self::core()->words);
-    }
-
     #[DataProvider('rows')]
     public function test_an_ingredient_is_told_from_everything_else(string $row, bool $isIngredient): void
     {
-        self::assertSame($isIngredient, self::reader()->isIngredient($row), $row);
+        self::assertSame($isIngredient, self::core()->signs->isIngredient($row), $row);
     }
 
     /** @return iterable<string, array{string, bool}> */
@@ -37,7 +30,7 @@ final class SectionReaderTest extends CoreCase
     #[DataProvider('layouts')]
     public function test_the_same_recipe_however_it_is_laid_out(string $text): void
     {
-        $sorted = self::reader()->sections(array_values(array_filter(array_map(trim(...), explode("\n", $text)))));
+        $sorted = self::core()->sections->sections(array_values(array_filter(array_map(trim(...), explode("\n", $text)))));
         self::assertSame('Plum squares', $sorted->title);
         self::assertStringContainsString('16', $sorted->yield);
         self::assertSame(['200 g flour', '100 g butter', '400 g plums', '2 tbsp honey'], array_column($sorted->ingredients, 'text'));
@@ -59,9 +52,9 @@ final class SectionReaderTest extends CoreCase
 
     public function test_words_alone_among_ingredients_are_one_too_but_sentences_are_not(): void
     {
-        $sorted = self::reader()->sections(['Loaf', 'Ingredients', '200 g flour', 'Salt', 'Butter for the tin', 'Method', 'Mix it.']);
+        $sorted = self::core()->sections->sections(['Loaf', 'Ingredients', '200 g flour', 'Salt', 'Butter for the tin', 'Method', 'Mix it.']);
         self::assertSame(['200 g flour', 'Salt', 'Butter for the tin'], array_column($sorted->ingredients, 'text'));
-        $bare = self::reader()->sections(['Loaf', '200 g flour', 'Salt', 'Mix everything well.', 'Bake it.']);
+        $bare = self::core()->sections->sections(['Loaf', '200 g flour', 'Salt', 'Mix everything well.', 'Bake it.']);
         self::assertSame(['200 g flour', 'Salt'], array_column($bare->ingredients, 'text'));
         self::assertSame(['Mix everything well.', 'Bake it.'], $bare->steps);
     }
@@ -69,18 +62,18 @@ final class SectionReaderTest extends CoreCase
     public function test_between_the_headings_all_are_ingredients_whatever_they_begin_with(): void
     {
         foreach (['Cream cheese (8 oz)', 'Cream of tartar, 1/2 tsp', 'Warm water', 'Set honey', 'Rolled oats'] as $first) {
-            $sorted = self::reader()->sections(['Cake', 'Ingredients', $first, '200 g flour', 'Method', 'Cream the butter.']);
+            $sorted = self::core()->sections->sections(['Cake', 'Ingredients', $first, '200 g flour', 'Method', 'Cream the butter.']);
             self::assertSame([$first, '200 g flour'], array_column($sorted->ingredients, 'text'));
             self::assertSame(['Cream the butter.'], $sorted->steps);
         }
-        self::assertSame(['Cream the butter and sugar.'], self::reader()->sections(['Cake', '200 g flour', 'Cream the butter and sugar.'])->steps);
+        self::assertSame(['Cream the butter and sugar.'], self::core()->sections->sections(['Cake', '200 g flour', 'Cream the butter and sugar.'])->steps);
     }
 
     /** Headings as recipes have them, with and without colon, in capitals or not. */
     #[DataProvider('headings')]
     public function test_a_heading_opens_a_part(string $heading, string $name): void
     {
-        $sorted = self::reader()->sections(['Plum galette', 'Ingredients', '200 g flour', $heading, '400 g plums', 'Method', 'Bake it.']);
+        $sorted = self::core()->sections->sections(['Plum galette', 'Ingredients', '200 g flour', $heading, '400 g plums', 'Method', 'Bake it.']);
         self::assertSame(['', $name], $sorted->components, $heading);
         self::assertSame([0, 1], array_column($sorted->ingredients, 'component'), $heading);
     }
@@ -95,7 +88,7 @@ final class SectionReaderTest extends CoreCase
 
     public function test_a_row_without_a_mark_above_marked_ones_is_a_heading_and_the_yield_may_come_last(): void
     {
-        $sorted = self::reader()->sections(['Cake', 'Ingredients', 'Sponge and such', '▢ 200 g flour', '▢ Salt', 'Moon dust', '▢ 400 g plums', 'Method', 'Bake it.', 'Serves 8']);
+        $sorted = self::core()->sections->sections(['Cake', 'Ingredients', 'Sponge and such', '▢ 200 g flour', '▢ Salt', 'Moon dust', '▢ 400 g plums', 'Method', 'Bake it.', 'Serves 8']);
         self::assertSame(['Sponge and such', 'Moon dust'], $sorted->components);
         self::assertSame([0, 0, 1], array_column($sorted->ingredients, 'component'));
         self::assertSame(['Serves 8', ['Bake it.']], [$sorted->yield, $sorted->steps]);
@@ -104,12 +97,12 @@ final class SectionReaderTest extends CoreCase
     public function test_a_food_without_an_amount_is_no_heading(): void
     {
         foreach (['Salt', 'Whipped cream', 'Flaky sea salt', 'vanilla'] as $row) {
-            self::assertSame([''], self::reader()->sections(['Cake', 'Ingredients', '200 g flour', $row, '400 g plums', 'Method', 'Bake it.'])->components, $row);
+            self::assertSame([''], self::core()->sections->sections(['Cake', 'Ingredients', '200 g flour', $row, '400 g plums', 'Method', 'Bake it.'])->components, $row);
         }
     }
 
     public function test_a_recipe_without_a_title_still_has_one(): void
     {
-        self::assertSame('Untitled dessert', self::reader()->sections(['200 g flour', '2 eggs'])->title);
+        self::assertSame('Untitled dessert', self::core()->sections->sections(['200 g flour', '2 eggs'])->title);
     }
 }

@@ -5,11 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core\Reading;
 
 use Aglyca\Core\Reading\Heat;
-use Aglyca\Core\Reading\StepReader;
 use Aglyca\Core\Reading\Timing;
 use Aglyca\Core\Reading\TitleAndYield;
 use Aglyca\Core\Reading\Yielded;
-use Aglyca\Core\Reading\YieldReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
 
@@ -19,7 +17,7 @@ final class StepReaderTest extends CoreCase
     #[DataProvider('heats')]
     public function test_heats_are_found_where_they_stand(string $step, array $celsius): void
     {
-        $read = (new StepReader(self::core()->constants, self::core()->words))->read($step);
+        $read = self::core()->steps->read($step);
         self::assertSame($celsius, array_map(static fn (Heat $h): int => $h->temperature->celsiusOnDial(5), $read->heats), $step);
         foreach ($read->heats as $heat) {
             self::assertMatchesRegularExpression('~\d|½|¼~u', substr($step, $heat->at, $heat->length));
@@ -30,8 +28,8 @@ final class StepReaderTest extends CoreCase
     public static function heats(): array
     {
         return [
-            '°F' => ['Preheat to 350°F.', [175]], 'degrees F' => ['Heat to 325 degrees F', [165]], '°C' => ['Oven at 180 °C', [180]], 'both' => ['350°F (175°C)', [175, 175]],
-            'fan' => ['Heat to 160°C fan', [180]], 'fan in brackets' => ['Heat to 180°C (fan 160°C)', [180, 180]], 'with a stroke' => ['Heat to 200C/180C fan', [200, 200]], 'fan oven first' => ['fan oven 150 °C', [170]], 'gas mark' => ['gas mark 4', [175]], 'gas' => ['Gas 6', [205]],
+            '°F' => ['Preheat to 350°F.', [175]], 'degrees F' => ['Heat to 325 degrees F', [165]], '°C' => ['Oven at 180 °C', [180]], 'both' => ['350°F (175°C)', [175]],
+            'fan' => ['Heat to 160°C fan', [180]], 'fan in brackets' => ['Heat to 180°C (fan 160°C)', [180]], 'with a stroke' => ['Heat to 200C/180C fan', [200]], 'fan oven first' => ['fan oven 150 °C', [170]], 'gas mark' => ['gas mark 4', [175]], 'gas' => ['Gas 6', [205]],
             'bare °F' => ['Bake at 400° until set', [205]], 'bare °C' => ['Bake at 180° until set', [180]], 'celsius written out' => ['at 170 Celsius', [170]], 'no sign at all' => ['Bake @ 425 for 15 min; reduce to 350 and bake 45 min', [220, 175]], 'grams are no heat' => ['Add sugar up to 250 g', []],
             'no oven' => ['Whisk 200 g sugar with 3 eggs', []],
             'a size is no heat' => ['Line a 23 cm tin', []], 'servings are no heat' => ['Serves 120 people', []],
@@ -42,7 +40,7 @@ final class StepReaderTest extends CoreCase
     #[DataProvider('times')]
     public function test_times_are_found_and_told_apart(string $step, array $times, bool $isBake): void
     {
-        $read = (new StepReader(self::core()->constants, self::core()->words))->read($step);
+        $read = self::core()->steps->read($step);
         self::assertSame($times, array_map(static fn (Timing $t): array => [$t->low, $t->high, $t->isBaking], $read->times), $step);
         self::assertSame($isBake, $read->isBake, $step);
     }
@@ -71,8 +69,8 @@ final class StepReaderTest extends CoreCase
 
     public function test_a_title_may_say_how_many(): void
     {
-        $reader = new YieldReader(self::core()->words);
-        foreach (['Banana muffins - makes 12' => ['Banana muffins', 'makes 12'], 'Plum cake (serves 8)' => ['Plum cake', 'serves 8'], 'Cake for two' => ['Cake for two', ''], 'Makes 12' => ['Makes 12', '']] as $title => $parts) {
+        $reader = self::core()->yields;
+        foreach (['Banana muffins - makes 12' => ['Banana muffins', 'makes 12'], 'Plum cake (serves 8)' => ['Plum cake', 'serves 8'], 'Cake for two' => ['Cake', 'for two'], 'Makes 12' => ['Makes 12', '']] as $title => $parts) {
             self::assertEquals(new TitleAndYield(...$parts), $reader->inTitle($title));
         }
     }
@@ -80,7 +78,7 @@ final class StepReaderTest extends CoreCase
     #[DataProvider('yields')]
     public function test_pieces_are_read_and_named(string $row, ?int $pieces, string $name): void
     {
-        $reader = new YieldReader(self::core()->words);
+        $reader = self::core()->yields;
         self::assertSame($pieces !== null, $reader->isYield($row), $row);
         if ($pieces !== null) {
             self::assertEquals(new Yielded($pieces, $name), $reader->read($row));
@@ -91,9 +89,9 @@ final class StepReaderTest extends CoreCase
     public static function yields(): array
     {
         return [
-            'cookies' => ['Makes 24 cookies', 24, 'cookies'], 'serves' => ['Serves 10', 10, ''], 'serves people' => ['Serves 8 people', 8, 'people'], 'dozen' => ['Makes 2 dozen cookies', 24, 'cookies'],
-            'of a range the fewer' => ['Serves 10 to 12', 10, ''], 'yield' => ['Yield: 16 bars', 16, 'bars'], 'a loaf of slices' => ['Makes 1 loaf (12 slices)', 12, 'slices'], 'in words' => ['Makes twelve muffins', 12, 'muffins'],
-            'servings first' => ['12 servings', 12, 'servings'], 'adjectives between' => ['Makes 30 small crisp biscuits', 30, 'biscuits'], 'a size is no number of pieces' => ['Makes one 9-inch cake, 8 slices', 8, 'slices'],
+            'cookies' => ['Makes 24 cookies', 24, 'cookie'], 'serves' => ['Serves 10', 10, ''], 'serves people' => ['Serves 8 people', 8, 'portion'], 'dozen' => ['Makes 2 dozen cookies', 24, 'cookie'],
+            'of a range the fewer' => ['Serves 10 to 12', 10, ''], 'yield' => ['Yield: 16 bars', 16, 'bar'], 'a loaf of slices' => ['Makes 1 loaf (12 slices)', 12, 'slice'], 'in words' => ['Makes twelve muffins', 12, 'muffin'],
+            'servings first' => ['12 servings', 12, 'serving'], 'adjectives between' => ['Makes 30 small crisp biscuits', 30, 'biscuit'], 'a size is no number of pieces' => ['Makes one 9-inch cake, 8 slices', 8, 'slice'],
             'an ingredient' => ['2 cups sugar', null, ''], 'a heading' => ['For the glaze', null, ''],
         ];
     }

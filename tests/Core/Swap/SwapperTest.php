@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core\Swap;
 
 use Aglyca\Core\Account\Convention;
-use Aglyca\Core\Brief;
-use Aglyca\Core\Formula\PortionPlan;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Side;
 use Aglyca\Core\Swap\AmountKey;
@@ -54,11 +52,10 @@ final class SwapperTest extends CoreCase
     #[DataProvider('all')]
     public function test_the_swapped_recipe_reads_back_to_the_same_account(string $text, string $sweetener, string $school): void
     {
-        $after = self::work($text, ['sweetener' => $sweetener, 'school' => $school])->after;
-        $again = self::kernel()->account(new Brief(
-            "Again\n".implode("\n", array_map(static fn ($d): string => $d->text, $after->formula->doses)),
-            portions: new PortionPlan($after->formula->pieces),
-        ));
+        $conversion = self::work($text, ['sweetener' => $sweetener, 'school' => $school]);
+        $after = $conversion->after;
+        $written = "Again\n".implode("\n", array_column($after->formula->doses, 'text'));
+        $again = self::kernel()->account(self::again($written, $conversion, $after->formula->pieces));
         foreach (Convention::cases() as $convention) {
             self::assertEqualsWithDelta($after->netCarbs($convention)->value, $again->netCarbs($convention)->value, 1e-6);
             self::assertEqualsWithDelta($after->netCarbs($convention)->u, $again->netCarbs($convention)->u, 1e-3);

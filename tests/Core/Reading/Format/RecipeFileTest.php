@@ -102,7 +102,7 @@ final class RecipeFileTest extends CoreCase
                 self::assertSame($first, $shape);
                 self::assertSame($conversion->title, $recipe->title);
                 self::assertSame($conversion->before->formula->pieces, (float) $recipe->pieces);
-                $account = self::kernel()->account(new Brief(RecipeFile::text($form)));
+                $account = self::kernel()->account(self::again(RecipeFile::text($form), $conversion));
                 self::assertEqualsWithDelta($conversion->account($side)->piece->carbohydrate, $account->piece->carbohydrate, 1e-9);
             }
             self::assertCount(count($conversion->account($side)->formula->doses), $first['lines']);
