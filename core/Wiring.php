@@ -23,6 +23,9 @@ use Aglyca\Core\Larder\Label\LabelChecker;
 use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Snapper;
 use Aglyca\Core\Larder\Stock;
+use Aglyca\Core\Method\Actions;
+use Aglyca\Core\Method\MethodReader;
+use Aglyca\Core\Method\MethodWriter;
 use Aglyca\Core\Plan\BakePlanner;
 use Aglyca\Core\Plan\Preparations;
 use Aglyca\Core\Quantity\UnitTable;
@@ -144,7 +147,9 @@ final readonly class Wiring
         $this->swapper = $this->swapper($assayer, new PartMaker($snapper, $this->scaler));
         $this->forecaster = new Forecaster($assayer, $this->constants);
         $this->cautioner = new Cautioner($tables, new AcidBalance($tables), $this->constants);
-        $this->planner = new BakePlanner(new Preparations($tables, $this->scaler), $this->constants);
+        $this->planner = new BakePlanner(
+            new Preparations($tables, $this->scaler), new MethodReader(new Actions($tables), $this->foods), new MethodWriter, $this->constants,
+        );
     }
 
     private function lineReader(): LineReader

@@ -6,6 +6,10 @@ namespace Aglyca\Core\Plan;
 
 use Aglyca\Core\Family\OvenPlan;
 use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Method\MethodReader;
+use Aglyca\Core\Method\MethodWriter;
+use Aglyca\Core\Method\Operation;
+use Aglyca\Core\Method\StepUse;
 use Aglyca\Core\Quantity\Duration;
 use Aglyca\Core\Quantity\Temperature;
 use Aglyca\Core\Reading\Heat;
@@ -16,7 +20,15 @@ use Aglyca\Core\Swap\Swap;
 /** Rewrites the method for the swapped dessert: heats, times, rests and cooling. */
 final readonly class BakePlanner
 {
-    public function __construct(private Preparations $preparations, private Constants $constants) {}
+    /** Work that comes before the oven in the same breath: there the mix cannot be made to wait. */
+    private const MIXES = '~\b(?:mix|stir|beat|fold|whisk|press|spread|pour|rub|knead|shape|roll|pipe|divide|put)\b[^.!?]{0,120}?(?<bake>,?\s+(?:and\s+|then\s+)*bake)\b~iu';
+
+    public function __construct(
+        private Preparations $preparations,
+        private MethodReader $reader,
+        private MethodWriter $writer,
+        private Constants $constants,
+    ) {}
 
     /**
      * @param  list<Step>  $steps
@@ -25,23 +37,28 @@ final readonly class BakePlanner
     public function steps(Swap $swap, array $steps): array
     {
         $oven = $swap->oven;
+        [$steps, $restAt] = $this->parted($steps, $oven->restMinutes);
+        $operations = $this->reader->read($swap->before, $steps);
+        $rewriting = $this->writer->write($swap, $operations);
         $cool = $this->coolMinutes($swap, $steps);
         $planned = $this->preparations->of($swap);
-        $rested = $oven->restMinutes === 0;
         $lastBake = array_key_last(array_filter($steps, static fn (Step $s): bool => $s->isBake && $s->times !== []));
-        foreach ($steps as $i => $step) {
-            if (! $rested && $step->isBake && $step->times !== []) {
-                $from = $step->bakingFrom();
-                if ($from !== null) {
-                    $planned[] = $this->step($oven, $step->before($from));
-                    $step = $step->from($from);
-                }
+        foreach ($operations as $i => $operation) {
+            $step = $operation->step;
+            array_push($planned, ...array_map(PlannedStep::added(...), $rewriting->before[$i] ?? []));
+            $inside = $i === $restAt ? $this->waitInside($step) : null;
+            if ($inside !== null) {
+                [$at, $length] = $inside;
+                $rewriting->edit($i, $at, $length, ", let it stand for $oven->restMinutes minutes (the flour drinks), then bake");
+            } elseif ($i === $restAt) {
                 $planned[] = PlannedStep::added("Let it stand for $oven->restMinutes minutes before it is baked: the flour drinks.");
-                $rested = true;
             }
-            $rested = $rested || $this->rests($step, $oven->restMinutes);
-            $planned[] = $this->step($oven, $step);
-            if ($i === $lastBake && $cool > 0 && ! $this->cools($step, $cool) && ! $this->cools($steps[$i + 1] ?? null, $cool)) {
+            $rewritten = $this->step($oven, $operation, $rewriting->edits[$i] ?? [], $rewriting->uses[$i] ?? []);
+            if (trim($rewritten->text()) !== '') {
+                $planned[] = $rewritten;
+            }
+            array_push($planned, ...array_map(PlannedStep::added(...), $rewriting->behind[$i] ?? []));
+            if ($i === $lastBake && $cool > 0 && ! $this->cools($step) && ! $this->cools($steps[$i + 1] ?? null)) {
                 $planned[] = PlannedStep::added("Leave it where it is for $cool minutes before moving it: without sugar it is fragile while hot.");
             }
         }
@@ -49,10 +66,51 @@ final readonly class BakePlanner
         return $planned;
     }
 
-    /** Whether a step lets it stand as long anyway. */
-    private function cools(?Step $step, int $minutes): bool
+    /**
+     * Where in a sentence that mixes and bakes in one breath the mix has to wait: at the words that send it to the oven.
+     *
+     * @return ?array{int, int} byte and length
+     */
+    private function waitInside(Step $step): ?array
     {
-        return array_filter($step->times ?? [], static fn (Timing $t): bool => ! $t->isBaking && $t->low >= $minutes) !== []
+        if (preg_match(self::MIXES, $step->text, $m, PREG_OFFSET_CAPTURE) !== 1) {
+            return null;
+        }
+
+        return [$m['bake'][1], strlen($m['bake'][0])];
+    }
+
+    /**
+     * The steps, where the mix has to wait parted at the oven's door, and before which of them it waits.
+     *
+     * @param  list<Step>  $steps
+     * @return array{list<Step>, ?int}
+     */
+    private function parted(array $steps, int $minutes): array
+    {
+        foreach ($minutes === 0 ? [] : $steps as $i => $step) {
+            if ($this->rests($step, $minutes)) {
+                return [$steps, null];
+            }
+            if (! $step->isBake || $step->times === []) {
+                continue;
+            }
+            $from = $step->bakingFrom();
+            if ($from === null) {
+                return [$steps, $i];
+            }
+            array_splice($steps, $i, 1, [$step->before($from), $step->from($from)]);
+
+            return [array_values($steps), $i + 1];
+        }
+
+        return [$steps, null];
+    }
+
+    /** Whether a step lets it stand anyway. */
+    private function cools(?Step $step): bool
+    {
+        return preg_match('~\b(?:cool|stand|rest|leave)\b[^.]{0,40}\d+\s*min~iu', $step->text ?? '') === 1
             || preg_match('~\b(?:until|till)\s+(?:\w+\s+)?(?:cold|cool)\b|\bcool\s+completely\b~iu', $step->text ?? '') === 1;
     }
 
@@ -63,19 +121,25 @@ final readonly class BakePlanner
             && (preg_match('~\bovernight\b~iu', $step->text) === 1 || array_filter($step->times, static fn (Timing $t): bool => ! $t->isBaking && $t->low >= $minutes) !== []);
     }
 
-    private function step(OvenPlan $oven, Step $step): PlannedStep
+    /**
+     * @param  array<int, array{int, string}>  $new  words that the swap changes, by their byte
+     * @param  list<StepUse>  $uses
+     */
+    private function step(OvenPlan $oven, Operation $operation, array $new, array $uses): PlannedStep
     {
-        $new = [];
+        $step = $operation->step;
         $heats = [];
         foreach ($step->heats as $heat) {
             // Of all heats only the oven's may be changed.
             $lowered = $heat->isOven ? $heat->temperature->lowerBy($oven->loweredByCelsius) : $heat->temperature;
             $heats[] = $lowered->celsius;
-            if ($heat->isOven && $oven->loweredByCelsius > 0) {
+            // A number alone is said with its scale: 250 is an oven in one, and charcoal in the other.
+            $isBare = preg_match('~^\d+$~', substr($step->text, $heat->at, $heat->length)) === 1;
+            if ($heat->isOven && ($isBare || $oven->loweredByCelsius > 0)) {
                 $new[$heat->at] = [$heat->length, $this->dial($heat, $lowered)];
             }
         }
-        $factor = $step->isBake ? $oven->timeFactor() : 1.0;
+        $factor = $step->isBake && $operation->action?->place === 'oven' ? $oven->timeFactor() : 1.0;
         foreach ($factor === 1.0 ? [] : $step->bakes() as $time) {
             $new[$time->at] = [$time->length, Duration::minutes($time->low, $time->high)->times($factor)->onClock()->text()];
         }
@@ -85,7 +149,9 @@ final readonly class BakePlanner
             $minutes = $minutes->times($factor)->onClock();
         }
 
-        return PlannedStep::rewritten(self::pieces($step->text, $new), $step->text, $heats, $minutes);
+        return PlannedStep::rewritten(
+            self::pieces($step->text, $new), $step->text, $heats, $minutes, $operation->action, $uses,
+        );
     }
 
     /**
@@ -105,7 +171,7 @@ final readonly class BakePlanner
         }
         $pieces[] = new StepPiece(substr($text, $done));
 
-        return array_values(array_filter($pieces, static fn (StepPiece $p): bool => $p->text !== ''));
+        return array_values(array_filter($pieces, static fn (StepPiece $p): bool => $p->text !== '' || $p->was !== ''));
     }
 
     /** As an oven is set, in the scale that the recipe speaks; a fan oven stays one. */

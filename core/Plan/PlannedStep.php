@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Plan;
 
+use Aglyca\Core\Method\Action;
+use Aglyca\Core\Method\StepUse;
 use Aglyca\Core\Quantity\Duration;
 
 /** A step as it is to be done: pieces of text in order, where what the swap changed carries what it was. */
@@ -14,21 +16,31 @@ final readonly class PlannedStep
      * @param  string  $written  the step as the recipe has it; "" for one that the swap asks for
      * @param  list<float>  $heats  °C, of an oven without fan
      * @param  ?Duration  $minutes  in the oven, or of what is done for a time
+     * @param  list<StepUse>  $uses  what goes in at it
      */
-    private function __construct(public array $pieces, public string $written, public array $heats, public ?Duration $minutes) {}
+    private function __construct(
+        public array $pieces,
+        public string $written,
+        public array $heats = [],
+        public ?Duration $minutes = null,
+        public ?Action $action = null,
+        public array $uses = [],
+    ) {}
 
     /**
      * @param  list<StepPiece>  $pieces
      * @param  list<float>  $heats
+     * @param  list<StepUse>  $uses
      */
-    public static function rewritten(array $pieces, string $written, array $heats, ?Duration $minutes): self
-    {
-        return new self($pieces, $written, $heats, $minutes);
+    public static function rewritten(
+        array $pieces, string $written, array $heats, ?Duration $minutes, ?Action $action, array $uses,
+    ): self {
+        return new self($pieces, $written, $heats, $minutes, $action, $uses);
     }
 
     public static function added(string $text): self
     {
-        return new self([new StepPiece($text)], '', [], null);
+        return new self([new StepPiece($text)], '');
     }
 
     public function isAdded(): bool

@@ -358,7 +358,7 @@ final readonly class AmountParser
             return $this->partOf($t, $value);
         }
         if ($t->lower() === 'and' && in_array($t->lower(1), ['a', 'one'], true) && $t->peek(2) !== null && ($t->peek(2)->value ?? 1.0) < 1) {
-            $value += (float) $t->peek(2)?->value;
+            $value += (float) $t->peek(2)->value;
             $t->next(3);
         }
 

@@ -23,7 +23,7 @@ final readonly class Heats
     {
         $degree = '\s?(?:°|º|˚|degrees?|deg\b\.?)\s?';
         $scale = '(?:fahrenheit|celsius|centigrade|[FC])(?![\pL])';
-        $number = '(?<![\d.,/])\d{2,3}(?!\d|[.,/]\d)';
+        $number = '(?<![\d.,])(?<!\d\/)\d{2,3}(?!\d|[.,/]\d)';
         $this->pattern = '~'
             .'(?<gas>\bgas\s?(?:marks?|no\.?|number)?\s?(?<mark>\d{1,2}(?!\d)|['.$words->signs.']))'
             .'|(?<before>\b(?:fan|convection)(?:\s+oven)?\s?(?:at\s|to\s)?)?(?<n>'.$number.')(?:\s?(?:[-–]|to)\s?(?<high>'.$number.'))?'
@@ -90,7 +90,7 @@ final readonly class Heats
         }
 
         return $isFan || ($isOven && (
-            preg_match('~(?:\bat|\bto|@|\boven|\bbake|\bpreheat|\bheat|\broast|:|\boven\s*\(|\()\s*$~iu', $before) === 1
+            preg_match('~(?:\bat|\bto|@|\boven|\bbake|\bpreheat|\bheat|\broast|\bmins?\s+at|:|\boven\s*\(|\()\s*$~iu', $before) === 1
             || preg_match('~^\s*(?:oven|fan)\b~iu', $after) === 1
         ));
     }

@@ -153,7 +153,7 @@ final readonly class RowSigns
     {
         $name = preg_replace('~\s(?:to\s+(?:serve|decorate|finish|taste|dust)|for\s.*)$~iu', '', preg_replace($this->bullet, '', $row) ?? $row) ?? $row;
 
-        return mb_strtoupper($row) !== $row && $this->foods->find($name)->sure;
+        return mb_strtoupper($row) !== $row && ! $this->words->isPart(trim($name)) && $this->foods->find($name)->sure;
     }
 
     /** A word or two that season, and are no part of a dessert: "Salt", "Vanilla". */

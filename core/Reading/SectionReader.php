@@ -126,7 +126,7 @@ final readonly class SectionReader
         $isShort = mb_strlen($row) < ($isBetween || $state->isHeaded ? 140 : 40);
         if ($isBetween || ($isShort && ! $this->signs->isDoing($row) && preg_match('~[.!?]$~u', $row) !== 1)) {
             // Between the two headings everything is an ingredient, whatever it begins with: "Cream cheese (8 oz)".
-            return $this->signs->isSentence($row) && ! $this->signs->isIngredient($row) ? Fate::Note : Fate::Ingredient;
+            return $this->signs->isSentence($row) ? Fate::Note : Fate::Ingredient;
         }
         $state->mode = Fate::Step;
 

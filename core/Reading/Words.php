@@ -27,8 +27,12 @@ final readonly class Words
     /** Whole number words as alternatives. */
     public string $wholes;
 
+    /** @var array<string, int> names of a dessert's parts, that may stand alone as a heading */
+    private array $parts;
+
     public function __construct(Tables $tables)
     {
+        $this->parts = array_flip(array_column($tables->rows('part_words'), 'word'));
         $this->fractions = array_map(floatval(...), array_column($tables->rows('fractions'), 'value', 'sign'));
         $rows = $tables->rows('number_words');
         $this->numbers = array_map(floatval(...), array_column($rows, 'value', 'word'));
@@ -36,6 +40,12 @@ final readonly class Words
         $this->digit = "[\\d$this->signs]";
         $isWhole = static fn (array $row): bool => $row['kind'] === 'number' && ! in_array($row['word'], ['couple', 'few'], true);
         $this->wholes = implode('|', array_column(array_filter($rows, $isWhole), 'word'));
+    }
+
+    /** "Caramel" alone in a row heads a part of the dessert. */
+    public function isPart(string $word): bool
+    {
+        return isset($this->parts[mb_strtolower($word)]);
     }
 
     /** The value of a number word such as "two" or "half"; null where it is none. */

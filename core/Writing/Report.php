@@ -11,6 +11,7 @@ use Aglyca\Core\Conversion;
 use Aglyca\Core\Forecast\Property;
 use Aglyca\Core\Forecast\Warning;
 use Aglyca\Core\Formula\Dose;
+use Aglyca\Core\Method\StepUse;
 use Aglyca\Core\Plan\PlannedStep;
 use Aglyca\Core\Reading\Flag;
 use Aglyca\Core\Swap\Exchange;
@@ -112,6 +113,8 @@ final class Report
         return array_map(static fn (PlannedStep $s): array => [
             'text' => $s->text(), 'written' => $s->written, 'heats_c' => array_map(self::round(...), $s->heats),
             'minutes' => $s->minutes === null ? null : [$s->minutes->low, $s->minutes->high],
+            'action' => $s->action?->key,
+            'uses' => array_map(static fn (StepUse $u): array => ['food' => $u->food->key, 'grams' => self::round($u->grams)], $s->uses),
         ], $conversion->steps);
     }
 

@@ -62,7 +62,7 @@ final class BakePlannerTest extends CoreCase
         $wait = '+Let it stand for 10 minutes before it is baked: the flour drinks.';
         $cool = '+Leave it where it is for 10 minutes before moving it: without sugar it is fragile while hot.';
         self::assertSame(['Heat the oven to 330 °F / 165 °C. Stir.', $wait, 'Bake for approx. 22 minutes.', $cool], $texts('Heat the oven to 350 °F. Stir. Bake for approx. 20 minutes.'));
-        self::assertSame([$wait, 'Stir and bake at 330 °F / 165 °C for 22 minutes.', $cool], $texts('Stir and bake at 350 °F for 20 minutes.'));
+        self::assertSame(['Stir, let it stand for 10 minutes (the flour drinks), then bake at 330 °F / 165 °C for 22 minutes.', $cool], $texts('Stir and bake at 350 °F for 20 minutes.'));
     }
 
     /** @param  list<string>  $added what the plan says beside the method */

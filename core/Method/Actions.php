@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Method;
+
+use Aglyca\Core\Quantity\Duration;
+use Aglyca\Core\Tables;
+
+/** Tells what is done in a clause by its verb. */
+final readonly class Actions
+{
+    /** @var array<string, Action> */
+    private array $byKey;
+
+    /** @var array<string, string> verb => action */
+    private array $verbs;
+
+    private string $pattern;
+
+    public function __construct(Tables $tables)
+    {
+        $byKey = $verbs = [];
+        foreach ($tables->rows('actions') as $row) {
+            $usual = Duration::minutes((float) $row['minutes_low'], (float) $row['minutes_high']);
+            $byKey[$row['action']] = new Action($row['action'], $row['place'], $row['hands'], $usual, $row['heats'] === 'yes');
+            foreach (explode('|', $row['verbs']) as $verb) {
+                $verbs[$verb] = $row['action'];
+            }
+        }
+        uksort($verbs, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
+        [$this->byKey, $this->verbs] = [$byKey, $verbs];
+        $this->pattern = '~\b(?:'.implode('|', array_map(static fn (string $v): string => preg_quote($v, '~'), array_keys($verbs))).')(?:s|es|ed|d|ing)?\b~iu';
+    }
+
+    /** @return list<array{int, Action}> the byte where each verb stands */
+    public function in(string $text): array
+    {
+        preg_match_all($this->pattern, $text, $found, PREG_OFFSET_CAPTURE);
+        $actions = [];
+        foreach ($found[0] as [$verb, $at]) {
+            $key = $this->key(mb_strtolower($verb));
+            // A verb begins a sentence, or follows a stroke or a joining word; elsewhere it is a noun: "the cream".
+            if ($key !== null && preg_match('~(?:^|[.,;:!)]|\band|\bthen|\bor|\bto|\bnow|\bnext|\bgently|\blightly|\bcarefully|\bslowly|\bquickly|\blet(?:\s+it)?|\d)\W*$~iu', substr($text, 0, $at)) === 1) {
+                $actions[] = [$at, $this->byKey[$key]];
+            }
+        }
+
+        return $actions;
+    }
+
+    /** What is mainly done in a text: of a bake and what surrounds it, the bake. */
+    public function main(string $text): ?Action
+    {
+        $found = array_column($this->in($text), 1);
+        foreach ($found as $action) {
+            if (in_array($action->key, ['bake', 'microwave', 'fry', 'steam'], true)) {
+                return $action;
+            }
+        }
+
+        return $found[0] ?? null;
+    }
+
+    private function key(string $verb): ?string
+    {
+        foreach ($this->verbs as $known => $action) {
+            if (str_starts_with($verb, $known)) {
+                return $action;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Method;
+
+use Aglyca\Core\Formula\Dose;
+use Aglyca\Core\Formula\Formula;
+use Aglyca\Core\Reading\FoodIndex;
+
+/** The names by which a method may call the doses of one formula. */
+final readonly class DoseNames
+{
+    /** Words that end many names, and alone name nothing. */
+    private const ENDINGS = ['powder', 'extract', 'essence', 'piece', 'temperature', 'taste', 'large', 'medium', 'small', 'isolate', 'flake', 'chip', 'paste', 'sauce', 'seed', 'cup', 'tin', 'can', 'g', 'ml', 'tsp', 'tbsp'];
+
+    /** @var array<int, list<list<string>>> by dose: its names in words */
+    private array $names;
+
+    public function __construct(public Formula $formula, private FoodIndex $foods)
+    {
+        $this->names = array_map(self::namesOf(...), $formula->doses);
+    }
+
+    /**
+     * @param  list<string>  $words  in normal form
+     * @return list<int> doses that may be meant; those whose whole name it is, where there are any
+     */
+    public function called(array $words): array
+    {
+        $phrase = implode(' ', $words);
+        $match = $this->foods->find($phrase);
+        $whole = $part = [];
+        foreach ($this->names as $i => $names) {
+            $food = $this->formula->doses[$i]->food?->key;
+            foreach ($names as $name) {
+                if ($name === $words || ($food !== null && $match->sure && $match->food === $food)) {
+                    $whole[] = $i;
+                } elseif (count($words) < count($name) && (array_slice($name, -count($words)) === $words || ($words === ['egg'] && $name[0] === 'egg')) && ! in_array(end($words), self::ENDINGS, true)) {
+                    $part[] = $i;
+                }
+            }
+        }
+
+        return array_values(array_unique($whole === [] ? $part : (count($words) > 1 ? $whole : [...$whole, ...$part])));
+    }
+
+    /** Whether the words are a food that is not among them: "coconut milk" is not the milk. */
+    public function isAnother(array $words): bool
+    {
+        return count($words) > 1 && $this->foods->isName(implode(' ', $words)) && $this->called($words) === [];
+    }
+
+    /** @return list<list<string>> */
+    private static function namesOf(Dose $dose): array
+    {
+        $text = preg_replace('~\([^)]*\)~u', ' ', $dose->text) ?? $dose->text;
+        $typed = preg_split('~[,;]|\s(?:for|to)\s~u', $text) ?: [''];
+        $names = [self::words($typed[0])];
+        if ($dose->food !== null) {
+            array_push($names, self::words($dose->food->name), ...array_map(self::words(...), array_slice($dose->food->aliases, 0, 12)));
+        }
+
+        return array_values(array_filter($names));
+    }
+
+    /** @return list<string> */
+    private static function words(string $text): array
+    {
+        return array_values(array_filter(FoodIndex::words($text), static fn (string $w): bool => preg_match('~\d~', $w) !== 1));
+    }
+}

@@ -1,0 +1,207 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Method;
+
+use Aglyca\Core\Formula\Formula;
+use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Reading\FoodIndex;
+use Aglyca\Core\Reading\Step;
+
+/** Understands each step of a method: what is done, and which things of the list go in at it. */
+final readonly class MethodReader
+{
+    private const LONGEST = 4;
+
+    /** A word that is a verb here, though it is a food elsewhere: "Butter the tin", "cream together". */
+    private const VERB_BEFORE = '~(?:^|[.;:!,]\s*|\band\s+|\bthen\s+|\bor\s+)$~iu';
+
+    private const VERB_BEHIND = '~^\s+(?:the\b|and\s+(?:line|flour|dust)\b|an?\b|your|two|both|together|until|over|or\s+line|\d)~iu';
+
+    private const VERBS = ['butter', 'cream', 'flour', 'sugar', 'salt', 'oil', 'egg', 'ice', 'water', 'spice', 'zest', 'juice', 'grease'];
+
+    private const GROUPS = '~\b(?<all>(?:all\s+(?:of\s+)?)?(?:the\s+)?(?:other\s+|remaining\s+)?ingredients(?:\s+together)?(?!\s*,?\s*except)|everything(?:\s+else)?|the\s+rest)\b|\b(?<dry>(?:all\s+)?(?:the\s+)?(?:remaining\s+)?dry(?:\s+(?:ingredients|mix(?:ture)?|things|stuff))?)\b(?!\s*(?:out|and\s+cool|them|it))|\b(?<wet>(?:all\s+)?(?:the\s+)?(?:wet|liquid)(?:\s+(?:ingredients|mix(?:ture)?))?|(?:the\s+)?liquids)\b~iu';
+
+    private const MIXTURE = '~^\s*(?:mixture|mix|batter|dough|mass|syrup)\b~iu';
+
+    private const NO_FOOD = '~^\s*(?:thermometer|knife|paper|papers|shell\b|cutter|bowl|wash)\b~iu';
+
+    public function __construct(private Actions $actions, private FoodIndex $foods) {}
+
+    /**
+     * @param  list<Step>  $steps
+     * @return list<Operation>
+     */
+    public function read(Formula $formula, array $steps): array
+    {
+        $names = new DoseNames($formula, $this->foods);
+        $found = array_map(fn (Step $s): array => $this->found($names, $s->text), $steps);
+        $operations = [];
+        $component = null;
+        $seen = [];
+        foreach ($steps as $i => $step) {
+            $component = $this->component($formula, $step->text, $found[$i], $seen) ?? $component;
+            $mentions = [];
+            foreach ($found[$i] as [$at, $length, $doses, $isPlural, $isMixture]) {
+                $chosen = $isMixture ? $this->known($doses, $seen) : $this->choose($formula, $doses, $component, $seen, $isPlural);
+                $mentions[] = new Mention($at, $length, $chosen, false, $isMixture);
+                $seen = $isMixture ? $seen : [...$seen, ...$chosen];
+            }
+            foreach ($this->groups($formula, $step->text, $component, $seen, $mentions) as $group) {
+                $mentions[] = $group;
+                $seen = [...$seen, ...$group->doses];
+            }
+            usort($mentions, static fn (Mention $a, Mention $b): int => $a->at <=> $b->at);
+            $operations[] = new Operation($step, $this->actions->main($step->text), $mentions, $component);
+        }
+
+        return $operations;
+    }
+
+    /** @return list<array{int, int, list<int>, bool, bool}> byte, length, doses that may be meant, plural, mixture */
+    private function found(DoseNames $names, string $text): array
+    {
+        preg_match_all('~[\pL’\']+~u', $text, $m, PREG_OFFSET_CAPTURE);
+        $words = array_map(static fn (array $w): string => implode('', FoodIndex::words($w[0])), $m[0]);
+        $found = [];
+        for ($i = 0, $count = count($words); $i < $count; $i++) {
+            for ($length = min(self::LONGEST, $count - $i); $length > 0; $length--) {
+                $phrase = array_slice($words, $i, $length);
+                $at = $m[0][$i][1];
+                $last = $m[0][$i + $length - 1];
+                $end = $last[1] + strlen($last[0]);
+                $between = substr($text, $at, $end - $at);
+                $isLoose = $this->foods->isIgnored($phrase[0]) || $this->foods->isIgnored($phrase[$length - 1]);
+                if ($isLoose || preg_match('~[.,;:()]~', $between) === 1 || in_array('', $phrase, true)) {
+                    continue;
+                }
+                if ($names->isAnother($phrase)) {
+                    $i += $length - 1;
+
+                    continue 2;
+                }
+                $doses = $names->called($phrase);
+                if ($doses === [] || ($length === 1 && $this->isVerb($words[$i], $text, $at, $end)) || preg_match(self::NO_FOOD, substr($text, $end)) === 1) {
+                    continue;
+                }
+                $found[] = [$at, $end - $at, $doses, $this->isAllOf($last[0], substr($text, 0, $at)), preg_match(self::MIXTURE, substr($text, $end)) === 1];
+                $i += $length - 1;
+
+                continue 2;
+            }
+        }
+
+        return $found;
+    }
+
+    private function isVerb(string $word, string $text, int $at, int $end): bool
+    {
+        return in_array($word, self::VERBS, true)
+            && preg_match(self::VERB_BEFORE, substr($text, 0, $at)) === 1 && preg_match(self::VERB_BEHIND, substr($text, $end)) === 1;
+    }
+
+    /** "both sugars", "the sugars", "all the sugar": more than one of a kind. */
+    private function isAllOf(string $word, string $before): bool
+    {
+        return preg_match('~\b(?:both|all)\s+(?:of\s+)?(?:the\s+)?$~iu', $before) === 1 || preg_match('~^(?:eggs|sugars|flours|fruits|nuts|spices|chocolates|milks|syrups|creams)$~iu', $word) === 1;
+    }
+
+    /**
+     * The part of the dessert that a step works on: the one that it names, or that most of what it takes belongs to.
+     *
+     * @param  list<array{int, int, list<int>, bool, bool}>  $found
+     * @param  list<int>  $seen
+     */
+    private function component(Formula $formula, string $text, array $found, array $seen): ?int
+    {
+        $votes = [];
+        foreach ($found as [, , $doses]) {
+            $of = array_values(array_unique(array_map(static fn (int $d): int => $formula->doses[$d]->component, $doses)));
+            if (count($of) === 1) {
+                $isFresh = array_diff($doses, $seen) !== [];
+                $votes[$of[0]] = ($votes[$of[0]] ?? 0.0) + ($isFresh ? 1.0 : 0.25);
+            }
+        }
+        foreach ($formula->components as $c => $name) {
+            if ($name !== '' && preg_match('~\bfor\s+the\s+'.preg_quote($name, '~').'\b~iu', $text) === 1) {
+                $votes[$c] = ($votes[$c] ?? 0.0) + 10.0;
+            }
+        }
+        arsort($votes);
+
+        return array_key_first($votes);
+    }
+
+    /**
+     * @param  list<int>  $doses
+     * @param  list<int>  $seen
+     * @return list<int>
+     */
+    private function choose(Formula $formula, array $doses, ?int $component, array $seen, bool $isPlural): array
+    {
+        $here = array_values(array_filter($doses, static fn (int $d): bool => $formula->doses[$d]->component === $component));
+        $doses = $here === [] ? $doses : $here;
+        if ($isPlural || count($doses) < 2) {
+            return $doses;
+        }
+        $fresh = array_values(array_diff($doses, $seen));
+
+        return [$fresh[0] ?? $doses[0]];
+    }
+
+    /**
+     * @param  list<int>  $doses
+     * @param  list<int>  $seen
+     * @return list<int>
+     */
+    private function known(array $doses, array $seen): array
+    {
+        return array_values(array_intersect($doses, $seen)) ?: $doses;
+    }
+
+    /** "the sponge ingredients": the part of the dessert that is named before the words. */
+    private function namedBefore(Formula $formula, string $before): ?int
+    {
+        foreach ($formula->components as $c => $name) {
+            if ($name !== '' && preg_match('~\b'.preg_quote($name, '~').'(?:\s+mix)?\s*$~iu', $before) === 1) {
+                return $c;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  list<int>  $seen
+     * @param  list<Mention>  $named
+     * @return list<Mention>
+     */
+    private function groups(Formula $formula, string $text, ?int $component, array $seen, array $named): array
+    {
+        preg_match_all(self::GROUPS, $text, $m, PREG_SET_ORDER | PREG_OFFSET_CAPTURE | PREG_UNMATCHED_AS_NULL);
+        $groups = [];
+        foreach ($m as $group) {
+            [$words, $at] = $group[0];
+            $component = $this->namedBefore($formula, substr($text, 0, $at)) ?? $component ?? 0;
+            $roles = match (true) {
+                $group['dry'][0] !== null => [Role::Body, Role::Lift, Role::Binder, Role::Sweet, Role::Flavour],
+                $group['wet'][0] !== null => [Role::Wet, Role::Egg, Role::Fat],
+                default => Role::cases(),
+            };
+            $doses = [];
+            foreach ($formula->doses as $i => $dose) {
+                $isHere = $dose->component === $component;
+                if ($isHere && ! in_array($i, $seen, true) && $dose->food !== null && in_array($dose->food->role, $roles, true) && ! ($group['dry'][0] !== null && $dose->food->isLiquid())) {
+                    $doses[] = $i;
+                }
+            }
+            if ($doses !== []) {
+                $groups[] = new Mention($at, strlen($words), $doses, true);
+                $seen = [...$seen, ...$doses];
+            }
+        }
+
+        return $groups;
+    }
+}

@@ -1,0 +1,365 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Method;
+
+use Aglyca\Core\Formula\Dose;
+use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Larder\Texture;
+use Aglyca\Core\Swap\Exchange;
+use Aglyca\Core\Swap\Part;
+use Aglyca\Core\Swap\Swap;
+
+/** Says each sentence of a method again for what is really in the bowl. */
+final readonly class MethodWriter
+{
+    /** Words before a name that belong to what is gone: "white granulated sugar". */
+    private const LEADING = '~(?:\b(?:white|brown|caster|castor|granulated|icing|powdered|confectioner\'?s\'?|soft|light|dark|plain|self[- ]rais(?:ing|ed)|all[- ]purpose|whole|wheat|superfine|golden|demerara|muscovado|strong|bread|rolled|porridge)[\s-]+)+$~iu';
+
+    /** With what a thing that nobody mentioned goes in: the first of these that the method takes. */
+    private const WITH = [
+        'sweet' => [Role::Sweet, Role::Fat, Role::Egg, Role::Wet, Role::Body], 'body' => [Role::Body, Role::Lift, Role::Egg, Role::Fat],
+        'binder' => [Role::Body, Role::Lift, Role::Sweet, Role::Wet, Role::Egg], 'lift' => [Role::Body, Role::Lift, Role::Egg],
+        'egg' => [Role::Egg, Role::Fat, Role::Wet, Role::Body], 'wet' => [Role::Wet, Role::Egg, Role::Fat, Role::Body],
+        'fat' => [Role::Fat, Role::Sweet, Role::Wet, Role::Body], 'mixin' => [Role::Mixin, Role::Body, Role::Wet], 'flavour' => [Role::Flavour, Role::Egg, Role::Wet, Role::Fat, Role::Body],
+    ];
+
+    private const SUGAR = '~\bsugar(?<kind>ed|s|y)?\b(?<tool>[\s-]+thermometer)?~iu';
+
+    private const NO_SUGAR = '~(?:\b(?:without|no|any|blood)\s+)$~iu';
+
+    /** Grams of sugars in 100 g from which a sweet thing is sugar. */
+    private const SUGARY = 50;
+
+    /** @param  list<Operation>  $operations */
+    public function write(Swap $swap, array $operations): Rewriting
+    {
+        $rewriting = new Rewriting;
+        $exchangeOf = self::exchanges($swap);
+        $redirected = $this->redirected($swap, $operations, $exchangeOf);
+        $taken = [];
+        foreach ($operations as $i => $operation) {
+            foreach ($operation->mentions as $mention) {
+                $of = array_values(array_unique(array_map(static fn (int $d): int => $exchangeOf[$d], array_intersect($mention->doses, array_keys($exchangeOf)))));
+                if ($mention->isGroup) {
+                    $this->group($swap, $rewriting, $i, $mention, $of, $redirected);
+                } else {
+                    $this->named($swap, $rewriting, $i, $operation, $mention, $of, $redirected);
+                }
+                $this->take($swap, $rewriting, $i, $mention, $of, $redirected, $taken);
+            }
+            $this->leftOver($swap, $rewriting, $i, $operation);
+        }
+        $this->unmentioned($swap, $rewriting, $operations, $redirected, $taken);
+
+        return $rewriting;
+    }
+
+    /** @return array<int, int> dose => exchange */
+    private static function exchanges(Swap $swap): array
+    {
+        $of = [];
+        foreach ($swap->exchanges as $e => $exchange) {
+            foreach ($exchange->from as $dose) {
+                $of[$dose] = $e;
+            }
+        }
+
+        return $of;
+    }
+
+    /**
+     * Parts that go in with others of their kind: an egg that came for flour goes in with the eggs.
+     *
+     * @param  list<Operation>  $operations
+     * @param  array<int, int>  $exchangeOf
+     * @return array<int, list<Part>> by exchange: the parts that go in at its own mention
+     */
+    private function redirected(Swap $swap, array $operations, array $exchangeOf): array
+    {
+        $own = [];
+        foreach ($swap->exchanges as $e => $exchange) {
+            $parts = NewNames::added($swap->before, $exchange);
+            $own[$e] = array_values(array_filter($parts, function (Part $p) use ($swap, $operations, $exchange, $exchangeOf): bool {
+                $isOther = $p->food->role !== $exchange->role && in_array($p->food->role, [Role::Egg], true);
+
+                return ! $isOther || $this->mentionOf($swap, $operations, $p->food->role, $exchange->component, $exchangeOf) === null;
+            }));
+        }
+
+        return $own;
+    }
+
+    /**
+     * @param  list<Operation>  $operations
+     * @param  array<int, int>  $exchangeOf
+     */
+    private function mentionOf(Swap $swap, array $operations, Role $role, int $component, array $exchangeOf): ?int
+    {
+        foreach ($operations as $i => $operation) {
+            foreach ($operation->doses() as $dose) {
+                if ($swap->before->doses[$dose]->food?->role === $role && $swap->before->doses[$dose]->component === $component && isset($exchangeOf[$dose])) {
+                    return $i;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  list<int>  $of
+     * @param  array<int, list<Part>>  $own
+     */
+    private function group(Swap $swap, Rewriting $rewriting, int $i, Mention $mention, array $of, array $own): void
+    {
+        $names = [];
+        foreach ($of as $e) {
+            if (! isset($rewriting->named[$e]) && $own[$e] !== []) {
+                $rewriting->named[$e] = true;
+                array_push($names, ...array_map(static fn (Part $p): string => NewNames::name($p->food), $own[$e]));
+            }
+        }
+        if ($names !== []) {
+            $rewriting->edit($i, $mention->end(), 0, ' (now with '.NewNames::list($names).')');
+        }
+    }
+
+    /**
+     * @param  list<int>  $of
+     * @param  array<int, list<Part>>  $own
+     */
+    private function named(Swap $swap, Rewriting $rewriting, int $i, Operation $operation, Mention $mention, array $of, array $own): void
+    {
+        $changed = array_values(array_filter($of, fn (int $e): bool => $swap->exchanges[$e]->changed && ($own[$e] !== [] || NewNames::isGone($swap->before, $swap->exchanges[$e]))));
+        if ($changed === []) {
+            $this->uncounted($swap, $rewriting, $i, $operation->step->text, $mention);
+
+            return;
+        }
+        $words = [];
+        foreach ($changed as $e) {
+            $exchange = $swap->exchanges[$e];
+            $words[] = $mention->isMixture || isset($rewriting->named[$e])
+                ? ($own[$e] === [] ? '' : NewNames::short($exchange, $own[$e]))
+                : $this->inFull($swap, $exchange, $own[$e]);
+            if (! $mention->isMixture) {
+                $rewriting->named[$e] = true;
+            }
+        }
+        $this->replace($rewriting, $i, $operation->step->text, $mention, $this->inList($operation->step->text, $mention, array_values(array_filter($words))));
+    }
+
+    /** Sugar without an amount, "icing sugar to finish", is left in the list and out of the count; in the method it is a sweetener. */
+    private function uncounted(Swap $swap, Rewriting $rewriting, int $i, string $text, Mention $mention): void
+    {
+        foreach ($mention->doses as $d) {
+            $dose = $swap->before->doses[$d];
+            if ($dose->grams === null && $dose->food?->role === Role::Sweet && $dose->food->per100->sugars > self::SUGARY && $swap->exchanges !== []) {
+                $this->replace($rewriting, $i, $text, $mention, ($dose->food->texture === Texture::Powder ? 'powdered ' : '').'sweetener');
+
+                return;
+            }
+        }
+    }
+
+    /**
+     * In a list of the baker's the names go on with commas; alone they end with "and".
+     *
+     * @param  list<string>  $words
+     */
+    private function inList(string $text, Mention $mention, array $words): string
+    {
+        $names = NewNames::list($words);
+        $goesOn = preg_match('~^(?:\s+and\b|,)~u', substr($text, $mention->end())) === 1;
+        $isInList = preg_match('~(?:,|\band)\s+(?:the\s+)?$~u', substr($text, 0, $mention->at)) === 1;
+
+        return $goesOn || $isInList ? str_replace(' and ', $goesOn ? ', ' : ' and ', $names) : $names;
+    }
+
+    /** @param  list<Part>  $parts */
+    private function inFull(Swap $swap, Exchange $exchange, array $parts): string
+    {
+        if ($parts === []) {
+            return '';
+        }
+        $stayed = array_filter($exchange->to, static fn (Part $p): bool => ! in_array($p, $parts, true) && ! in_array($p->food->role, [Role::Egg], true));
+        $foods = array_filter($stayed, static fn (Part $p): bool => in_array($p->food->key, array_map(static fn (int $d): ?string => $swap->before->doses[$d]->food?->key, $exchange->from), true));
+
+        return NewNames::full($exchange, [...array_values($foods), ...$parts]);
+    }
+
+    private function replace(Rewriting $rewriting, int $i, string $text, Mention $mention, string $words): void
+    {
+        [$at, $length] = [$mention->at, $mention->length];
+        if (preg_match(self::LEADING, substr($text, 0, $at), $m) === 1) {
+            [$at, $length] = [$at - strlen($m[0]), $length + strlen($m[0])];
+        }
+        if ($words === '') {
+            [$at, $length] = $this->struck($text, $at, $length);
+        } elseif ($this->beginsSentence($text, $at)) {
+            $words = ucfirst($words);
+        }
+        if (! $rewriting->isEdited($i, $at, $at + $length)) {
+            $rewriting->edit($i, $at, $length, $words);
+        }
+    }
+
+    private function beginsSentence(string $text, int $at): bool
+    {
+        return $at === 0 || preg_match('~[.!?]\s+$~u', substr($text, 0, $at)) === 1;
+    }
+
+    /**
+     * What goes with a name that goes: its joining word, or else the whole sentence.
+     *
+     * @return array{int, int}
+     */
+    private function struck(string $text, int $at, int $length): array
+    {
+        [$before, $behind] = [substr($text, 0, $at), substr($text, $at + $length)];
+        $article = preg_match('~\b(?:the|some|a|an)\s+$~iu', $before, $m) === 1 ? strlen($m[0]) : 0;
+        $rest = substr($before, 0, strlen($before) - $article);
+        if (preg_match('~(?:,?\s+and|,|,?\s+with|\s+or|\s+plus)\s+$~iu', $rest, $m) === 1 && preg_match('~\pL\s*$~u', substr($rest, 0, -strlen($m[0]))) === 1) {
+            $from = $at - $article - strlen($m[0]);
+
+            return [$from, $at + $length - $from];
+        }
+        if (preg_match('~^(?:,\s*and|,|\s+and)\s+(?:the\s+)?~iu', $behind, $m) === 1) {
+            return [$at, $length + strlen($m[0])];
+        }
+        $start = preg_match('~^.*[.!?;]\s+~us', $before, $m) === 1 ? strlen($m[0]) : 0;
+        $end = preg_match('~^[^.!?;]*[.!?;]?\s*~u', $behind, $m) === 1 ? $at + $length + strlen($m[0]) : strlen($text);
+
+        return [$start, $end - $start];
+    }
+
+    /**
+     * @param  list<int>  $of
+     * @param  array<int, list<Part>>  $own
+     * @param  array<string, true>  $taken  what has gone in already
+     */
+    private function take(Swap $swap, Rewriting $rewriting, int $i, Mention $mention, array $of, array $own, array &$taken): void
+    {
+        if ($mention->isMixture) {
+            return;
+        }
+        foreach ($of as $e) {
+            $exchange = $swap->exchanges[$e];
+            if (! $exchange->changed) {
+                foreach (array_intersect($exchange->from, $mention->doses) as $d) {
+                    $this->use($rewriting, $i, "d$d", $swap->before->doses[$d], $taken);
+                }
+
+                continue;
+            }
+            foreach ($exchange->to as $p => $part) {
+                $isNew = NewNames::isGone($swap->before, $exchange) || in_array($part, NewNames::added($swap->before, $exchange), true);
+                if (! isset($taken["e$e-$p"]) && (! $isNew || in_array($part, $own[$e], true) || $part->food->role === Role::Egg)) {
+                    $taken["e$e-$p"] = true;
+                    $rewriting->uses[$i][] = new StepUse($part->food, $part->grams);
+                }
+            }
+        }
+    }
+
+    /** @param  array<string, true>  $taken */
+    private function use(Rewriting $rewriting, int $i, string $key, Dose $dose, array &$taken): void
+    {
+        if (! isset($taken[$key]) && $dose->food !== null && $dose->grams !== null) {
+            $taken[$key] = true;
+            $rewriting->uses[$i][] = new StepUse($dose->food, $dose->mass());
+        }
+    }
+
+    /** Sugar that the sentence names and the list does not: a sugared paper, a spoon of sugar. */
+    private function leftOver(Swap $swap, Rewriting $rewriting, int $i, Operation $operation): void
+    {
+        foreach ($swap->after->doses as $dose) {
+            if ($dose->food !== null && $dose->grams !== null && $dose->food->role === Role::Sweet && preg_match('~\bsugar\b(?!-free)~i', $dose->food->name.' '.$dose->text) === 1) {
+                return;
+            }
+        }
+        $text = $operation->step->text;
+        preg_match_all(self::SUGAR, $text, $found, PREG_SET_ORDER | PREG_OFFSET_CAPTURE | PREG_UNMATCHED_AS_NULL);
+        foreach ($found as $m) {
+            [$words, $at] = $m[0];
+            $isFree = preg_match('~^[- ]?(?:free|alcohol|substitute)~i', substr($text, $at + strlen($words))) === 1 || preg_match(self::NO_SUGAR, substr($text, 0, $at)) === 1;
+            if ($isFree || $rewriting->isEdited($i, $at, $at + strlen($words))) {
+                continue;
+            }
+            $new = match (true) {
+                $m['tool'][0] !== null => 'thermometer',
+                $m['kind'][0] === 'ed', $m['kind'][0] === 'y' => 'sweetened',
+                default => 'sweetener',
+            };
+            $rewriting->edit($i, $at, strlen($words), $this->beginsSentence($text, $at) ? ucfirst($new) : $new);
+        }
+    }
+
+    /**
+     * What no sentence takes goes in with its like, and is said so.
+     *
+     * @param  list<Operation>  $operations
+     * @param  array<int, list<Part>>  $own
+     * @param  array<string, true>  $taken
+     */
+    private function unmentioned(Swap $swap, Rewriting $rewriting, array $operations, array $own, array $taken): void
+    {
+        $late = [];
+        if (array_merge([], ...array_map(static fn (Operation $o): array => $o->doses(), $operations)) === []) {
+            // A method that names nothing leaves it to the baker what goes in when.
+            return;
+        }
+        foreach ($swap->exchanges as $e => $exchange) {
+            foreach ($exchange->changed ? $exchange->to : [] as $p => $part) {
+                if (! isset($taken["e$e-$p"])) {
+                    $at = $this->place($swap, $operations, $part->food->role, $exchange->component);
+                    $isSaid = ! in_array($part, $own[$e], true);
+                    $late[$at][$part->food->role === Role::Binder ? 'binder' : ($isSaid ? 'said' : 'new')][] = NewNames::name($part->food);
+                    $rewriting->uses[$at][] = new StepUse($part->food, $part->grams);
+                }
+            }
+            foreach ($exchange->changed ? [] : $exchange->from as $d) {
+                $dose = $swap->before->doses[$d];
+                if (! isset($taken["d$d"]) && $dose->food !== null && $dose->grams !== null) {
+                    $at = $this->place($swap, $operations, $dose->food->role, $dose->component);
+                    $late[$at]['old'][] = NewNames::name($dose->food);
+                    $rewriting->uses[$at][] = new StepUse($dose->food, $dose->mass());
+                }
+            }
+        }
+        foreach ($late as $at => $kinds) {
+            if (isset($kinds['binder'])) {
+                $rewriting->before[$at][] = 'Whisk the '.NewNames::list($kinds['binder']).' into the dry ingredients, so that it does not clump.';
+            }
+            $new = [...$kinds['new'] ?? [], ...$kinds['said'] ?? []];
+            if ($new !== []) {
+                $rewriting->behind[$at][] = 'Mix in the '.NewNames::list($new).' here.';
+            }
+            if (isset($kinds['old'])) {
+                $rewriting->behind[$at][] = 'The method does not say when the '.NewNames::list($kinds['old']).' goes in: add it here.';
+            }
+        }
+    }
+
+    /** @param  list<Operation>  $operations */
+    private function place(Swap $swap, array $operations, Role $role, int $component): int
+    {
+        foreach ([$component, null] as $where) {
+            foreach ([...self::WITH[$role->value], ...Role::cases()] as $with) {
+                foreach ($operations as $i => $operation) {
+                    foreach ($operation->doses() as $d) {
+                        $dose = $swap->before->doses[$d];
+                        if ($dose->food?->role === $with && ($where === null || $dose->component === $where)) {
+                            return $i;
+                        }
+                    }
+                }
+            }
+        }
+
+        return 0;
+    }
+}
