@@ -207,11 +207,14 @@ final class Kernel
     private function cautions(Account $after, Swap $swap, Recipe $recipe): array
     {
         $care = array_map(
-            static fn (Family $f, string $name): Care => new Care($name, $f->minutes > 0, $f->cold, $f->hot),
+            static fn (Family $f, string $name): Care => new Care($name, $f->minutes > 0 || $swap->before->making->isEggCooked, $f->cold, $f->hot),
             $swap->families, $recipe->components,
         );
 
-        return $this->core->cautioner->cautions($after, $care, $swap->wishes->kitchen->bodyMass, $swap->family()->bakeLoss);
+        return [
+            ...$this->core->advisor->advice($after, $swap),
+            ...$this->core->cautioner->cautions($after, $care, $swap->wishes->kitchen->bodyMass, $swap->family()->bakeLoss),
+        ];
     }
 
     /** @return array<string, Property> by the bands of the family of the heaviest component */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aglyca\Core;
 
+use Aglyca\Core\Swap\Advisor;
 use Aglyca\Core\Account\Accountant;
 use Aglyca\Core\Account\Desk;
 use Aglyca\Core\Account\NetCarbs;
@@ -105,6 +106,8 @@ final readonly class Wiring
 
     public Cautioner $cautioner;
 
+    public Advisor $advisor;
+
     public BakePlanner $planner;
 
     public KitchenMeasure $measures;
@@ -147,6 +150,7 @@ final readonly class Wiring
         $this->swapper = $this->swapper($assayer, new PartMaker($snapper, $this->scaler));
         $this->forecaster = new Forecaster($assayer, $this->constants);
         $this->cautioner = new Cautioner($tables, new AcidBalance($tables), $this->constants);
+        $this->advisor = new Advisor($this->families, $this->constants);
         $this->planner = new BakePlanner(
             new Preparations($tables, $this->scaler), new MethodReader(new Actions($tables), $this->foods), new MethodWriter, $this->constants,
         );
@@ -169,7 +173,7 @@ final readonly class Wiring
         $candidates = new CandidateMaker($this->larder, $this->schools, $parts, $assayer, $this->constants);
         $rules = [
             new Rule\Sweetness, new Rule\Bulk, new Rule\Body, new Rule\Moisture, new Rule\Fat($this->constants), new Rule\Structure,
-            new Rule\Browning, new Rule\Grain($this->constants), new Rule\CoolTaste($this->constants), new Rule\Practice,
+            new Rule\Browning, new Rule\Draw, new Rule\Grain($this->constants), new Rule\CoolTaste($this->constants), new Rule\Practice,
             new Rule\Tolerance($this->constants), new Rule\CarbLimit($this->constants),
         ];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Family;
 
+use Aglyca\Core\Formula\Making;
 use Aglyca\Core\Tables;
 use OutOfBoundsException;
 
@@ -12,7 +13,12 @@ final class Families
 {
     private const FALLBACK = 'butter-cake';
 
-    private const FILLING = 'fruit-filling';
+    /** What a filling is that nothing is said of, a part beside the first one, and a dessert without a telling word: the first that its signs allow. */
+    private const FILLINGS = ['fruit-filling', 'frosting', 'custard', 'mousse'];
+
+    private const BESIDE = ['frosting', 'fruit-filling', 'crumble', 'butter-cake'];
+
+    private const WITHOUT_WORDS = ['mug-cake', 'yeast-dough', 'butter-cake', 'fruit-filling', 'custard', 'mousse', 'no-bake-bar'];
 
     /** @var array<string, array<string, string>> */
     private array $rows;
@@ -20,8 +26,18 @@ final class Families
     /** @var array<string, array<string, Band>> family or "*" => row => band */
     private array $bands = [];
 
+    /** @var array<string, list<array{string, float, float}>> family => sign, low, high */
+    private array $signs = [];
+
+    /** @var array<string, array<string, string>> */
+    private array $limits;
+
     public function __construct(Tables $tables)
     {
+        $this->limits = array_column($tables->rows('family_limits'), null, 'family');
+        foreach ($tables->rows('family_signs') as $row) {
+            $this->signs[$row['family']][] = [$row['sign'], (float) $row['low'], (float) $row['high']];
+        }
         $this->rows = array_column($tables->rows('families'), null, 'family');
         foreach ($tables->rows('family_bands') as $row) {
             $this->bands[$row['family']][$row['row']] = new Band((float) $row['low'], (float) $row['high'], (float) $row['weight']);
@@ -46,38 +62,82 @@ final class Families
     }
 
     /**
-     * The family that a component is of: its own name speaks first, then the title for the first component.
+     * The family that a component is of: its own name speaks first, then the title for the first component. What it
+     * is made of and what is done to it has the last word: nothing that is baked is a mousse.
      *
      * @param  string  $component  its name, "" where it has none
      */
-    public function propose(string $title, string $component, bool $isFirst): string
+    public function propose(string $title, string $component, bool $isFirst, ?Signs $signs = null): string
     {
+        $signs ??= Signs::unknown();
+        // What stands behind "with" is not what it is: a ring cake with ganache is a cake.
+        $head = preg_split('~\b(?:with|topped|filled|and\s+(?:a\s+)?cream)\b~iu', $title)[0] ?? $title;
         // A filling is what the title says that it is filled with: "coffee custard tart", "cheesecake squares".
         if (preg_match('~\b(?:filling|layer)$~iu', $component) === 1) {
-            return $this->spokenOf($component) ?? $this->spokenOf($title, true) ?? self::FILLING;
+            return $this->spokenOf($component, $signs) ?? $this->spokenOf($title, $signs, true) ?? $this->firstOf(self::FILLINGS, $signs, 'fruit-filling');
         }
 
-        return ($component === '' ? null : $this->spokenOf($component))
-            ?? ($isFirst || $component === '' ? $this->spokenOf($title) : null)
-            ?? ($component !== '' && ! $isFirst ? 'frosting' : self::FALLBACK);
+        return ($component === '' ? null : $this->spokenOf($component, $signs))
+            ?? ($isFirst || $component === '' ? $this->spokenOf($head, $signs) : null)
+            ?? ($component !== '' && ! $isFirst ? $this->firstOf(self::BESIDE, $signs, 'frosting') : $this->firstOf(self::WITHOUT_WORDS, $signs, self::FALLBACK));
+    }
+
+    public function fits(string $family, Signs $signs): bool
+    {
+        foreach ($this->signs[$family] ?? [] as [$sign, $low, $high]) {
+            $value = $signs->get($sign);
+            if ($value !== null && ($value < $low || $value > $high)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** What a family of dessert cannot do without sugar, wheat or starch; "" where nothing is to be said. */
+    public function limitOf(string $family, Making $making): string
+    {
+        $row = $this->limits[$family] ?? null;
+
+        return $row === null || ($row['when'] === 'torched' && ! $making->isTorched) ? '' : $row['sentence'];
+    }
+
+    /** @param  list<string>  $families  the first of which signs are known, and allow it */
+    private function firstOf(array $families, Signs $signs, string $else): string
+    {
+        foreach ($families as $family) {
+            if ($this->known($family, $signs) > 0 && $this->fits($family, $signs)) {
+                return $family;
+            }
+        }
+
+        return $else;
     }
 
     /** The longest word that matches wins, and of equal ones the last in the text: "raspberry cheesecake bars" are bars. */
-    private function spokenOf(string $text, bool $fills = false): ?string
+    private function spokenOf(string $text, Signs $signs, bool $fills = false): ?string
     {
         $text = mb_strtolower($text);
-        [$best, $found] = [[0, -1], null];
+        [$best, $found] = [[0, -1, -1], null];
         foreach ($this->rows as $key => $row) {
-            if ($fills && $row['fills'] !== 'yes') {
+            if (($fills && $row['fills'] !== 'yes') || ! $this->fits($key, $signs)) {
                 continue;
             }
             foreach (array_filter(explode('|', $row['words'])) as $word) {
-                if (preg_match('~(?<!\pL)'.preg_quote($word, '~').'(?!\pL)~u', $text, $m, PREG_OFFSET_CAPTURE) === 1 && [strlen($word), $m[0][1]] > $best) {
-                    [$best, $found] = [[strlen($word), $m[0][1]], $key];
+                $isThere = preg_match('~(?<!\pL)'.preg_quote($word, '~').'(?!\pL)~u', $text, $m, PREG_OFFSET_CAPTURE) === 1;
+                // Of the same word the family that knows more signs of itself is meant.
+                $rank = $isThere ? [strlen($word), $m[0][1], $this->known($key, $signs)] : [0, -1, -1];
+                if ($rank > $best) {
+                    [$best, $found] = [$rank, $key];
                 }
             }
         }
 
         return $found;
+    }
+
+    private function known(string $family, Signs $signs): int
+    {
+        return count(array_filter($this->signs[$family] ?? [], static fn (array $s): bool => $signs->get($s[0]) !== null));
     }
 }

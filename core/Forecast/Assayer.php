@@ -61,7 +61,7 @@ final class Assayer
         return new Traits(
             1.0, $n->water / 100, $this->larder->typical($food, 'thirst'), $n->fat / 100, $this->larder->typical($food, 'holding'), $this->larder->typical($food, 'sweetness'),
             $isDry ? 1 - $n->water / 100 + $this->larder->typical($food, 'thirst') : 0.0, $this->larder->typical($food, 'reducing'), ($n->polyols['erythritol'] ?? 0.0) / 100,
-            max(0.0, $n->digestible()) / 100, $load, $this->moles($food),
+            max(0.0, $n->digestible()) / 100, $load, $this->moles($food), $n->allulose / 100,
         );
     }
 

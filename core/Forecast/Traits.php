@@ -21,6 +21,7 @@ final readonly class Traits
         public float $net = 0.0,
         public float $load = 0.0,
         public float $moles = 0.0,
+        public float $allulose = 0.0,
     ) {}
 
     public function plus(self $o, float $factor = 1.0): self
@@ -29,6 +30,7 @@ final readonly class Traits
             $this->mass + $factor * $o->mass, $this->water + $factor * $o->water, $this->thirst + $factor * $o->thirst, $this->fat + $factor * $o->fat,
             $this->hold + $factor * $o->hold, $this->sweetness + $factor * $o->sweetness, $this->solids + $factor * $o->solids, $this->reducing + $factor * $o->reducing,
             $this->erythritol + $factor * $o->erythritol, $this->net + $factor * $o->net, $this->load + $factor * $o->load, $this->moles + $factor * $o->moles,
+            $this->allulose + $factor * $o->allulose,
         );
     }
 

@@ -16,7 +16,7 @@ final readonly class Formula
      * @param  list<Dose>  $doses
      * @param  ?Layout  $layout  null where everything is shared alike among the pieces
      */
-    private function __construct(public string $title, public array $components, public array $doses, public float $pieces, public ?Layout $layout = null) {}
+    private function __construct(public string $title, public array $components, public array $doses, public float $pieces, public ?Layout $layout = null, public Making $making = new Making) {}
 
     /**
      * @param  list<string>  $components
@@ -24,13 +24,13 @@ final readonly class Formula
      *
      * @throws InvalidArgumentException where the pieces are not more than zero
      */
-    public static function of(string $title, array $components, array $doses, float $pieces): self
+    public static function of(string $title, array $components, array $doses, float $pieces, Making $making = new Making): self
     {
         if (! ($pieces > 0)) {
             throw new InvalidArgumentException('A dessert is cut into at least one piece.');
         }
 
-        return new self($title, $components, $doses, $pieces);
+        return new self($title, $components, $doses, $pieces, null, $making);
     }
 
     /** @param  ?float  $pieces  null takes what the recipe says; where it does not say, it is counted whole */
@@ -43,23 +43,25 @@ final readonly class Formula
             $recipe->lines,
         );
 
-        return self::of($recipe->title, $recipe->components, $doses, $pieces ?? $recipe->pieces ?? 1);
+        return self::of(
+            $recipe->title, $recipe->components, $doses, $pieces ?? $recipe->pieces ?? 1, Making::of($recipe->steps),
+        );
     }
 
     /** @param  list<Dose>  $doses */
     public function with(array $doses): self
     {
-        return new self($this->title, $this->components, $doses, $this->pieces, $this->layout);
+        return new self($this->title, $this->components, $doses, $this->pieces, $this->layout, $this->making);
     }
 
     public function cutInto(float $pieces): self
     {
-        return self::of($this->title, $this->components, $this->doses, $pieces);
+        return self::of($this->title, $this->components, $this->doses, $pieces, $this->making);
     }
 
     public function laidOut(Layout $layout): self
     {
-        return new self($this->title, $this->components, $this->doses, $layout->cut->count, $layout);
+        return new self($this->title, $this->components, $this->doses, $layout->cut->count, $layout, $this->making);
     }
 
     /** @param  array<string, float>  $shares  by line key: what of the line is eaten */

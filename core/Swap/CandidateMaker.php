@@ -11,6 +11,7 @@ use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Larder;
+use Aglyca\Core\Larder\Role;
 
 /** What a component's lines could become, in the proportions that are usual: the variables of its programme. */
 final readonly class CandidateMaker
@@ -27,8 +28,9 @@ final readonly class CandidateMaker
     {
         $offers = $this->offers($formula, $sorting, $wishes);
         $singles = [];
+        $drinks = $this->drinks($formula, $sorting, $offers);
         foreach ($sorting->singles as $i) {
-            $singles[$i] = $this->single($formula->doses[$i], $wishes);
+            $singles[$i] = $this->single($formula->doses[$i], $wishes, $drinks);
         }
         $waters = $this->waters($formula, $sorting, $wishes);
         $forms = array_map(fn (Offer $o): Traits => $this->assayer->gram($o->food), $offers);
@@ -70,7 +72,7 @@ final readonly class CandidateMaker
             }
         }
         $flours = $this->flours($formula, $sorting, $wishes);
-        array_push($variables, ...$flours, ...$this->fats($formula, $sorting, $flours, $wishes), ...$this->lifts($formula, $sorting, $wishes));
+        array_push($variables, ...$flours, ...$this->fats($formula, $sorting, $flours, $wishes), ...$this->lifts($formula, $sorting, $flours, $wishes), ...$this->liquids($formula, $sorting));
         $offered = array_map(fn (Offer $v): Offer => $this->typed($v, $wishes, $sorting->component), array_values(array_filter($variables, fn (Offer $v): bool => $this->allows($v->food, $wishes))));
         foreach ($wishes->added($sorting->component) as $food => $grams) {
             $offered[] = new Offer($this->larder->get($food), Purpose::Added, 0.0, 0.0, 0.0, 'added by you', base: $grams);
@@ -124,7 +126,7 @@ final readonly class CandidateMaker
     }
 
     /** @return list<Part> */
-    private function single(Dose $dose, Wishes $wishes): array
+    private function single(Dose $dose, Wishes $wishes, float $drinks): array
     {
         $parts = [];
         foreach ($this->schools->single($dose->food->key, $wishes->without) as $row) {
@@ -139,6 +141,7 @@ final readonly class CandidateMaker
 
                 continue;
             }
+            $grams *= $dose->food->role === Role::Wet && $dose->food->isLiquid() ? $drinks : 1.0;
             $food = $this->larder->get($row['to'] === '~flour' ? $this->schools->parts($this->school($wishes))[0]['food'] : $row['to']);
             if ($this->allows($food, $wishes)) {
                 $parts[] = $this->part($food->key, $grams, $row['why'], $dose->component, $dose->key, $wishes);
@@ -255,17 +258,71 @@ final readonly class CandidateMaker
         return $variables;
     }
 
-    /** @return list<Offer> */
-    private function lifts(Formula $formula, Sorting $sorting, Wishes $wishes): array
+    /**
+     * Water of the recipe's own may go down by half where the starch that bound it went.
+     *
+     * @return list<Offer>
+     */
+    private function liquids(Formula $formula, Sorting $sorting): array
+    {
+        $most = $this->constants->get('liquid-cut-most');
+        $offers = [];
+        foreach ($sorting->flours === [] ? [] : $sorting->kept as $i) {
+            $dose = $formula->doses[$i];
+            if ($dose->food !== null && $dose->mass() > 0 && $this->isPlainLiquid($dose->food)) {
+                $offers[] = new Offer(
+                    $dose->food, Purpose::Liquid, $dose->mass() * $most, $dose->mass() * $most, 0.0,
+                    'the starch that bound it went', base: $dose->mass() * (1 - $most), dose: $i,
+                );
+            }
+        }
+
+        return $offers;
+    }
+
+    private function isPlainLiquid(Food $food): bool
+    {
+        return $food->role === Role::Wet && $food->isLiquid() && $food->per100->water > $this->constants->get('plain-liquid-water');
+    }
+
+    /**
+     * How much the new flours drink of what the old ones did, at least half and at most all.
+     *
+     * @param  list<Offer>  $offers
+     */
+    private function drinks(Formula $formula, Sorting $sorting, array $offers): float
+    {
+        $old = $this->assayer->mix(array_map(static fn (int $i): Dose => $formula->doses[$i], $sorting->flours))->thirst;
+        if ($old <= 0) {
+            return 1.0;
+        }
+        $new = 0.0;
+        foreach ($offers as $offer) {
+            $new += $offer->purpose === Purpose::Flour ? $offer->practice * $this->assayer->gram($offer->food)->thirst : 0.0;
+        }
+
+        return min(1.0, max(1 - $this->constants->get('liquid-cut-most'), $new / $old));
+    }
+
+    /**
+     * @param  list<Offer>  $flours
+     * @return list<Offer>
+     */
+    private function lifts(Formula $formula, Sorting $sorting, array $flours, Wishes $wishes): array
     {
         $factor = $sorting->flours === [] ? 1.0 : (float) $this->schools->school($wishes->school)['lift_factor'];
         $variables = [];
         foreach ($factor === 1.0 ? [] : $sorting->kept as $i) {
             $dose = $formula->doses[$i];
             if ($dose->food?->key === 'baking-powder') {
+                // Soda lifts as three times as much powder; above what flours can hold it only tastes.
+                $soda = $this->constants->get('soda-as-powder') * $formula->gramsOf('baking-soda');
+                $room = $this->constants->get('lift-most') / 100 * array_sum(array_map(static fn (Offer $o): float => $o->purpose === Purpose::Flour ? $o->practice : 0.0, $flours)) - $soda;
+                $most = max($dose->mass() * $this->constants->get('lift-least'), min($dose->mass() * $factor, $room));
+                $base = min($dose->mass(), $most);
                 $variables[] = new Offer(
-                    $dose->food, Purpose::Lift, $dose->mass() * $factor, $dose->mass() * ($factor - 1), 0.0,
-                    'the new flours are heavier to lift', base: $dose->mass(), dose: $i,
+                    $dose->food, Purpose::Lift, $most - $base, $most - $base, 0.0,
+                    $most < $dose->mass() ? 'more than the new flours hold would only taste' : 'the new flours are heavier to lift', base: $base, dose: $i,
                 );
             }
         }

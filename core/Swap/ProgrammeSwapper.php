@@ -9,6 +9,7 @@ use Aglyca\Core\Account\Accountant;
 use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Family\Families;
 use Aglyca\Core\Family\Family;
+use Aglyca\Core\Family\Signs;
 use Aglyca\Core\Family\OvenPlan;
 use Aglyca\Core\Family\PanChange;
 use Aglyca\Core\Formula\Dose;
@@ -82,7 +83,9 @@ final readonly class ProgrammeSwapper
     /** @return list<Family> by component */
     public function familiesOf(Formula $formula, Wishes $wishes): array
     {
-        return array_map(fn (int $i, string $name): Family => $this->families->get($wishes->families[$i] ?? $this->families->propose($formula->title, $name, $i === 0)), array_keys($formula->components), $formula->components);
+        return array_map(fn (int $i, string $name): Family => $this->families->get(
+            $wishes->families[$i] ?? $this->families->propose($formula->title, $name, $i === 0, Signs::of($formula, $i)),
+        ), array_keys($formula->components), $formula->components);
     }
 
     /**

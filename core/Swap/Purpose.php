@@ -13,6 +13,8 @@ enum Purpose
     case Water;
     case Fat;
     case Lift;
+    /** A liquid of the recipe's own. */
+    case Liquid;
     /** Put in by the baker on top of the swap. */
     case Added;
 }

@@ -30,10 +30,10 @@ final class FamiliesTest extends CoreCase
         foreach ([
             ['Chewy oat cookies', '', true, 'cookie-chewy'], ['Pistachio rose biscuits', '', true, 'cookie-crisp'], ['Ginger snaps', '', true, 'cookie-crisp'], ['Butter shortbread', '', true, 'shortbread'], ['Walnut brownies', '', true, 'brownie'],
             ['Cardamom orange loaf', '', true, 'butter-cake'], ['Walnut spice roulade', '', true, 'sponge'], ['Plum muffins', '', true, 'muffin'], ['Sunday waffles', '', true, 'waffle'], ['Three-minute mug cake', '', true, 'mug-cake'],
-            ['Poppy-seed cheesecake squares', '', true, 'cheesecake'], ['Lemon pudding', '', true, 'custard'], ['Vanilla ice cream', '', true, 'mousse'], ['Rose marshmallows', '', true, 'jelly'], ['Salted caramel', '', true, 'caramel'], ['Hazelnut meringues', '', true, 'meringue'],
-            ['Almond brittle', '', true, 'confection'], ['Something else altogether', '', true, 'butter-cake'],
+            ['Poppy-seed cheesecake squares', '', true, 'cheesecake'], ['Lemon pudding', '', true, 'custard'], ['Vanilla ice cream', '', true, 'ice-cream'], ['Rose marshmallows', '', true, 'jelly'], ['Salted caramel', '', true, 'caramel'], ['Hazelnut meringues', '', true, 'meringue'],
+            ['Almond brittle', '', true, 'hard-candy'], ['Something else altogether', '', true, 'butter-cake'],
             ['Cardamom loaf', 'Glaze', false, 'frosting'], ['Plum tart', 'Pastry', true, 'shortbread'], ['Poppy-seed cheesecake squares', 'Base', true, 'shortbread'], ['Poppy-seed cheesecake squares', 'Filling', false, 'cheesecake'],
-            ['Coffee custard tart', 'Custard', false, 'custard'], ['Coffee custard tart', 'Filling', false, 'custard'], ['Thumbprints', 'Filling', false, 'fruit-filling'], ['Loaf', 'Lemon curd', false, 'fruit-filling'], ['Loaf', 'Thing on the side', false, 'frosting'],
+            ['Coffee custard tart', 'Custard', false, 'custard'], ['Coffee custard tart', 'Filling', false, 'custard'], ['Thumbprints', 'Filling', false, 'fruit-filling'], ['Loaf', 'Lemon curd', false, 'curd'], ['Loaf', 'Thing on the side', false, 'frosting'],
         ] as [$title, $component, $isFirst, $family]) {
             yield "$title, $component" => [$title, $component, $isFirst, $family];
         }

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Formula;
+
+use Aglyca\Core\Reading\Step;
+
+/** How a dessert is made, as far as it tells what it is and what may hurt. */
+final readonly class Making
+{
+    private const BAKED = '~\b(?:bak(?:e|ed|ing)(?!\s+(?:powder|soda|paper|parchment|sheet|tray|tin|dish))|ovens?)\b~iu';
+
+    private const MICROWAVED = '~\bmicrowave\b~iu';
+
+    private const STEAMED = '~\bsteam(?:ed|ing)?\s+(?:for|\d|over|the|in)|\bpudding\s+basin\b~iu';
+
+    /** Egg that is cooked on the hob: a custard, a sabayon. */
+    private const EGG_COOKED = '~\b(?:yolks?|eggs?)\b.{0,200}?\b(?:cook|heat|thicken(?:s|ed)?|simmer|boil|temper|double\s+boiler|coats\b)|\b(?:boiling|simmering)\b.{0,80}\b(?:yolks?|eggs?)\b~ius';
+
+    private const TORCHED = '~\b(?:torch|blowtorch|br[uû]l[eé]e|caramelis|caramelize|grill|broil)~iu';
+
+    public function __construct(
+        public bool $isKnown = false,
+        public bool $isBaked = false,
+        public bool $isMicrowaved = false,
+        public bool $isSteamed = false,
+        public bool $isEggCooked = false,
+        public bool $isTorched = false,
+    ) {}
+
+    /** @param  list<Step>  $steps */
+    public static function of(array $steps): self
+    {
+        $text = implode("\n", array_column($steps, 'text'));
+        $isBaked = preg_match(self::BAKED, $text) === 1;
+        foreach ($steps as $step) {
+            foreach ($step->heats as $heat) {
+                $isBaked = $isBaked || $heat->isOven;
+            }
+        }
+
+        return new self(
+            $steps !== [], $isBaked, ! $isBaked && preg_match(self::MICROWAVED, $text) === 1, preg_match(self::STEAMED, $text) === 1,
+            preg_match(self::EGG_COOKED, $text) === 1, preg_match(self::TORCHED, $text) === 1,
+        );
+    }
+}
