@@ -56,7 +56,7 @@ final class Families
         $row = $this->rows[$key] ?? throw new OutOfBoundsException("No family '$key'. Known: ".implode(', ', array_keys($this->rows)).'.');
 
         return new Family(
-            $key, $row['name'], (float) $row['bake_loss'], (float) $row['heat_c'], (float) $row['minutes'], (float) $row['piece_g'], $row['crisp'] === 'yes',
+            $key, $row['name'], (float) $row['bake_loss'], (float) $row['heat_c'], (float) $row['minutes'], (float) $row['piece_g'], (int) $row['eggs_most'], $row['crisp'] === 'yes',
             $row['doneness'], $row['cooling'], $row['keeping'], $row['fragile'] === 'yes', $row['foam'] === 'yes', $row['cold'] === 'yes', $row['hot'] === 'yes', [...$this->bands['*'], ...$this->bands[$key] ?? []],
         );
     }

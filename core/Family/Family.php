@@ -15,6 +15,7 @@ final readonly class Family
      * @param  float  $heat  usual °C; 0 where it is not baked
      * @param  float  $minutes  usual
      * @param  float  $pieceGrams  what a piece usually weighs, baked
+     * @param  int  $eggsMost  that may come for the flour that went
      * @param  bool  $cold  kept in the fridge
      * @param  bool  $hot  boils far above 100 °C
      * @param  bool  $fragile  breaks while it is hot where sweetener takes the place of sugar
@@ -27,6 +28,7 @@ final readonly class Family
         public float $heat,
         public float $minutes,
         public float $pieceGrams,
+        public int $eggsMost,
         public bool $crisp,
         public string $doneness,
         public string $cooling,

@@ -15,7 +15,7 @@ final readonly class Heats
 {
     private const OVEN = '~\b(?:ovens?|bak(?:e|es|ed|ing)(?!\s+(?:powder|soda))|pre-?heat(?:ed|ing)?|roast(?:ed|ing)?|air[- ]?fr(?:y|yer|ied)|gas|grill|turn(?:ed)?\s+(?:it\s+)?(?:down|up)|lower(?:ed)?|reduced?|raise|toast(?:ed|ing)?|rack|shelf|fan|convection)\b~iu';
 
-    private const OTHER = '~\b(?:thermometer|probe|reach(?:es|ed)?|registers?|reads?|cent(?:re|er)|core|internal|inside|middle|syrup|sugar|custard|milk|cream|water|oil|fat|lard|chocolate|caramel|butter|dough|yeast|fry|fried|frying|deep[- ]?fry|candy|jam|boil(?:s|ing|ed)?|simmer|warm(?:ed)?(?!\s+oven)|lukewarm|cool(?:s|ed)?(?!\s+oven)|chill|fridge|refrigerator|freezer|room|rise|prove|proof|melt(?:ed)?|temper(?:ed)?|stir(?:ring)?|cook|store|whisk(?:ing)?|bain[- ]marie|pan|hob|stove)\b~iu';
+    private const OTHER = '~\b(?:thermometer|probe|reach(?:es|ed)?|registers?|reads?|cent(?:re|er)|core|internal|inside|middle|syrup|sugar|custard|milk|cream|water|oil|fat|lard|chocolate|caramel|butter|dough|yeast|fry|fried|frying|deep[- ]?fry|candy|jam|boil(?:s|ing|ed)?|simmer|warm(?:ed)?(?!\s+oven)|lukewarm|cool(?:s|ed)?(?!\s+oven)|chill|fridge|refrigerator|freezer|room|rise|prove|proof|melt(?:ed)?|temper(?:ed)?|stir(?:ring)?|cook|store|whisk(?:ing)?|bain[- ]marie|hob|stove)\b~iu';
 
     private string $pattern;
 
@@ -108,6 +108,10 @@ final readonly class Heats
         $other = self::lastOf(self::OTHER, $clause);
         if ($oven !== $other) {
             return $oven > $other;
+        }
+        // "180 °C 13–15 min." says no more, and needs no more.
+        if (preg_match('~^\W*(?:[\w"]+\s+){0,4}?(?:(?:pan|tin|dish|tray|moulds?)\b)?\W*$~u', $clause) === 1 && preg_match('~^\W{0,3}(?:for\s+)?(?:about\s+)?\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:min|hour|hr)~iu', substr($text, $end, 40)) === 1) {
+            return $number >= 90;
         }
         $behind = preg_split('~[.;!?]|,\s|\band\b~u', substr($text, $end, 60))[0] ?? '';
         if (preg_match(self::OTHER, $behind) === 1 && preg_match(self::OVEN, $behind) !== 1) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Swap;
 
+use Aglyca\Core\Family\Family;
 use Aglyca\Core\Forecast\Assayer;
 use Aglyca\Core\Forecast\Traits;
 use Aglyca\Core\Formula\Dose;
@@ -24,9 +25,9 @@ final readonly class CandidateMaker
         private Constants $constants,
     ) {}
 
-    public function candidates(Formula $formula, Sorting $sorting, Wishes $wishes): Candidates
+    public function candidates(Formula $formula, Sorting $sorting, Family $family, Wishes $wishes): Candidates
     {
-        $offers = $this->offers($formula, $sorting, $wishes);
+        $offers = $this->offers($formula, $sorting, $family, $wishes);
         $singles = [];
         $drinks = $this->drinks($formula, $sorting, $offers);
         foreach ($sorting->singles as $i) {
@@ -61,7 +62,7 @@ final readonly class CandidateMaker
     }
 
     /** @return list<Offer> */
-    private function offers(Formula $formula, Sorting $sorting, Wishes $wishes): array
+    private function offers(Formula $formula, Sorting $sorting, Family $family, Wishes $wishes): array
     {
         $variables = [];
         foreach (SugarForm::cases() as $form) {
@@ -71,7 +72,7 @@ final readonly class CandidateMaker
                 array_push($variables, ...$this->sweeteners($wished, $form, $wishes));
             }
         }
-        $flours = $this->flours($formula, $sorting, $wishes);
+        $flours = $this->flours($formula, $sorting, $family, $wishes);
         array_push($variables, ...$flours, ...$this->fats($formula, $sorting, $flours, $wishes), ...$this->lifts($formula, $sorting, $flours, $wishes), ...$this->liquids($formula, $sorting));
         $offered = array_map(fn (Offer $v): Offer => $this->typed($v, $wishes, $sorting->component), array_values(array_filter($variables, fn (Offer $v): bool => $this->allows($v->food, $wishes))));
         foreach ($wishes->added($sorting->component) as $food => $grams) {
@@ -178,7 +179,7 @@ final readonly class CandidateMaker
     }
 
     /** @return list<Offer> */
-    private function flours(Formula $formula, Sorting $sorting, Wishes $wishes): array
+    private function flours(Formula $formula, Sorting $sorting, Family $family, Wishes $wishes): array
     {
         $flour = 0.0;
         foreach ($sorting->flours as $i) {
@@ -197,20 +198,20 @@ final readonly class CandidateMaker
                     default => Purpose::Flour,
                 };
                 $usual = $flour / 100 * (float) $row['grams_per_100g_flour'];
-                $most = $this->most($purpose, $flour);
+                $most = $this->most($purpose, $flour, $family);
                 $variables[] = new Offer($this->larder->get($row['food']), $purpose, $most, $usual, 0.0, $row['why']);
                 $purposes[] = $purpose;
             }
         }
         if (! in_array(Purpose::Egg, $purposes, true) && $sorting->hasEggs) {
             $variables[] = new Offer(
-                $this->larder->get('egg'), Purpose::Egg, $this->most(Purpose::Egg, $flour), 0.0,
+                $this->larder->get('egg'), Purpose::Egg, $this->most(Purpose::Egg, $flour, $family), 0.0,
                 $this->constants->get('egg-cost'), 'holds the crumb',
             );
         }
         if (! in_array(Purpose::Water, $purposes, true)) {
             $variables[] = new Offer(
-                $this->larder->get('water'), Purpose::Water, $this->most(Purpose::Water, $flour), 0.0,
+                $this->larder->get('water'), Purpose::Water, $this->most(Purpose::Water, $flour, $family), 0.0,
                 $this->constants->get('water-cost'), 'for the thirst of the new flour',
             );
         }
@@ -218,10 +219,10 @@ final readonly class CandidateMaker
         return $variables;
     }
 
-    private function most(Purpose $purpose, float $flour): float
+    private function most(Purpose $purpose, float $flour, Family $family): float
     {
         return match ($purpose) {
-            Purpose::Egg => $this->constants->get('extra-eggs-most') * $this->larder->portion($this->larder->get('egg'), '')->value,
+            Purpose::Egg => min($family->eggsMost, $this->constants->get('extra-eggs-most')) * $this->larder->portion($this->larder->get('egg'), '')->value,
             Purpose::Water => $this->constants->get('water-most') * $flour,
             default => INF,
         };

@@ -49,7 +49,7 @@ final readonly class ProblemMaker
         );
 
         return new Component(
-            $sorting, $family, $wishes, $written, $this->candidates->candidates($formula, $sorting, $wishes),
+            $sorting, $family, $wishes, $written, $this->candidates->candidates($formula, $sorting, $family, $wishes),
             $oven->minutesAtReference($family), Allowance::none(),
         );
     }

@@ -71,6 +71,7 @@ final class Report
                 array_map(static fn (string $k): string => $k.'_ratio', array_keys($conversion->properties)),
                 array_map(static fn (Property $p): ?float => $p->ratio(), array_values($conversion->properties)),
             )),
+            'missed' => self::missed($conversion),
             'warnings' => array_map(static fn ($w): string => $w->sentence, $conversion->warnings),
         ];
     }
@@ -118,9 +119,24 @@ final class Report
         ], $conversion->steps);
     }
 
+    /**
+     * Bands that the proposal does not keep.
+     *
+     * @return list<array{row: string, sentence: string}>
+     */
+    private static function missed(Conversion $conversion): array
+    {
+        return array_values(array_map(
+            static fn (Property $p): array => ['row' => $p->key, 'sentence' => $p->sentence()],
+            array_filter($conversion->properties, static fn (Property $p): bool => $p->isOutside()),
+        ));
+    }
+
     /** @return list<string> */
     private static function notes(Conversion $conversion): array
     {
-        return array_column(array_filter($conversion->warnings, static fn (Warning $w): bool => $w->key === 'yield-assumed'), 'key');
+        $assumed = array_column(array_filter($conversion->warnings, static fn (Warning $w): bool => $w->key === 'yield-assumed'), 'key');
+
+        return [...$assumed, 'It keeps '.$conversion->swap->family()->keeping.'.'];
     }
 }
