@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Aglyca\Core;
 
-use Aglyca\Core\Swap\Advisor;
 use Aglyca\Core\Account\Accountant;
 use Aglyca\Core\Account\Desk;
 use Aglyca\Core\Account\NetCarbs;
@@ -49,6 +48,7 @@ use Aglyca\Core\Reading\Times;
 use Aglyca\Core\Reading\Weigher;
 use Aglyca\Core\Reading\Words;
 use Aglyca\Core\Reading\YieldReader;
+use Aglyca\Core\Swap\Advisor;
 use Aglyca\Core\Swap\CandidateMaker;
 use Aglyca\Core\Swap\PartMaker;
 use Aglyca\Core\Swap\ProblemMaker;

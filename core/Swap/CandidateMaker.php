@@ -29,9 +29,9 @@ final readonly class CandidateMaker
     {
         $offers = $this->offers($formula, $sorting, $family, $wishes);
         $singles = [];
-        $drinks = $this->drinks($formula, $sorting, $offers);
+        $drinks = $this->drinks($formula, $sorting, $family, $offers);
         foreach ($sorting->singles as $i) {
-            $singles[$i] = $this->single($formula->doses[$i], $wishes, $drinks);
+            $singles[$i] = $this->single($formula->doses[$i], $wishes, $drinks, $this->water($formula, $sorting->component));
         }
         $waters = $this->waters($formula, $sorting, $wishes);
         $forms = array_map(fn (Offer $o): Traits => $this->assayer->gram($o->food), $offers);
@@ -126,8 +126,19 @@ final readonly class CandidateMaker
         return $water >= $this->constants->get('scale-step') ? [$this->part('water', $water, 'the water that was in the syrup', $sorting->component, AmountKey::SYRUP, $wishes)] : [];
     }
 
+    /** Grams of water in a part of the dessert as written, which a gum has to hold. */
+    private function water(Formula $formula, int $component): float
+    {
+        $water = 0.0;
+        foreach ($formula->doses as $dose) {
+            $water += $dose->component === $component && $dose->food !== null ? $dose->food->nutrients($dose->mass())->water : 0.0;
+        }
+
+        return $water;
+    }
+
     /** @return list<Part> */
-    private function single(Dose $dose, Wishes $wishes, float $drinks): array
+    private function single(Dose $dose, Wishes $wishes, float $drinks, float $water): array
     {
         $parts = [];
         foreach ($this->schools->single($dose->food->key, $wishes->without) as $row) {
@@ -142,6 +153,7 @@ final readonly class CandidateMaker
 
                 continue;
             }
+            $grams = $row['to'] === 'xanthan' ? min($grams, $this->constants->get('xanthan-most') * $water) : $grams;
             $grams *= $dose->food->role === Role::Wet && $dose->food->isLiquid() ? $drinks : 1.0;
             $food = $this->larder->get($row['to'] === '~flour' ? $this->schools->parts($this->school($wishes))[0]['food'] : $row['to']);
             if ($this->allows($food, $wishes)) {
@@ -203,6 +215,7 @@ final readonly class CandidateMaker
                 $purposes[] = $purpose;
             }
         }
+        array_push($variables, ...$this->doughParts($family, $flour, $wishes));
         if (! in_array(Purpose::Egg, $purposes, true) && $sorting->hasEggs) {
             $variables[] = new Offer(
                 $this->larder->get('egg'), Purpose::Egg, $this->most(Purpose::Egg, $flour, $family), 0.0,
@@ -217,6 +230,25 @@ final readonly class CandidateMaker
         }
 
         return $variables;
+    }
+
+    /**
+     * What a kind of dough needs beside its flours; what may not be in it makes room for what stands instead.
+     *
+     * @return list<Offer>
+     */
+    private function doughParts(Family $family, float $flour, Wishes $wishes): array
+    {
+        $offers = [];
+        foreach ($this->schools->partsOf($family->key) as $row) {
+            $isInstead = $row['instead_of'] !== '' && $this->allows($this->larder->get($row['instead_of']), $wishes);
+            if (! $isInstead) {
+                $grams = $flour / 100 * (float) $row['grams_per_100g_flour'];
+                $offers[] = new Offer($this->larder->get($row['food']), Purpose::Flour, $grams, $grams, 0.0, $row['why']);
+            }
+        }
+
+        return $offers;
     }
 
     private function most(Purpose $purpose, float $flour, Family $family): float
@@ -287,11 +319,11 @@ final readonly class CandidateMaker
     }
 
     /**
-     * How much the new flours drink of what the old ones did, at least half and at most all.
+     * How much the new flours drink of what the old ones did, as moist as the family may be: at least half, at most all.
      *
      * @param  list<Offer>  $offers
      */
-    private function drinks(Formula $formula, Sorting $sorting, array $offers): float
+    private function drinks(Formula $formula, Sorting $sorting, Family $family, array $offers): float
     {
         $old = $this->assayer->mix(array_map(static fn (int $i): Dose => $formula->doses[$i], $sorting->flours))->thirst;
         if ($old <= 0) {
@@ -302,7 +334,9 @@ final readonly class CandidateMaker
             $new += $offer->purpose === Purpose::Flour ? $offer->practice * $this->assayer->gram($offer->food)->thirst : 0.0;
         }
 
-        return min(1.0, max(1 - $this->constants->get('liquid-cut-most'), $new / $old));
+        $most = min(1.0, $family->band('moisture')->high);
+
+        return min($most, max(1 - $this->constants->get('liquid-cut-most'), $most * $new / $old));
     }
 
     /**

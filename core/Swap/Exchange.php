@@ -32,6 +32,34 @@ final readonly class Exchange
         return new self($role, $component, $from, $to, $why, true);
     }
 
+    /** Where a food stands among what takes the place; null where it does not. */
+    public function indexOf(string $food): ?int
+    {
+        foreach ($this->to as $i => $part) {
+            if ($part->food->key === $food) {
+                return $i;
+            }
+        }
+
+        return null;
+    }
+
+    public function withPart(int $at, Part $part): self
+    {
+        $to = $this->to;
+        $to[$at] = $part;
+
+        return new self($this->role, $this->component, $this->from, array_values($to), $this->why, $this->changed);
+    }
+
+    public function withoutPart(int $at): self
+    {
+        $to = $this->to;
+        unset($to[$at]);
+
+        return new self($this->role, $this->component, $this->from, array_values($to), $this->why, $this->changed);
+    }
+
     public static function left(Role $role, int $component, int $dose, string $why): self
     {
         return new self($role, $component, [$dose], [], $why, false);

@@ -9,9 +9,9 @@ use Aglyca\Core\Account\Accountant;
 use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Family\Families;
 use Aglyca\Core\Family\Family;
-use Aglyca\Core\Family\Signs;
 use Aglyca\Core\Family\OvenPlan;
 use Aglyca\Core\Family\PanChange;
+use Aglyca\Core\Family\Signs;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
@@ -55,6 +55,7 @@ final readonly class ProgrammeSwapper
             array_push($exchanges, ...$this->exchanges($formula, $choice, $costs, $wishes));
             array_push($bindings, ...$this->reasons->bindings($formula, $choice));
         }
+        $exchanges = $this->inOneBag($formula, $exchanges);
         usort($exchanges, static fn (Exchange $a, Exchange $b): int => [$a->component, $a->role->position(), $a->from[0] ?? 0] <=> [$b->component, $b->role->position(), $b->from[0] ?? 0]);
 
         $triangle = Triangle::of($this->sweetest($formula, $chosen), $this->larder, $wishes);
@@ -128,6 +129,38 @@ final readonly class ProgrammeSwapper
         $rest = $drinks ? (int) $this->schools->school($wishes->school)['rest_min'] : 0;
 
         return $written->forNutFlours($rest)->coolerBy($wishes->cooler);
+    }
+
+    /**
+     * One bag of a sweetener is one line of a part: what came for a single food goes in with the sugar's, unless it
+     * is cooked apart first.
+     *
+     * @param  list<Exchange>  $exchanges
+     * @return list<Exchange>
+     */
+    private function inOneBag(Formula $formula, array $exchanges): array
+    {
+        foreach ($exchanges as $s => $single) {
+            $from = $formula->doses[$single->from[0] ?? -1] ?? null;
+            if (! $single->changed || $single->role === Role::Sweet || $from?->food === null || $this->schools->isPrepared($from->food->key)) {
+                continue;
+            }
+            foreach ($single->to as $part) {
+                foreach ($exchanges as $b => $bag) {
+                    $isBag = $bag->role === Role::Sweet && $bag->changed && $bag->component === $single->component && count($single->to) > 1;
+                    $at = $isBag && ! $part->isTyped ? $bag->indexOf($part->food->key) : null;
+                    if ($at !== null && ! $bag->to[$at]->isTyped) {
+                        $exchanges[$b] = $bag->withPart($at, $this->parts->part($part->food, $bag->to[$at]->grams + $part->grams, $bag->to[$at]->why));
+                        $single = $single->withoutPart((int) $single->indexOf($part->food->key));
+                        $exchanges[$s] = $single;
+
+                        break;
+                    }
+                }
+            }
+        }
+
+        return array_values($exchanges);
     }
 
     /** The optimum; where eggs may be added, of the whole numbers on either side of it the better. */

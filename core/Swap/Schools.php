@@ -25,6 +25,12 @@ final class Schools
     /** @var array<string, array<string, list<array<string, string>>>> allergen => food => rows */
     private array $free = [];
 
+    /** @var array<string, list<array<string, string>>> */
+    private array $families = [];
+
+    /** @var array<string, int> */
+    private array $prepared;
+
     public function __construct(Tables $tables)
     {
         foreach ($tables->rows('free_swaps') as $row) {
@@ -37,9 +43,25 @@ final class Schools
             $this->singles[$row['from']][] = $row;
         }
         $this->schools = array_column($tables->rows('flour_schools'), null, 'school');
+        foreach ($tables->rows('family_parts') as $row) {
+            $this->families[$row['family']][] = $row;
+        }
+        $this->prepared = array_flip(array_column($tables->rows('preparations'), 'food'));
         foreach ($tables->rows('flour_school_parts') as $row) {
             $this->parts[$row['school']][] = $row;
         }
+    }
+
+    /** @return list<array<string, string>> rows of `data/family_parts.csv`: what a kind of dough needs beside its flours */
+    public function partsOf(string $family): array
+    {
+        return $this->families[$family] ?? [];
+    }
+
+    /** What takes its place is cooked or mixed apart, before the rest. */
+    public function isPrepared(string $food): bool
+    {
+        return isset($this->prepared[$food]);
     }
 
     /** @return array<string, string> key => name */

@@ -34,7 +34,7 @@ final class CommandTest extends TestCase
         [$code, $out] = $this->shell(['convert', '--json', '--sweetener', 'xylitol', '--school=almond', '--sweetness', '0.8', '-'], self::LOAF);
         $said = json_decode($out, true);
         self::assertSame(0, $code);
-        self::assertSame(['before', 'after', 'components', 'steps', 'notes', 'measures', 'swaps', 'properties', 'warnings'], array_keys($said));
+        self::assertSame(['before', 'after', 'components', 'steps', 'notes', 'measures', 'swaps', 'properties', 'missed', 'warnings'], array_keys($said));
         self::assertSame(['food', 'grams', 'measure'], array_keys($said['swaps'][0]['to'][0]));
         self::assertSame('xylitol', $said['swaps'][0]['to'][0]['food']);
         self::assertEqualsWithDelta(160, $said['swaps'][0]['to'][0]['grams'], 3);
