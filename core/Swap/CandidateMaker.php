@@ -96,6 +96,22 @@ final readonly class CandidateMaker
         return true;
     }
 
+    /** The food, or the first that stands in for it and is allowed. */
+    private function allowed(Food $food, Wishes $wishes): ?Food
+    {
+        $seen = [];
+        while (! $this->allows($food, $wishes)) {
+            $seen[$food->key] = true;
+            $instead = $this->schools->insteadOf($food->key);
+            if ($instead === null || isset($seen[$instead])) {
+                return null;
+            }
+            $food = $this->larder->get($instead);
+        }
+
+        return $food;
+    }
+
     /** The school that was asked for, or where its main flour is not allowed the first whose main flour is. */
     public function school(Wishes $wishes): string
     {
@@ -156,12 +172,14 @@ final readonly class CandidateMaker
             $grams = $row['to'] === 'xanthan' ? min($grams, $this->constants->get('xanthan-most') * $water) : $grams;
             $grams *= $dose->food->role === Role::Wet && $dose->food->isLiquid() ? $drinks : 1.0;
             $food = $this->larder->get($row['to'] === '~flour' ? $this->schools->parts($this->school($wishes))[0]['food'] : $row['to']);
-            if ($this->allows($food, $wishes)) {
+            $food = $this->allowed($food, $wishes);
+            if ($food !== null) {
                 $parts[] = $this->part($food->key, $grams, $row['why'], $dose->component, $dose->key, $wishes);
             }
         }
+        $instead = $parts === [] && ! $this->allows($dose->food, $wishes) ? $this->allowed($dose->food, $wishes) : null;
 
-        return $parts;
+        return $instead === null ? $parts : [$this->part($instead->key, $dose->mass(), 'stands in for what may not be used', $dose->component, $dose->key, $wishes)];
     }
 
     /** A part as is usual, or as the baker typed it. */

@@ -237,7 +237,7 @@ final readonly class ProgrammeSwapper
         }
         foreach ($choice->problem->component->candidates->singles as $i => $parts) {
             $role = $formula->doses[$i]->food->role;
-            $why = $this->schools->single($formula->doses[$i]->food->key, $wishes->without)[0]['why'];
+            $why = $parts[0]->why ?? '';
             $exchanges[] = $parts === []
                 ? Exchange::left($role, $component, $i, 'nothing allowed takes its place: left as it is')
                 : Exchange::swapped($role, $component, [$i], $parts, $why);

@@ -31,6 +31,9 @@ final class Schools
     /** @var array<string, int> */
     private array $prepared;
 
+    /** @var array<string, string> */
+    private array $fallbacks;
+
     public function __construct(Tables $tables)
     {
         foreach ($tables->rows('free_swaps') as $row) {
@@ -46,6 +49,7 @@ final class Schools
         foreach ($tables->rows('family_parts') as $row) {
             $this->families[$row['family']][] = $row;
         }
+        $this->fallbacks = array_column($tables->rows('fallbacks'), 'instead', 'food');
         $this->prepared = array_flip(array_column($tables->rows('preparations'), 'food'));
         foreach ($tables->rows('flour_school_parts') as $row) {
             $this->parts[$row['school']][] = $row;
@@ -56,6 +60,12 @@ final class Schools
     public function partsOf(string $family): array
     {
         return $this->families[$family] ?? [];
+    }
+
+    /** What stands in for a food that may not be used, itself perhaps not allowed either; null where nothing does. */
+    public function insteadOf(string $food): ?string
+    {
+        return $this->fallbacks[$food] ?? null;
     }
 
     /** What takes its place is cooked or mixed apart, before the rest. */

@@ -30,7 +30,7 @@ final readonly class Sorter
             $eggs = $eggs || ($food?->role === Role::Egg && ! in_array('egg', $wishes->without, true));
             match (true) {
                 $food === null, $dose->grams === null, in_array($dose->key, $wishes->left, true) => $kept[] = $i,
-                $this->schools->isBarred($food->key, $wishes->without) => $singles[] = $i,
+                $this->schools->isBarred($food->key, $wishes->without) || $this->isHeld($food, $wishes) => $singles[] = $i,
                 $this->larder->typical($food, 'flour-equivalent') > 0 => $flours[] = $i,
                 $this->schools->single($food->key) !== [] && $this->matters($costs[$i]) => $singles[] = $i,
                 $this->schools->single($food->key) === [] && $this->isSugar($food) => $sugars[SugarForm::of($food)->value][] = $i,
@@ -52,6 +52,15 @@ final readonly class Sorter
     public function matters(float $costAPiece): bool
     {
         return $costAPiece >= $this->constants->get('leave-alone');
+    }
+
+    /** It holds what the dessert must be without, and something stands in for it. */
+    private function isHeld(Food $food, Wishes $wishes): bool
+    {
+        $held = array_map(static fn (string $a): string => explode(':', $a)[0], $food->allergens);
+
+        return array_intersect($held, $wishes->without) !== [] && $this->schools->insteadOf($food->key) !== null
+            && $this->larder->typical($food, 'flour-equivalent') <= 0;
     }
 
     private function isSugar(Food $food): bool
