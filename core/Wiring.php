@@ -151,8 +151,9 @@ final readonly class Wiring
         $this->forecaster = new Forecaster($assayer, $this->constants);
         $this->cautioner = new Cautioner($tables, new AcidBalance($tables), $this->constants);
         $this->advisor = new Advisor($this->families, $this->constants);
+        $preparations = new Preparations($tables, $this->scaler);
         $this->planner = new BakePlanner(
-            new Preparations($tables, $this->scaler), new MethodReader(new Actions($tables), $this->foods), new MethodWriter, $this->constants,
+            $preparations, new MethodReader(new Actions($tables), $this->foods), new MethodWriter($preparations), $this->constants,
         );
     }
 

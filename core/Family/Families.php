@@ -16,7 +16,7 @@ final class Families
     /** What a filling is that nothing is said of, a part beside the first one, and a dessert without a telling word: the first that its signs allow. */
     private const FILLINGS = ['fruit-filling', 'frosting', 'custard', 'mousse'];
 
-    private const BESIDE = ['frosting', 'fruit-filling', 'crumble', 'butter-cake'];
+    private const BESIDE = ['fruit-filling', 'frosting', 'crumble', 'butter-cake'];
 
     private const WITHOUT_WORDS = ['mug-cake', 'yeast-dough', 'butter-cake', 'fruit-filling', 'custard', 'mousse', 'no-bake-bar'];
 
@@ -57,7 +57,7 @@ final class Families
 
         return new Family(
             $key, $row['name'], (float) $row['bake_loss'], (float) $row['heat_c'], (float) $row['minutes'], (float) $row['piece_g'], (int) $row['eggs_most'], $row['crisp'] === 'yes',
-            $row['doneness'], $row['cooling'], $row['keeping'], $row['fragile'] === 'yes', $row['foam'] === 'yes', $row['cold'] === 'yes', $row['hot'] === 'yes', [...$this->bands['*'], ...$this->bands[$key] ?? []],
+            $row['doneness'], $row['cooling'], $row['keeping'], $row['fragile'] === 'yes', $row['foam'] === 'yes', $row['cold'] === 'yes', $row['hot'] === 'yes', $row['sugar_keeps'] === 'yes', [...$this->bands['*'], ...$this->bands[$key] ?? []],
         );
     }
 

@@ -19,6 +19,7 @@ final readonly class Family
      * @param  bool  $cold  kept in the fridge
      * @param  bool  $hot  boils far above 100 °C
      * @param  bool  $fragile  breaks while it is hot where sweetener takes the place of sugar
+     * @param  bool  $sugarKeeps  it set and kept by its sugar
      * @param  bool  $foam  stands up by the air whipped in, and falls while it waits
      */
     public function __construct(
@@ -37,6 +38,7 @@ final readonly class Family
         public bool $foam,
         public bool $cold,
         public bool $hot,
+        public bool $sugarKeeps,
         private array $bands,
     ) {}
 

@@ -11,6 +11,9 @@ use Aglyca\Core\Larder\Role;
 /** What a component is made of and what is done to it, as far as it tells its family. */
 final readonly class Signs
 {
+    /** Grams of fibre in 100 g that fruit and its jam have, and syrups have not. */
+    private const FRUIT_FIBRE = 0.4;
+
     /** @param  array<string, float>  $values  by sign of `data/family_signs.csv`; what is not known is missing */
     private function __construct(private array $values) {}
 
@@ -30,6 +33,7 @@ final readonly class Signs
                 'flour' => $share(static fn (Dose $d): bool => $d->food?->role === Role::Body),
                 'sweet' => $share(static fn (Dose $d): bool => $d->food?->role === Role::Sweet),
                 'egg' => $share(static fn (Dose $d): bool => $d->food?->role === Role::Egg),
+                'fat' => $share(static fn (Dose $d): bool => $d->food?->role === Role::Fat),
                 'fruit' => $share(self::isFruit(...)),
                 'yeast' => $share(static fn (Dose $d): bool => str_contains($d->food->key ?? '', 'yeast')),
             ];
@@ -53,6 +57,6 @@ final readonly class Signs
     {
         $n = $dose->food?->per100;
 
-        return $n !== null && in_array($dose->food->role, [Role::Mixin, Role::Wet, Role::Flavour], true) && $n->sugars > 3 && $n->protein < 2 && $n->fat < 2;
+        return $n !== null && $dose->food->role !== Role::Body && $n->sugars > 3 && $n->fibre > self::FRUIT_FIBRE && $n->protein < 2 && $n->fat < 2;
     }
 }

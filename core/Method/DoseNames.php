@@ -42,7 +42,10 @@ final readonly class DoseNames
             }
         }
 
-        return array_values(array_unique($whole === [] ? $part : (count($words) > 1 ? $whole : [...$whole, ...$part])));
+        $found = array_unique($whole === [] ? $part : (count($words) > 1 ? $whole : [...$whole, ...$part]));
+        sort($found);
+
+        return $found;
     }
 
     /** Whether the words are a food that is not among them: "coconut milk" is not the milk. */
@@ -58,7 +61,7 @@ final readonly class DoseNames
         $typed = preg_split('~[,;]|\s(?:for|to)\s~u', $text) ?: [''];
         $names = [self::words($typed[0])];
         if ($dose->food !== null) {
-            array_push($names, self::words($dose->food->name), ...array_map(self::words(...), array_slice($dose->food->aliases, 0, 12)));
+            $names[] = self::words($dose->food->name);
         }
 
         return array_values(array_filter($names));

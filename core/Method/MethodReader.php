@@ -17,13 +17,21 @@ final readonly class MethodReader
     /** A word that is a verb here, though it is a food elsewhere: "Butter the tin", "cream together". */
     private const VERB_BEFORE = '~(?:^|[.;:!,]\s*|\band\s+|\bthen\s+|\bor\s+)$~iu';
 
-    private const VERB_BEHIND = '~^\s+(?:the\b|and\s+(?:line|flour|dust)\b|an?\b|your|two|both|together|until|over|or\s+line|\d)~iu';
+    private const VERB_BEHIND = '~^\s+(?:the\b|and\s+(?:line|flour|dust)\b|an?\b|your\b|or\s+line|\d)~iu';
+
+    /** Creaming is a verb before these as well. */
+    private const CREAMING = '~^\s+(?:together|until|two|both)\b~iu';
 
     private const VERBS = ['butter', 'cream', 'flour', 'sugar', 'salt', 'oil', 'egg', 'ice', 'water', 'spice', 'zest', 'juice', 'grease'];
 
     private const GROUPS = '~\b(?<all>(?:all\s+(?:of\s+)?)?(?:the\s+)?(?:other\s+|remaining\s+)?ingredients(?:\s+together)?(?!\s*,?\s*except)|everything(?:\s+else)?|the\s+rest)\b|\b(?<dry>(?:all\s+)?(?:the\s+)?(?:remaining\s+)?dry(?:\s+(?:ingredients|mix(?:ture)?|things|stuff))?)\b(?!\s*(?:out|and\s+cool|them|it))|\b(?<wet>(?:all\s+)?(?:the\s+)?(?:wet|liquid)(?:\s+(?:ingredients|mix(?:ture)?))?|(?:the\s+)?liquids)\b~iu';
 
     private const MIXTURE = '~^\s*(?:mixture|mix|batter|dough|mass|syrup)\b~iu';
+
+    /** Work that puts things on the outside, and lines that are kept for it. */
+    private const ON_TOP = '~\b(?:sprinkl|dust|roll|toss|coat|scatter)\w*\b[^.;]*$~iu';
+
+    private const FOR_TOP = '~\b(?:sprinkl|dust|roll|coat|finish|decorat|top)~iu';
 
     private const NO_FOOD = '~^\s*(?:thermometer|knife|paper|papers|shell\b|cutter|bowl|wash)\b~iu';
 
@@ -44,7 +52,7 @@ final readonly class MethodReader
             $component = $this->component($formula, $step->text, $found[$i], $seen) ?? $component;
             $mentions = [];
             foreach ($found[$i] as [$at, $length, $doses, $isPlural, $isMixture]) {
-                $chosen = $isMixture ? $this->known($doses, $seen) : $this->choose($formula, $doses, $component, $seen, $isPlural);
+                $chosen = $isMixture ? $this->known($doses, $seen) : $this->choose($formula, $doses, $component, $seen, $isPlural, preg_match(self::ON_TOP, substr($step->text, 0, $at)) === 1);
                 $mentions[] = new Mention($at, $length, $chosen, false, $isMixture);
                 $seen = $isMixture ? $seen : [...$seen, ...$chosen];
             }
@@ -72,7 +80,7 @@ final readonly class MethodReader
                 $last = $m[0][$i + $length - 1];
                 $end = $last[1] + strlen($last[0]);
                 $between = substr($text, $at, $end - $at);
-                $isLoose = $this->foods->isIgnored($phrase[0]) || $this->foods->isIgnored($phrase[$length - 1]);
+                $isLoose = $length > 1 && ($this->foods->isIgnored($phrase[0]) || $this->foods->isIgnored($phrase[$length - 1]));
                 if ($isLoose || preg_match('~[.,;:()]~', $between) === 1 || in_array('', $phrase, true)) {
                     continue;
                 }
@@ -98,7 +106,8 @@ final readonly class MethodReader
     private function isVerb(string $word, string $text, int $at, int $end): bool
     {
         return in_array($word, self::VERBS, true)
-            && preg_match(self::VERB_BEFORE, substr($text, 0, $at)) === 1 && preg_match(self::VERB_BEHIND, substr($text, $end)) === 1;
+            && preg_match(self::VERB_BEFORE, substr($text, 0, $at)) === 1
+            && (preg_match(self::VERB_BEHIND, substr($text, $end)) === 1 || ($word === 'cream' && preg_match(self::CREAMING, substr($text, $end)) === 1));
     }
 
     /** "both sugars", "the sugars", "all the sugar": more than one of a kind. */
@@ -138,13 +147,15 @@ final readonly class MethodReader
      * @param  list<int>  $seen
      * @return list<int>
      */
-    private function choose(Formula $formula, array $doses, ?int $component, array $seen, bool $isPlural): array
+    private function choose(Formula $formula, array $doses, ?int $component, array $seen, bool $isPlural, bool $isOnTop): array
     {
         $here = array_values(array_filter($doses, static fn (int $d): bool => $formula->doses[$d]->component === $component));
         $doses = $here === [] ? $doses : $here;
         if ($isPlural || count($doses) < 2) {
             return $doses;
         }
+        $fitting = array_values(array_filter($doses, static fn (int $d): bool => (preg_match(self::FOR_TOP, $formula->doses[$d]->text) === 1) === $isOnTop));
+        $doses = $fitting === [] ? $doses : $fitting;
         $fresh = array_values(array_diff($doses, $seen));
 
         return [$fresh[0] ?? $doses[0]];

@@ -7,6 +7,7 @@ namespace Aglyca\Core\Method;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Larder\Texture;
+use Aglyca\Core\Plan\Preparations;
 use Aglyca\Core\Swap\Exchange;
 use Aglyca\Core\Swap\Part;
 use Aglyca\Core\Swap\Swap;
@@ -32,6 +33,8 @@ final readonly class MethodWriter
     /** Grams of sugars in 100 g from which a sweet thing is sugar. */
     private const SUGARY = 50;
 
+    public function __construct(private Preparations $preparations) {}
+
     /** @param  list<Operation>  $operations */
     public function write(Swap $swap, array $operations): Rewriting
     {
@@ -50,6 +53,7 @@ final readonly class MethodWriter
                 $this->take($swap, $rewriting, $i, $mention, $of, $redirected, $taken);
             }
             $this->leftOver($swap, $rewriting, $i, $operation);
+            $this->keeping($swap, $rewriting, $i, $operation);
         }
         $this->unmentioned($swap, $rewriting, $operations, $redirected, $taken);
 
@@ -116,7 +120,7 @@ final readonly class MethodWriter
     {
         $names = [];
         foreach ($of as $e) {
-            if (! isset($rewriting->named[$e]) && $own[$e] !== []) {
+            if (! isset($rewriting->named[$e]) && $own[$e] !== [] && $this->preparations->nameOf($swap->before->doses[$swap->exchanges[$e]->from[0]] ?? null) === '') {
                 $rewriting->named[$e] = true;
                 array_push($names, ...array_map(static fn (Part $p): string => NewNames::name($p->food), $own[$e]));
             }
@@ -141,6 +145,14 @@ final readonly class MethodWriter
         $words = [];
         foreach ($changed as $e) {
             $exchange = $swap->exchanges[$e];
+            $prepared = $this->preparations->nameOf($swap->before->doses[$exchange->from[0]] ?? null);
+            if ($prepared !== '') {
+                // What was made before the method began has its old name again, or the one that it was given there.
+                $rewriting->named[$e] = true;
+                $words[] = mb_stripos(substr($operation->step->text, $mention->at, $mention->length), $prepared) === false ? $prepared : substr($operation->step->text, $mention->at, $mention->length);
+
+                continue;
+            }
             $words[] = $mention->isMixture || isset($rewriting->named[$e])
                 ? ($own[$e] === [] ? '' : NewNames::short($exchange, $own[$e]))
                 : $this->inFull($swap, $exchange, $own[$e]);
@@ -270,6 +282,25 @@ final readonly class MethodWriter
         if (! isset($taken[$key]) && $dose->food !== null && $dose->grams !== null) {
             $taken[$key] = true;
             $rewriting->uses[$i][] = new StepUse($dose->food, $dose->mass());
+        }
+    }
+
+    /** What set and kept by its sugar is done by other signs now, and keeps for less long. */
+    private function keeping(Swap $swap, Rewriting $rewriting, int $i, Operation $operation): void
+    {
+        $family = $swap->families[$operation->component ?? $swap->before->heaviest()];
+        if (! $family->sugarKeeps || $rewriting->named === []) {
+            return;
+        }
+        $text = $operation->step->text;
+        if (preg_match('~\bkeeps?\b[^.;]*~iu', $text, $m, PREG_OFFSET_CAPTURE) === 1) {
+            $rewriting->edit($i, $m[0][1], strlen($m[0][0]), ($this->beginsSentence($text, $m[0][1]) ? 'Keeps ' : 'keeps ').$family->keeping);
+        }
+        foreach ($family->key === 'jam' ? $operation->step->heats : [] as $heat) {
+            $at = strlen(preg_replace('~\s*\b(?:to|until|at|reaches)\s*$~iu', '', substr($text, 0, $heat->at)) ?? '');
+            if (! $heat->isOven) {
+                $rewriting->edit($i, $at, $heat->at + $heat->length - $at, '');
+            }
         }
     }
 

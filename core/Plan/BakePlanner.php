@@ -37,7 +37,8 @@ final readonly class BakePlanner
     public function steps(Swap $swap, array $steps): array
     {
         $oven = $swap->oven;
-        [$steps, $restAt] = $this->parted($steps, $oven->restMinutes);
+        $isBaked = $swap->before->making->isBaked;
+        [$steps, $restAt] = $this->parted($steps, $isBaked ? $oven->restMinutes : 0);
         $operations = $this->reader->read($swap->before, $steps);
         $rewriting = $this->writer->write($swap, $operations);
         $cool = $this->coolMinutes($swap, $steps);
@@ -53,7 +54,7 @@ final readonly class BakePlanner
             } elseif ($i === $restAt) {
                 $planned[] = PlannedStep::added("Let it stand for $oven->restMinutes minutes before it is baked: the flour drinks.");
             }
-            $rewritten = $this->step($oven, $operation, $rewriting->edits[$i] ?? [], $rewriting->uses[$i] ?? []);
+            $rewritten = $this->step($oven, $operation, $isBaked, $rewriting->edits[$i] ?? [], $rewriting->uses[$i] ?? []);
             if (trim($rewritten->text()) !== '') {
                 $planned[] = $rewritten;
             }
@@ -125,7 +126,7 @@ final readonly class BakePlanner
      * @param  array<int, array{int, string}>  $new  words that the swap changes, by their byte
      * @param  list<StepUse>  $uses
      */
-    private function step(OvenPlan $oven, Operation $operation, array $new, array $uses): PlannedStep
+    private function step(OvenPlan $oven, Operation $operation, bool $isBaked, array $new, array $uses): PlannedStep
     {
         $step = $operation->step;
         $heats = [];
@@ -139,8 +140,12 @@ final readonly class BakePlanner
                 $new[$heat->at] = [$heat->length, $this->dial($heat, $lowered)];
             }
         }
-        $factor = $step->isBake && $operation->action?->place === 'oven' ? $oven->timeFactor() : 1.0;
-        foreach ($factor === 1.0 ? [] : $step->bakes() as $time) {
+        $isMicrowaved = $operation->action?->place === 'microwave';
+        $factor = match (true) {
+            $isMicrowaved => $oven->loweredByCelsius > 0 ? 1 - $this->constants->get('microwave-shorter') : 1.0,
+            default => $isBaked && $step->isBake ? $oven->timeFactor() : 1.0,
+        };
+        foreach ($factor === 1.0 ? [] : ($isMicrowaved ? $step->times : $step->bakes()) as $time) {
             $new[$time->at] = [$time->length, Duration::minutes($time->low, $time->high)->times($factor)->onClock()->text()];
         }
         $told = $step->bakes()[0] ?? $step->times[0] ?? null;
@@ -192,7 +197,7 @@ final readonly class BakePlanner
     /** @param  list<Step>  $steps */
     private function coolMinutes(Swap $swap, array $steps): int
     {
-        $bakes = array_filter($steps, static fn (Step $s): bool => $s->isBake && $s->times !== []) !== [];
+        $bakes = $swap->before->making->isBaked && array_filter($steps, static fn (Step $s): bool => $s->isBake && $s->times !== []) !== [];
 
         return $bakes && $swap->family()->fragile && $this->holdsSweetener($swap)
             ? (int) $this->constants->get('erythritol-cool-on-sheet') : 0;

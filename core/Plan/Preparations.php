@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Plan;
 
+use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Scaler;
 use Aglyca\Core\Swap\Exchange;
 use Aglyca\Core\Swap\Part;
@@ -19,6 +20,12 @@ final readonly class Preparations
     public function __construct(Tables $tables, private Scaler $scaler)
     {
         $this->does = array_column($tables->rows('preparations'), 'does', 'food');
+    }
+
+    /** What it is called that is made first of what took a food's place, "crumbs"; "" where nothing is. */
+    public function nameOf(?Dose $dose): string
+    {
+        return preg_match('~^First the (\pL+(?: \pL+)?):~u', $this->does[$dose->food->key ?? ''] ?? '', $m) === 1 ? $m[1] : '';
     }
 
     /** @return list<PlannedStep> */

@@ -15,6 +15,7 @@ use Aglyca\Core\Family\Signs;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Linear\Simplex;
@@ -203,7 +204,7 @@ final readonly class ProgrammeSwapper
     {
         $sorting = $choice->problem->component->sorting;
         $component = $sorting->component;
-        [$sweet, $flour, $egg, $lines, $exchanges] = [[], [], 0.0, [], []];
+        [$sweet, $over, $flour, $egg, $lines, $exchanges] = [[], [], [], 0.0, [], []];
         foreach ($choice->problem->component->candidates->offers as $j => $offer) {
             $grams = $choice->grams($j);
             $isTyped = $wishes->amount(new AmountKey($component, $offer->food->key)) !== null && $offer->most === 0.0;
@@ -217,8 +218,16 @@ final readonly class ProgrammeSwapper
             } elseif ($isTyped || ! $this->isNothing($offer, $grams)) {
                 $why = $this->reasons->why($choice, $j);
                 $part = $isTyped ? $this->parts->typed($offer->food, $grams, $why) : $this->parts->part($offer->food, $grams, $why);
-                $offer->purpose === Purpose::Sweet ? $sweet[$offer->form->value][] = $part : $flour[] = $part;
+                if ($offer->purpose === Purpose::Sweet) {
+                    $sweet[$offer->form->value][] = $part;
+                    $over[$offer->form->value] = ($over[$offer->form->value] ?? 0.0) + $this->over($offer->food, $part->grams - $grams);
+                } else {
+                    $flour[] = $part;
+                }
             }
+        }
+        foreach ($sweet as $form => $parts) {
+            $sweet[$form] = $wishes->blend->shares === [] && $over[$form] > 0 ? $this->evened($parts, $over[$form]) : $parts;
         }
         $waters = $choice->problem->component->candidates->waters;
         foreach (array_filter($sorting->sugars) as $form => $from) {
@@ -237,7 +246,7 @@ final readonly class ProgrammeSwapper
         }
         foreach ($choice->problem->component->candidates->singles as $i => $parts) {
             $role = $formula->doses[$i]->food->role;
-            $why = $parts[0]->why ?? '';
+            $why = isset($parts[0]) ? $parts[0]->why : '';
             $exchanges[] = $parts === []
                 ? Exchange::left($role, $component, $i, 'nothing allowed takes its place: left as it is')
                 : Exchange::swapped($role, $component, [$i], $parts, $why);
@@ -247,6 +256,29 @@ final readonly class ProgrammeSwapper
         }
 
         return $exchanges;
+    }
+
+    /** Grams of sugar that an intense sweetener is sweeter by, as the scale gives it. */
+    private function over(Food $food, float $more): float
+    {
+        $sweetness = $this->larder->typical($food, 'sweetness');
+
+        return $sweetness > $this->constants->get('concentrate') ? max(0.0, $more) * $sweetness : 0.0;
+    }
+
+    /**
+     * The least that a scale gives of an intense sweetener may be too sweet: the bulk sweeteners give way, all alike.
+     *
+     * @param  list<Part>  $parts
+     * @return list<Part>
+     */
+    private function evened(array $parts, float $over): array
+    {
+        $isBulk = fn (Part $p): bool => ! $p->isTyped && $this->larder->typical($p->food, 'sweetness') < $this->constants->get('concentrate');
+        $bulk = array_sum(array_map(fn (Part $p): float => $isBulk($p) ? $p->grams * $this->larder->typical($p->food, 'sweetness') : 0.0, $parts));
+        $left = $bulk > 0 ? max(0.5, 1 - $over / $bulk) : 1.0;
+
+        return array_map(fn (Part $p): Part => $isBulk($p) ? $this->parts->part($p->food, $p->grams * $left, $p->why) : $p, $parts);
     }
 
     /** @param  ?array{Offer, float}  $varied  what the programme made of it, and its grams */

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Method;
+
+use Aglyca\Core\Formula\Formula;
+use Aglyca\Core\Method\Actions;
+use Aglyca\Core\Method\Mention;
+use Aglyca\Core\Method\MethodReader;
+use Aglyca\Core\Method\Operation;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\CoreCase;
+
+final class MethodReaderTest extends CoreCase
+{
+    private const LIST = "Plum cake\nMakes 12 slices\n200 g plain flour\n150 g light brown sugar\n50 g caster sugar, for sprinkling\n120 g butter\n3 large eggs\n1 tsp baking powder\n100 ml whole milk\n60 g flaked almonds\n1 tsp vanilla extract\n\nFor the icing:\n100 g icing sugar\n1 tbsp lemon juice";
+
+    /** @return list<Operation> */
+    private static function read(string $method): array
+    {
+        $recipe = self::kernel()->read(self::brief(self::LIST."\n\nMethod\n$method"));
+        $reader = new MethodReader(new Actions(self::tables()), self::core()->foods);
+
+        return $reader->read(Formula::asWritten($recipe, null), $recipe->steps);
+    }
+
+    /** @param  list<string>  $takes  foods, of all mentions in order */
+    #[DataProvider('sentences')]
+    public function test_a_sentence_takes_these_things(string $sentence, ?string $action, array $takes): void
+    {
+        $operation = self::read($sentence)[0];
+        $doses = self::kernel()->account(self::brief(self::LIST))->formula->doses;
+        $named = array_merge([], ...array_map(static fn (Mention $m): array => array_map(static fn (int $d): string => (string) $doses[$d]->food?->key, $m->doses), $operation->mentions));
+        self::assertSame([$action, $takes], [$operation->action?->key, $named], $sentence);
+        foreach ($operation->mentions as $mention) {
+            self::assertMatchesRegularExpression('~^\pL.*\pL$~u', substr($sentence, $mention->at, $mention->length), 'whole words');
+        }
+    }
+
+    /** @return array<string, array{string, ?string, list<string>}> */
+    public static function sentences(): array
+    {
+        $rows = [
+            ['Cream the butter and brown sugar.', 'cream', ['butter', 'brown-sugar']],
+            ['Cream the butter and sugar until pale.', 'cream', ['butter', 'brown-sugar']],
+            ['Sprinkle with the sugar.', 'coat', ['sugar']],
+            ['Beat both sugars with the butter.', 'beat', ['brown-sugar', 'sugar', 'butter']],
+            ['Whisk the dry ingredients together.', 'whisk', ['wheat-flour', 'brown-sugar', 'sugar', 'baking-powder']],
+            ['Add the eggs, one at a time.', 'stir', ['egg']],
+            ['Butter the tin and line it.', 'line', []],
+            ['Fold in the flour, then the milk and almonds.', 'fold', ['wheat-flour', 'milk', 'almonds']],
+            ['Stir in the coconut milk.', 'stir', []],
+            ['Bake for 30 minutes until a skewer comes out clean.', 'bake', []],
+            ['Mix the icing sugar with the lemon juice.', 'stir', ['powdered-sugar', 'lemon-juice']],
+            ['Heat the oven to 180 °C.', 'preheat', []],
+            ['Use a sugar thermometer.', null, []],
+        ];
+
+        return array_combine(array_column($rows, 0), $rows);
+    }
+
+    public function test_everything_else_is_what_no_sentence_took_before(): void
+    {
+        [$first, $second] = self::read("Cream the butter and brown sugar.\nStir in everything else.");
+        self::assertSame([], array_intersect($first->doses(), $second->doses()));
+        self::assertCount(7, $second->doses(), 'of this part, and not of the icing');
+    }
+
+    public function test_a_mixture_is_what_came_of_it_and_takes_nothing_again(): void
+    {
+        [, $second] = self::read("Whisk the flour and baking powder.\nFold the flour mixture into the eggs.");
+        self::assertSame(['egg'], array_map(static fn (int $d): string => (string) self::kernel()->account(self::brief(self::LIST))->formula->doses[$d]->food?->key, $second->doses()));
+        self::assertTrue($second->mentions[0]->isMixture);
+    }
+
+    public function test_sugar_in_the_icing_is_the_icings(): void
+    {
+        [, $icing] = self::read("Cream the butter and brown sugar.\nFor the icing, stir the sugar into the lemon juice.");
+        self::assertSame(1, $icing->component);
+        self::assertCount(2, $icing->doses());
+    }
+}

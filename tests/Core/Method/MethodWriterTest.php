@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Method;
+
+use Aglyca\Core\Conversion;
+use Aglyca\Core\Plan\PlannedStep;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\CoreCase;
+
+/** The method after the swap names what is in the bowl, and nothing that is not. */
+final class MethodWriterTest extends CoreCase
+{
+    private const LIST = "Plum cake\nMakes 12 slices\n200 g plain flour\n150 g caster sugar\n120 g butter\n3 large eggs\n1 tsp baking powder\n100 ml whole milk\n80 g raisins\n1 tsp vanilla extract";
+
+    private static function converted(string $method, string $list = self::LIST): Conversion
+    {
+        return self::work("$list\n\nMethod\n$method", ['school' => 'almond', 'sweetener' => 'allulose-erythritol']);
+    }
+
+    /** @return list<string> */
+    private static function texts(Conversion $conversion): array
+    {
+        return array_map(static fn (PlannedStep $s): string => $s->text(), $conversion->steps);
+    }
+
+    /** @param  list<string>  $says  patterns that the rewritten text has, in order */
+    #[DataProvider('rewritings')]
+    public function test_a_sentence_says_what_goes_in(string $sentence, array $says, string $never): void
+    {
+        $text = implode("\n", self::texts(self::converted("$sentence\nBake at 180 °C for 30 minutes.")));
+        self::assertMatchesRegularExpression('~'.implode('.*', $says).'~su', $text);
+        self::assertDoesNotMatchRegularExpression("~$never~iu", $text);
+    }
+
+    /** @return array<string, array{string, list<string>, string}> */
+    public static function rewritings(): array
+    {
+        return [
+            'sugar by name' => ['Cream the butter and sugar until pale.', ['Cream the butter and allulose, powdered erythritol', ' until pale'], '(?<!without )\bsugar\b'],
+            'with its adjective' => ['Beat the white caster sugar with the eggs.', ['Beat the allulose'], 'caster|(?<!without )\bsugar\b'],
+            'the second time shorter' => ["Whisk half of the sugar with the eggs.\nAdd the remaining sugar.", ['allulose', 'remaining sweetener'], '(?<!without )\bsugar\b'],
+            'flour with its binder' => ['Fold in the flour.', ['almond flour'], 'plain flour'],
+            'milk of two' => ['Loosen with the milk.', ['whipping cream and water'], '\bmilk\b'],
+            'a group' => ['Whisk the dry ingredients.', ['dry ingredients \(now with .*allulose'], '(?<!without )\bsugar\b'],
+            'a mixture' => ["Melt the sugar with the butter.\nStir the sugar mixture into the flour.", ['allulose', 'sweetener mixture'], '(?<!without )\bsugar\b'],
+            'sugar of no line' => ["Beat the sugar with the butter.\nTurn out onto sugared paper.", ['sweetened paper'], '(?<!without )\bsugar'],
+        ];
+    }
+
+    public function test_what_stays_is_not_touched_and_what_changed_keeps_its_old_words(): void
+    {
+        [$step] = array_values(array_filter(self::converted("Cream the butter and sugar.\nBake at 180 °C for 30 minutes.")->steps, static fn (PlannedStep $s): bool => ! $s->isAdded()));
+        self::assertSame(['sugar'], array_values(array_filter(array_column($step->pieces, 'was'))));
+        self::assertSame('Cream the butter and sugar.', $step->written);
+    }
+
+    public function test_what_no_sentence_takes_gets_its_moment_and_is_said_to_be_ours(): void
+    {
+        $steps = self::converted("Cream the butter and sugar. Beat in the eggs.\nFold in the flour and baking powder and stir in the milk.\nBake at 180 °C for 30 minutes.")->steps;
+        $added = implode("\n", array_map(static fn (PlannedStep $s): string => $s->isAdded() ? $s->text() : '', $steps));
+        self::assertStringContainsString('The method does not say when the vanilla extract', $added);
+        self::assertStringNotContainsString('flour', str_replace('the flour drinks', '', $added));
+    }
+
+    /** Every gram of the swapped list goes in at a step, once. */
+    #[DataProvider('desserts')]
+    public function test_every_dose_is_used_up_once(string $text): void
+    {
+        $conversion = self::work($text);
+        $used = [];
+        foreach ($conversion->steps as $step) {
+            foreach ($step->uses as $use) {
+                $used[$use->food->key] = ($used[$use->food->key] ?? 0.0) + $use->grams;
+            }
+        }
+        $there = [];
+        foreach ($conversion->after->formula->doses as $dose) {
+            if ($dose->food !== null && $dose->grams !== null) {
+                $there[$dose->food->key] = ($there[$dose->food->key] ?? 0.0) + $dose->mass();
+            }
+        }
+        ksort($used);
+        ksort($there);
+        self::assertSame(array_keys($there), array_keys($used));
+        foreach ($there as $food => $grams) {
+            self::assertEqualsWithDelta($grams, $used[$food], 0.01, $food);
+        }
+    }
+
+    /** Nothing that left the list is named by a step. */
+    #[DataProvider('desserts')]
+    public function test_no_step_names_sugar_where_none_is_left(string $text): void
+    {
+        $conversion = self::work($text);
+        foreach ($conversion->after->formula->doses as $dose) {
+            if (preg_match('~\bsugar\b~i', $dose->text) === 1 && preg_match('~sugar-free~i', $dose->text) !== 1) {
+                self::assertNotNull($dose->food);
+
+                return;
+            }
+        }
+        foreach (self::texts($conversion) as $step) {
+            self::assertDoesNotMatchRegularExpression('~(?<!without )\bsugar(?!-free)\b~i', $step);
+        }
+    }
+
+    public function test_what_was_made_first_has_its_name_again(): void
+    {
+        $texts = self::texts(self::converted('Spread with the jam.', "Bars\nMakes 12 bars\n200 g flour\n100 g sugar\n100 g butter\n200 g raspberry jam"));
+        self::assertStringStartsWith('First the jam:', $texts[0]);
+        self::assertContains('Spread with the jam.', $texts);
+    }
+
+    public function test_jam_is_done_by_other_signs_and_keeps_for_less_long(): void
+    {
+        $texts = implode("\n", self::texts(self::work("Plum jam\nMakes 4 jars\n1 kg plums\n800 g sugar\n\nMethod\nSimmer the plums. Add the sugar and boil to 105 °C until it wrinkles. Keeps for a year.")));
+        self::assertStringNotContainsString('105', $texts);
+        self::assertStringContainsString('until it wrinkles', $texts);
+        self::assertStringContainsString('fridge', $texts);
+    }
+}
