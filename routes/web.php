@@ -11,6 +11,7 @@ use App\Http\Controllers\CounterController;
 use App\Http\Controllers\KitchenController;
 use App\Http\Controllers\PantryController;
 use App\Http\Controllers\PiecesController;
+use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\ScaleController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
@@ -38,6 +39,8 @@ Route::middleware('throttle:work')->group(function (): void {
     Route::post('/bench/{dessert}/leave/{key}', [BenchController::class, 'leave'])->where('key', '[a-f0-9]{10}-\d{1,3}(?:_\d)?');
     Route::post('/bench/{dessert}/lines/{key}', [BenchController::class, 'correct'])->where('key', '[a-f0-9]{10}-\d{1,3}(?:_\d)?');
     Route::post('/bench/{dessert}/text', [BenchController::class, 'text']);
+    Route::post('/bench/{dessert}/rows/{row}', [ReadingController::class, 'row'])->where('row', 'r[a-f0-9]{10}-\d{1,3}');
+    Route::post('/bench/{dessert}/measures', [ReadingController::class, 'measures']);
     Route::get('/bench/{dessert}/{side}.{form}', [BenchController::class, 'export'])->whereIn('side', ['written', 'swapped'])->whereIn('form', ['txt', 'csv', 'json']);
     Route::get('/bench/{dessert}/account', [AccountController::class, 'show']);
     Route::post('/bench/{dessert}/account/eaten', [AccountController::class, 'eaten']);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Aglyca\Core\Method\NewNames;
+use Aglyca\Core\Method\StepUse;
 use Aglyca\Core\Plan\PlannedStep;
 use Illuminate\Support\HtmlString;
 
@@ -14,9 +16,18 @@ final class StepHtml
     {
         $html = '';
         foreach ($step->pieces as $piece) {
-            $html .= $piece->was === '' ? e($piece->text) : '<strong class="whitespace-nowrap">'.e($piece->text).'</strong> <s class="text-base text-soft">'.e($piece->was).'</s>';
+            // A figure stays on its line; a list of names may break.
+            $class = mb_strlen($piece->text) < 24 ? ' class="whitespace-nowrap"' : '';
+            $new = $piece->text === '' ? '' : "<strong$class>".e($piece->text).'</strong> ';
+            $html .= $piece->was === '' ? e($piece->text) : $new.'<s class="text-base text-soft">'.e($piece->was).'</s>';
         }
 
         return new HtmlString($html);
+    }
+
+    /** What goes in at a step, weighed: "120 g almond flour, 3 g xanthan gum". */
+    public static function uses(PlannedStep $step): string
+    {
+        return implode(', ', array_map(static fn (StepUse $u): string => Figures::grams($u->grams).' g '.NewNames::name($u->food), $step->uses));
     }
 }

@@ -6,6 +6,7 @@ namespace Aglyca\Core\Family;
 
 use Aglyca\Core\Formula\Making;
 use Aglyca\Core\Tables;
+use Normalizer;
 use OutOfBoundsException;
 
 /** The families of desserts, and which of them a title or a component's name speaks of. */
@@ -117,7 +118,8 @@ final class Families
     /** The longest word that matches wins, and of equal ones the last in the text: "raspberry cheesecake bars" are bars. */
     private function spokenOf(string $text, Signs $signs, bool $fills = false): ?string
     {
-        $text = mb_strtolower($text);
+        $parted = Normalizer::normalize(mb_strtolower($text), Normalizer::FORM_D);
+        $text = preg_replace('~\p{Mn}+~u', '', $parted === false ? $text : $parted) ?? $text;
         [$best, $found] = [[0, -1, -1], null];
         foreach ($this->rows as $key => $row) {
             if (($fills && $row['fills'] !== 'yes') || ! $this->fits($key, $signs)) {

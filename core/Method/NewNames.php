@@ -24,7 +24,10 @@ final class NewNames
 
     public static function name(Food $food): string
     {
-        return trim(mb_strtolower(preg_replace('~\s*\b\d+(?::\d+|\s?%)?~u', '', $food->name) ?? $food->name));
+        // What stands behind a comma tells bags apart on a shelf, not things in a bowl.
+        $name = explode(',', $food->name)[0];
+
+        return trim(mb_strtolower(preg_replace('~\s*\b\d+(?::\d+|\s?%)?~u', '', $name) ?? $name));
     }
 
     /** @return list<Part> parts whose food was not there before */

@@ -41,7 +41,7 @@
             @endif
             <ol class="mt-2 grid gap-3 text-lg">
                 @foreach ($conversion->steps as $step)
-                    <li class="{{ $step->isAdded() ? 'border-l-4 border-here bg-[#fdf6da] px-3 py-2' : 'border-l-4 border-line pl-3' }}">{{ App\View\StepHtml::of($step) }}</li>
+                    <li class="{{ $step->isAdded() ? 'border-l-4 border-here bg-[#fdf6da] px-3 py-2' : 'border-l-4 border-line pl-3' }}">{{ App\View\StepHtml::of($step) }}@if ($step->uses !== [])<p class="mt-1 text-base text-soft">{{ App\View\StepHtml::uses($step) }}</p>@endif</li>
                 @endforeach
             </ol>
             <dl class="mt-5 grid gap-x-5 gap-y-1 sm:grid-cols-[7rem_minmax(0,1fr)]">

@@ -33,7 +33,7 @@ final class AccessTest extends KitchenCase
         $this->post('/pantry', ['name' => 'Their bag', 'food' => 'Almond flour', 'law' => 'eu-uk', 'serving_g' => '100', 'printed' => ['carbohydrate' => '4'], 'is_default' => '1']);
         $this->post('/pantry/toppings', ['topping_name' => 'Theirs', 'text' => '5 g butter']);
         $theirs->kitchen->rememberedNames()->create(['name' => 'dust', 'typed' => 'dust', 'food' => 'sugar']);
-        $is = ['dessert' => $theirs->ulid, 'recipe' => $theirs->ulid, 'bake' => Bake::query()->sole()->id, 'package' => Package::query()->sole()->id, 'topping' => $theirs->kitchen->toppings()->sole()->id, 'name' => $theirs->kitchen->rememberedNames()->sole()->id, 'key' => '0123456789-1', 'side' => 'swapped', 'form' => 'csv'];
+        $is = ['dessert' => $theirs->ulid, 'recipe' => $theirs->ulid, 'bake' => Bake::query()->sole()->id, 'package' => Package::query()->sole()->id, 'topping' => $theirs->kitchen->toppings()->sole()->id, 'name' => $theirs->kitchen->rememberedNames()->sole()->id, 'key' => '0123456789-1', 'row' => 'r0123456789-1', 'side' => 'swapped', 'form' => 'csv'];
         $before = $this->stateOf($theirs->kitchen_id);
         $mine = $this->baker('mine@example.org');
         foreach ([$mine, null] as $who) {

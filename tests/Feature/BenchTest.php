@@ -48,6 +48,23 @@ final class BenchTest extends KitchenCase
         self::assertSame($before, Recipe::query()->findOrFail($recipe->id)->latest->document);
     }
 
+    public function test_what_a_row_is_and_whose_cups_are_meant_can_be_put_right(): void
+    {
+        $recipe = $this->recipeOf($this->baker(), "Tart\nServes 8\nIngredients\n1 cup sugar\n200 g flour\nMethod\nMix it.\nNotes\n100 g butter goes in too");
+        $page = (string) $this->get("/bench/$recipe->ulid")->assertOk()->getContent();
+        preg_match('~bench/[^"]+/rows/(r[a-f0-9]{10}-1)"(?:(?!</li>).)*100 g butter goes~su', $page, $m);
+        preg_match_all('~rows/(r[a-f0-9]{10}-\d)"~', explode('100 g butter goes', $page)[0], $all);
+        $row = (string) end($all[1]);
+        $this->post("/bench/$recipe->ulid/rows/$row", ['fate' => 'ingredient'])->assertRedirect("/bench/$recipe->ulid");
+        $this->get("/bench/$recipe->ulid")->assertSee('as read before');
+        self::assertSame('ingredient', Recipe::query()->findOrFail($recipe->id)->brief()->corrections->fates[$row]->value);
+        $this->post("/bench/$recipe->ulid/rows/$row", ['fate' => 'poem'])->assertStatus(302)->assertSessionHasErrors('fate');
+        $this->post("/bench/$recipe->ulid/measures", ['measures' => 'au'])->assertRedirect("/bench/$recipe->ulid");
+        self::assertSame('au', Recipe::query()->findOrFail($recipe->id)->brief()->corrections->measures);
+        $this->post("/bench/$recipe->ulid/measures", ['measures' => '']);
+        self::assertNull(Recipe::query()->findOrFail($recipe->id)->brief()->corrections->measures);
+    }
+
     public function test_a_line_is_corrected_in_place_and_taken_back(): void
     {
         $recipe = $this->recipeOf($this->baker(), "Tart\nServes 8\n200 g smoked moonflour\n100 g sugar");

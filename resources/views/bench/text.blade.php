@@ -13,6 +13,8 @@
         @if ($page->faults->has('added'))<p id="added-fault" class="fault w-full" role="alert">{{ $page->faults->first('added') }}</p>@endif
     </form>
 </details>
+@include('bench.method')
+@include('bench.reading')
 <details @if ($page->faults->has('text')) open @endif>
     <summary class="py-2 text-cobalt underline underline-offset-3">The recipe as you typed it</summary>
     <form method="post" action="{{ $page->path('bench/text') }}" hx-post="{{ $page->path('bench/text') }}" hx-target="#bench" hx-swap="outerHTML">

@@ -59,7 +59,7 @@
             @if ($page->faults->has($field))<p id="{{ $field }}-fault" class="fault" role="alert">{{ $page->faults->first($field) }}</p>@endif
         @endforeach
         @if ($page->conversion->recipe->pieces === null && $wishes->portions->pieces === null)
-            <p class="doubt">The recipe does not say how many it makes: it is counted as one whole.</p>
+            <p class="doubt">The recipe does not say how many it makes: {{ $page->pieces() }} are assumed, as is usual for {{ mb_strtolower($page->conversion->swap->family()->name) }}. Say how many under “Pieces”.</p>
         @endif
         <noscript><button class="button button-main">Show it so</button></noscript>
     </form>

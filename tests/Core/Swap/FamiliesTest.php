@@ -39,6 +39,27 @@ final class FamiliesTest extends CoreCase
         }
     }
 
+    /** What it is made of and what is done to it has the last word over the title. */
+    #[DataProvider('kinds')]
+    public function test_composition_and_method_decide_between_words(string $text, string ...$families): void
+    {
+        self::assertSame($families, array_column(self::work($text)->swap->families, 'key'));
+    }
+
+    /** @return array<string, list<string>> */
+    public static function kinds(): array
+    {
+        return [
+            'nothing baked is a mousse' => ["Chocolate cream\n200 g flour\n150 g sugar\n2 eggs\n\nMethod\nBake at 170 °C for 30 minutes.", 'butter-cake'],
+            'doughnuts with yeast' => ["Doughnuts\n300 g flour\n7 g yeast\n50 g sugar\n\nMethod\nFry them.", 'yeast-dough'],
+            'doughnuts without' => ["Doughnuts\n200 g flour\n100 g sugar\n2 eggs\n\nMethod\nBake at 180 °C for 12 minutes.", 'muffin'],
+            'bread in a mug' => ["Quick bread\n30 g flour\n1 egg\n10 g sugar\n\nMethod\nMicrowave for 90 seconds.", 'mug-cake'],
+            'an oven that is not named' => ["Things\n200 g flour\n100 g sugar\n100 g butter\n\nMethod\nMix. 180 °C 13 min.", 'butter-cake'],
+            'with is not what it is' => ["Ring cake with ganache\n200 g flour\n150 g sugar\n2 eggs\n\nMethod\nBake at 175 °C for 40 minutes.", 'butter-cake'],
+            'fruit below a crumble' => ["Plum crumble\n500 g plums\n60 g sugar\n\nFor the crumble topping:\n150 g flour\n80 g sugar\n80 g butter\n\nMethod\nBake at 180 °C for 30 minutes.", 'fruit-filling', 'crumble'],
+        ];
+    }
+
     /** Every family has a band for every row, in order, and figures that can be. */
     public function test_the_tables_hang_together(): void
     {

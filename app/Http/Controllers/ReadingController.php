@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Aglyca\Core\Kernel;
+use Aglyca\Core\Reading\Corrections;
+use Aglyca\Core\Reading\UnreadableRecipe;
+use App\Http\Requests\ReadingRequest;
+use App\Support\BenchAnswer;
+use App\Support\Dessert;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\MessageBag;
+
+/** How a recipe's text was read, put right by the baker. */
+final readonly class ReadingController
+{
+    public function __construct(private Kernel $kernel, private BenchAnswer $bench) {}
+
+    public function row(ReadingRequest $request, Dessert $dessert, string $row): Response|RedirectResponse
+    {
+        return $this->keep($request, $dessert, $dessert->brief->corrections->saying($row, $request->fate()));
+    }
+
+    public function measures(ReadingRequest $request, Dessert $dessert): Response|RedirectResponse
+    {
+        return $this->keep($request, $dessert, $dessert->brief->corrections->measuring($request->measures()));
+    }
+
+    private function keep(Request $request, Dessert $dessert, Corrections $corrections): Response|RedirectResponse
+    {
+        $brief = $dessert->brief->but(corrections: $corrections);
+        try {
+            $this->kernel->read($brief);
+        } catch (UnreadableRecipe $fault) {
+            return $this->bench->refuse($request, $dessert, new MessageBag(['reading' => $fault->getMessage()]));
+        }
+
+        return $this->bench->kept($request, $dessert->keep($brief));
+    }
+}
