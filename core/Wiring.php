@@ -8,6 +8,7 @@ use Aglyca\Core\Account\Accountant;
 use Aglyca\Core\Account\Desk;
 use Aglyca\Core\Account\NetCarbs;
 use Aglyca\Core\Account\Sharer;
+use Aglyca\Core\Account\Spreads;
 use Aglyca\Core\Account\SweetenerPrices;
 use Aglyca\Core\Account\WhatIf;
 use Aglyca\Core\Family\Families;
@@ -138,7 +139,7 @@ final readonly class Wiring
             $this->lines, $this->steps, $this->yields, $this->sections, new PanReader($this->words), new MeasuresReader($tables),
         );
         $this->netCarbs = new NetCarbs($tables, $this->constants);
-        $this->accountant = new Accountant($this->netCarbs, $this->constants);
+        $this->accountant = new Accountant($this->netCarbs, new Spreads($tables), $this->constants);
         $this->desk = new Desk(
             $this->accountant, new Sharer($this->accountant), new WhatIf($this->accountant, $this->larder), $this->constants,
         );

@@ -15,7 +15,7 @@ use Closure;
 /** Counts servings by all conventions, with the range of each figure by the law of propagation of uncertainty. */
 final readonly class Accountant
 {
-    public function __construct(private NetCarbs $netCarbs, private Constants $constants) {}
+    public function __construct(private NetCarbs $netCarbs, private Spreads $spreads, private Constants $constants) {}
 
     public function count(Formula $formula): Account
     {
@@ -50,7 +50,10 @@ final readonly class Accountant
         [$net, $contributions, $doubts, $floored] = [[], [], [], []];
         foreach (Convention::cases() as $convention) {
             [$grams, $below] = $this->contributions($convention, $doses, $shares, $lines, $sum);
-            [$net[$convention->value], $doubts[$convention->value]] = $this->estimate($doses, $shares, $grams, static fn (Food $food): float => $food->netCarbsU);
+            [$net[$convention->value], $doubts[$convention->value]] = $this->estimate(
+                $doses, $shares, $grams, static fn (Food $food): float => $food->netCarbsU,
+                fn (Food $food): float => $food->package === '' ? $this->spreads->net($food, $convention) : 0.0,
+            );
             $contributions[$convention->value] = $grams;
             $floored = [...$floored, ...$below];
         }
@@ -110,9 +113,10 @@ final readonly class Accountant
      * @param  list<float>  $shares
      * @param  list<float>  $contributions  of each dose
      * @param  Closure(Food): float  $label  uncertainty that a label's rounding leaves, in 100 g of the food
+     * @param  ?Closure(Food): float  $composition  of the figure in 100 g; null takes the food's own share of the figure
      * @return array{Estimate, list<Doubt>}
      */
-    private function estimate(array $doses, array $shares, array $contributions, Closure $label): array
+    private function estimate(array $doses, array $shares, array $contributions, Closure $label, ?Closure $composition = null): array
     {
         $variances = [];
         $byFood = [];
@@ -133,7 +137,7 @@ final readonly class Accountant
             $mass = array_sum(array_column($uses, 2));
             $rounding = ($label($uses[0][3]) / 100) ** 2;
             foreach ($uses as [$i, $grams, $used, $food]) {
-                $variances[$i] += $food->u ** 2 * $sum * $grams + $rounding * $mass * $used;
+                $variances[$i] += ($composition === null ? $food->u ** 2 * $sum * $grams : ($composition($food) / 100) ** 2 * $mass * $used) + $rounding * $mass * $used;
             }
         }
         $variance = array_sum($variances);

@@ -71,7 +71,13 @@ final readonly class NetCarbs
     {
         $off = $this->constants->get('clinic-share-off');
         $fibre = $piece->fibre > $this->constants->get('clinic-fibre-threshold') ? $off : 0.0;
-        $polyols = $piece->polyolGrams() > $this->constants->get('clinic-polyol-threshold') ? $off : 0.0;
+        // Erythritol alone is hardly used by the body, and comes off whole.
+        $isErythritol = array_keys(array_filter($piece->polyols)) === ['erythritol'];
+        $polyols = match (true) {
+            $isErythritol => 1.0,
+            $piece->polyolGrams() > $this->constants->get('clinic-polyol-threshold') => $off,
+            default => 0.0,
+        };
 
         return $n->carbohydrate - $fibre * $n->fibre - $polyols * $n->polyolGrams();
     }

@@ -93,6 +93,11 @@ final class Report
         ];
     }
 
+    private static function finite(?float $value): ?float
+    {
+        return $value === null || ! is_finite($value) ? null : self::round($value);
+    }
+
     private static function round(float $value): float
     {
         return round($value, 3);
@@ -122,12 +127,15 @@ final class Report
     /**
      * Bands that the proposal does not keep.
      *
-     * @return list<array{row: string, sentence: string}>
+     * @return list<array{row: string, value: ?float, low: ?float, high: ?float, sentence: string}>
      */
     private static function missed(Conversion $conversion): array
     {
         return array_values(array_map(
-            static fn (Property $p): array => ['row' => $p->key, 'sentence' => $p->sentence()],
+            static fn (Property $p): array => [
+                'row' => $p->key, 'value' => self::finite($p->after), 'low' => self::finite($p->low),
+                'high' => self::finite($p->high), 'sentence' => $p->sentence(),
+            ],
             array_filter($conversion->properties, static fn (Property $p): bool => $p->isOutside()),
         ));
     }

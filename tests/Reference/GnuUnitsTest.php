@@ -43,7 +43,7 @@ final class GnuUnitsTest extends CoreCase
         $rows = [['sugar', '', 'sugar'], ['powdered-sugar', '', 'powdered_sugar'], ['brown-sugar', '', 'brownsugar_light'], ['honey', '', 'honey'], ['wheat-flour', 'sifted', 'flour_sifted'], ['wheat-flour', '', 'flour_spooned'], ['wheat-flour', 'scooped', 'flour_scooped'],
             ['cocoa', 'sifted', 'cocoa_sifted'], ['cocoa', '', 'cocoa_spooned'], ['butter', '', 'butter'], ['heavy-cream', '', 'heavycream'], ['milk', '', 'milk'], ['vegetable-oil', '', 'oil'], ['cornflour', '', 'cornstarch'],
             ['cake-flour', '', 'cakeflour_spooned'], ['cake-flour', 'sifted', 'cakeflour_sifted'], ['cake-flour', 'scooped', 'cakeflour_scooped'], ['bread-flour', '', 'breadflour_spooned'], ['bread-flour', 'sifted', 'breadflour_sifted'], ['bread-flour', 'scooped', 'breadflour_scooped'],
-            ['dutch-cocoa', '', 'dutchcocoa_spooned'], ['dutch-cocoa', 'sifted', 'dutchcocoa_sifted'], ['cocoa', 'packed', 'cocoa_scooped'], ['sour-cream', '', 'sourcream'], ['molasses', '', 'molasses'], ['corn-syrup', '', 'cornsyrup'], ['shortening', '', 'shortening'], ['ghee', '', 'butter_clarified'],
+            ['dutch-cocoa', '', 'dutchcocoa_spooned'], ['dutch-cocoa', 'sifted', 'dutchcocoa_sifted'], ['cocoa', 'packed', 'cocoa_scooped'], ['sour-cream', '', 'sourcream'], ['molasses', '', 'molasses'], ['corn-syrup', '', 'cornsyrup'], ['shortening', '', 'shortening'],
             ['salt', '', 'salt'], ['salt', 'kosher', 'koshersalt'], ['baking-powder', '', 'baking_powder']];
         $known = [];
         foreach ($rows as $row) {

@@ -72,7 +72,7 @@ final class AccountantTest extends CoreCase
             $sum = 0.0;
             foreach ($account->formula->doses as $dose) {
                 $n = $dose->food->per100;
-                $sum += ($dose->grams->value + $dose->grams->u * $normal()) * ($n->carbohydrate - $n->fibre) / 100 * (1 + $dose->food->u * $normal());
+                $sum += ($dose->grams->value + $dose->grams->u * $normal()) * ($n->carbohydrate * (1 + $dose->food->u * $normal()) - $n->fibre * (1 + $dose->food->u * $normal())) / 100;
             }
             $draws[] = $sum / 10;
         }

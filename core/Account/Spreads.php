@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Account;
+
+use Aglyca\Core\Larder\Food;
+use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Tables;
+
+/**
+ * How far a food's carbohydrate, fibre, sugar alcohols and allulose each lie from what its table says. Net carbs are a
+ * difference, so that their uncertainty is that of the parts and no share of what is left.
+ */
+final readonly class Spreads
+{
+    private const SEEDS = '~(?:^|-)(?:seeds?|sesame|flaxseed|tahini|poppy|hemp)(?:-|$)~';
+
+    /** @var array<string, array{carbohydrate: float, fibre: float, polyols: float, allulose: float}> relative standard uncertainties by group */
+    private array $groups;
+
+    public function __construct(Tables $tables)
+    {
+        $groups = [];
+        foreach ($tables->rows('spreads') as $row) {
+            $share = static fn (string $part): float => (float) $row[$part.'_percent'] / 100;
+            $groups[$row['group']] = ['carbohydrate' => $share('carbohydrate'), 'fibre' => $share('fibre'), 'polyols' => $share('polyols'), 'allulose' => $share('allulose')];
+        }
+        $this->groups = $groups;
+    }
+
+    /** @return array{carbohydrate: float, fibre: float, polyols: float, allulose: float} standard uncertainties in 100 g */
+    public function of(Food $food): array
+    {
+        $n = $food->per100;
+        $u = $this->groups[$this->group($food)] ?? ['carbohydrate' => $food->u, 'fibre' => $food->u, 'polyols' => $food->u, 'allulose' => $food->u];
+
+        return [
+            'carbohydrate' => $u['carbohydrate'] * $n->carbohydrate, 'fibre' => $u['fibre'] * $n->fibre,
+            'polyols' => $u['polyols'] * $n->polyolGrams(), 'allulose' => $u['allulose'] * $n->allulose,
+        ];
+    }
+
+    /** Of net carbs in 100 g, as a convention takes the parts together. */
+    public function net(Food $food, Convention $convention): float
+    {
+        $u = $this->of($food);
+        $parts = match ($convention) {
+            Convention::Available => [$u['carbohydrate'], $u['fibre']],
+            default => [$u['carbohydrate'], $u['fibre'], $u['polyols'], $u['allulose']],
+        };
+
+        return sqrt(array_sum(array_map(static fn (float $p): float => $p ** 2, $parts)));
+    }
+
+    private function group(Food $food): string
+    {
+        $n = $food->per100;
+        if ($food->role === Role::Sweet && $n->polyolGrams() + $n->allulose > $n->carbohydrate / 2) {
+            return 'sweetener';
+        }
+        $isNut = array_filter($food->allergens, static fn (string $a): bool => in_array(explode(':', $a)[0], ['nuts', 'peanut', 'sesame'], true)) !== [];
+
+        return ($isNut && $food->role !== Role::Wet && $n->sugars < 20) || preg_match(self::SEEDS, $food->key) === 1 ? 'nuts' : '';
+    }
+}
