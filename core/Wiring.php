@@ -27,6 +27,7 @@ use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Method\Actions;
 use Aglyca\Core\Method\MethodReader;
 use Aglyca\Core\Method\MethodWriter;
+use Aglyca\Core\Method\Patterns;
 use Aglyca\Core\Plan\BakePlanner;
 use Aglyca\Core\Plan\Preparations;
 use Aglyca\Core\Quantity\UnitTable;
@@ -154,7 +155,7 @@ final readonly class Wiring
         $this->advisor = new Advisor($this->families, $this->constants);
         $preparations = new Preparations($tables, $this->scaler);
         $this->planner = new BakePlanner(
-            $preparations, new MethodReader(new Actions($tables), $this->foods), new MethodWriter($preparations), $this->constants,
+            $preparations, new MethodReader(new Actions($tables), $this->foods), new MethodWriter($preparations), new Patterns($tables), $this->constants,
         );
     }
 

@@ -20,6 +20,7 @@ final readonly class Family
      * @param  bool  $hot  boils far above 100 °C
      * @param  bool  $fragile  breaks while it is hot where sweetener takes the place of sugar
      * @param  bool  $sugarKeeps  it set and kept by its sugar
+     * @param  string  $pattern  of its usual method, in `data/patterns.csv`
      * @param  bool  $foam  stands up by the air whipped in, and falls while it waits
      */
     public function __construct(
@@ -39,6 +40,7 @@ final readonly class Family
         public bool $cold,
         public bool $hot,
         public bool $sugarKeeps,
+        public string $pattern,
         private array $bands,
     ) {}
 

@@ -9,6 +9,7 @@ use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Method\MethodReader;
 use Aglyca\Core\Method\MethodWriter;
 use Aglyca\Core\Method\Operation;
+use Aglyca\Core\Method\Patterns;
 use Aglyca\Core\Method\StepUse;
 use Aglyca\Core\Quantity\Duration;
 use Aglyca\Core\Quantity\Temperature;
@@ -27,6 +28,7 @@ final readonly class BakePlanner
         private Preparations $preparations,
         private MethodReader $reader,
         private MethodWriter $writer,
+        private Patterns $patterns,
         private Constants $constants,
     ) {}
 
@@ -36,6 +38,9 @@ final readonly class BakePlanner
      */
     public function steps(Swap $swap, array $steps): array
     {
+        if ($steps === []) {
+            return [...$this->preparations->of($swap), ...$this->patterns->steps($swap)];
+        }
         $oven = $swap->oven;
         $isBaked = $swap->before->making->isBaked;
         [$steps, $restAt] = $this->parted($steps, $isBaked ? $oven->restMinutes : 0);

@@ -43,6 +43,17 @@ final readonly class PlannedStep
         return new self([new StepPiece($text)], '');
     }
 
+    /**
+     * Of the family's usual method, where the recipe has none.
+     *
+     * @param  list<float>  $heats
+     * @param  list<StepUse>  $uses
+     */
+    public static function usual(string $text, array $heats, ?Duration $minutes, array $uses): self
+    {
+        return new self([new StepPiece($text)], '', $heats, $minutes, null, $uses);
+    }
+
     public function isAdded(): bool
     {
         return $this->written === '';

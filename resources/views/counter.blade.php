@@ -36,9 +36,6 @@
             @if ($conversion->swap->oven->sentence() !== '')
                 <p class="mt-1 text-[15px] text-soft">{{ $conversion->swap->oven->sentence() }}</p>
             @endif
-            @if ($conversion->steps === [])
-                <p class="mt-2">The recipe came without a method. Add one under “The recipe as you typed it” on the <a href="{{ $page->path('bench') }}">Bench</a>.</p>
-            @endif
             <ol class="mt-2 grid gap-3 text-lg">
                 @foreach ($conversion->steps as $step)
                     <li class="{{ $step->isAdded() ? 'border-l-4 border-here bg-[#fdf6da] px-3 py-2' : 'border-l-4 border-line pl-3' }}">{{ App\View\StepHtml::of($step) }}@if ($step->uses !== [])<p class="mt-1 text-base text-soft">{{ App\View\StepHtml::uses($step) }}</p>@endif</li>

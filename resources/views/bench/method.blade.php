@@ -1,8 +1,5 @@
 <details>
     <summary class="py-2 text-cobalt underline underline-offset-3">The method for what is in the bowl</summary>
-    @if ($page->conversion->steps === [])
-        <p class="pb-2">The recipe came without a method. Add one under “The recipe as you typed it”.</p>
-    @endif
     <ol class="grid gap-3 pb-3">
         @foreach ($page->conversion->steps as $step)
             <li class="{{ $step->isAdded() ? 'border-l-4 border-here bg-[#fdf6da] px-3 py-2' : 'border-l-4 border-line pl-3' }}">
