@@ -15,7 +15,7 @@ final class Families
     private const FALLBACK = 'butter-cake';
 
     /** What a filling is that nothing is said of, a part beside the first one, and a dessert without a telling word: the first that its signs allow. */
-    private const FILLINGS = ['fruit-filling', 'frosting', 'custard', 'mousse'];
+    private const FILLINGS = ['fruit-filling', 'curd', 'frosting', 'custard', 'mousse'];
 
     private const BESIDE = ['fruit-filling', 'frosting', 'crumble', 'butter-cake'];
 

@@ -12,7 +12,10 @@ use Aglyca\Core\Reading\FoodIndex;
 final readonly class DoseNames
 {
     /** Words that end many names, and alone name nothing. */
-    private const ENDINGS = ['powder', 'extract', 'essence', 'piece', 'temperature', 'taste', 'large', 'medium', 'small', 'isolate', 'flake', 'chip', 'paste', 'sauce', 'seed', 'cup', 'tin', 'can', 'g', 'ml', 'tsp', 'tbsp'];
+    private const ENDINGS = ['powder', 'extract', 'essence', 'piece', 'temperature', 'taste', 'large', 'medium', 'small', 'isolate', 'flake', 'paste', 'sauce', 'seed', 'cup', 'tin', 'can', 'g', 'ml', 'tsp', 'tbsp'];
+
+    /** One word for any of a kind: "the sugar" may be the brown sugar; "the butter" is never the peanut butter. */
+    private const KINDS = ['sugar', 'flour', 'milk', 'cream', 'chocolate', 'oil', 'syrup', 'nut', 'egg', 'spice', 'fruit'];
 
     /** @var array<int, list<list<string>>> by dose: its names in words */
     private array $names;
@@ -42,7 +45,7 @@ final readonly class DoseNames
             }
         }
 
-        $found = array_unique($whole === [] ? $part : (count($words) > 1 ? $whole : [...$whole, ...$part]));
+        $found = array_unique($whole === [] ? $part : (in_array($phrase, self::KINDS, true) ? [...$whole, ...$part] : $whole));
         sort($found);
 
         return $found;
@@ -58,7 +61,7 @@ final readonly class DoseNames
     private static function namesOf(Dose $dose): array
     {
         $text = preg_replace('~\([^)]*\)~u', ' ', $dose->text) ?? $dose->text;
-        $typed = preg_split('~[,;]|\s(?:for|to)\s~u', $text) ?: [''];
+        $typed = preg_split('~[,;]|\s(?:for|to|in)\s~u', $text) ?: [''];
         $names = [self::words($typed[0])];
         if ($dose->food !== null) {
             $names[] = self::words($dose->food->name);

@@ -158,7 +158,20 @@ final readonly class MethodReader
         $doses = $fitting === [] ? $doses : $fitting;
         $fresh = array_values(array_diff($doses, $seen));
 
-        return [$fresh[0] ?? $doses[0]];
+        return $this->ofOneLine($formula, $fresh[0] ?? $doses[0], $doses);
+    }
+
+    /**
+     * A line that named two things, "zest and juice of a lemon", is both of them where its fruit is named.
+     *
+     * @param  list<int>  $doses
+     * @return list<int>
+     */
+    private function ofOneLine(Formula $formula, int $chosen, array $doses): array
+    {
+        $line = explode('_', $formula->doses[$chosen]->key)[0];
+
+        return array_values(array_filter($doses, static fn (int $d): bool => $d === $chosen || ($line !== '' && explode('_', $formula->doses[$d]->key)[0] === $line)));
     }
 
     /**

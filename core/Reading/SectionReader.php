@@ -23,6 +23,7 @@ final readonly class SectionReader
      */
     public function sections(array $rows, array $said = []): Sections
     {
+        $rows = array_merge([], ...array_map($this->parted(...), $rows));
         $state = new SectionState;
         $times = [];
         $plain = array_map(self::plain(...), $rows);
@@ -41,6 +42,19 @@ final readonly class SectionReader
         return new Sections(
             self::title($state->title), $state->yield, array_values($state->components), $state->ingredients, $state->steps, $state->rows,
         );
+    }
+
+    /**
+     * "Crust: 1 cup flour, ½ cup butter" is a heading and what stands below it.
+     *
+     * @return list<string>
+     */
+    private function parted(string $row): array
+    {
+        $isBoth = preg_match('~^\W*(?<head>(?:for\s+(?:the\s+)?)?(?:\pL+\s+){0,2}(?<part>\pL+))\s*:\s*(?<rest>.*\d.*)$~u', $row, $m) === 1
+            && $this->words->isPart($m['part']) && $this->signs->isIngredient($m['rest']);
+
+        return $isBoth ? [$m['head'].':', $m['rest']] : [$row];
     }
 
     /** @param  list<string>  $rows */
