@@ -19,7 +19,7 @@ final class Families
 
     private const BESIDE = ['fruit-filling', 'frosting', 'crumble', 'butter-cake'];
 
-    private const WITHOUT_WORDS = ['mug-cake', 'yeast-dough', 'butter-cake', 'fruit-filling', 'custard', 'mousse', 'no-bake-bar'];
+    private const WITHOUT_WORDS = ['mug-cake', 'steamed-pudding', 'yeast-dough', 'butter-cake', 'fruit-filling', 'custard', 'mousse', 'no-bake-bar'];
 
     /** @var array<string, array<string, string>> */
     private array $rows;
@@ -120,7 +120,8 @@ final class Families
     {
         $parted = Normalizer::normalize(mb_strtolower($text), Normalizer::FORM_D);
         $text = preg_replace('~\p{Mn}+~u', '', $parted === false ? $text : $parted) ?? $text;
-        [$best, $found] = [[0, -1, -1], null];
+        $none = [false, 0, -1, -1];
+        [$best, $found] = [$none, null];
         foreach ($this->rows as $key => $row) {
             if (($fills && $row['fills'] !== 'yes') || ! $this->fits($key, $signs)) {
                 continue;
@@ -128,7 +129,9 @@ final class Families
             foreach (array_filter(explode('|', $row['words'])) as $word) {
                 $isThere = preg_match('~(?<!\pL)'.preg_quote($word, '~').'(?!\pL)~u', $text, $m, PREG_OFFSET_CAPTURE) === 1;
                 // Of the same word the family that knows more signs of itself is meant.
-                $rank = $isThere ? [strlen($word), $m[0][1], $this->known($key, $signs)] : [0, -1, -1];
+                // The last word of a title says what it is, jam tarts are tarts; "cake" alone says little.
+                $isLast = $isThere && $key !== self::FALLBACK && trim(substr($text, $m[0][1] + strlen($m[0][0]))) === '';
+                $rank = $isThere ? [$isLast, strlen($word), $m[0][1], $this->known($key, $signs)] : $none;
                 if ($rank > $best) {
                     [$best, $found] = [$rank, $key];
                 }

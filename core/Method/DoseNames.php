@@ -6,13 +6,16 @@ namespace Aglyca\Core\Method;
 
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
+use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Reading\FoodIndex;
 
 /** The names by which a method may call the doses of one formula. */
 final readonly class DoseNames
 {
     /** Words that end many names, and alone name nothing. */
-    private const ENDINGS = ['powder', 'extract', 'essence', 'piece', 'temperature', 'taste', 'large', 'medium', 'small', 'isolate', 'flake', 'paste', 'sauce', 'seed', 'cup', 'tin', 'can', 'g', 'ml', 'tsp', 'tbsp'];
+    private const ENDINGS = ['powder', 'extract', 'essence', 'isolate', 'flake', 'paste', 'sauce', 'seed'];
+
+    private const NEVER = ['piece', 'temperature', 'taste', 'large', 'medium', 'small', 'cup', 'tin', 'can', 'g', 'ml', 'tsp', 'tbsp', 'oz', 'lb'];
 
     /** One word for any of a kind: "the sugar" may be the brown sugar; "the butter" is never the peanut butter. */
     private const KINDS = ['sugar', 'flour', 'milk', 'cream', 'chocolate', 'oil', 'syrup', 'nut', 'egg', 'spice', 'fruit'];
@@ -33,22 +36,40 @@ final readonly class DoseNames
     {
         $phrase = implode(' ', $words);
         $match = $this->foods->find($phrase);
-        $whole = $part = [];
+        $whole = $part = $loose = [];
         foreach ($this->names as $i => $names) {
             $food = $this->formula->doses[$i]->food?->key;
             foreach ($names as $name) {
                 if ($name === $words || ($food !== null && $match->sure && $match->food === $food)) {
                     $whole[] = $i;
-                } elseif (count($words) < count($name) && (array_slice($name, -count($words)) === $words || ($words === ['egg'] && $name[0] === 'egg')) && ! in_array(end($words), self::ENDINGS, true)) {
+                } elseif (count($words) < count($name) && (array_slice($name, -count($words)) === $words || ($words === ['egg'] && $name[0] === 'egg')) && ! in_array(end($words), self::NEVER, true)) {
+                    in_array(end($words), self::ENDINGS, true) ? $loose[] = $i : $part[] = $i;
+                } elseif ($words === [$name[0]] && $this->formula->doses[$i]->food?->role === Role::Flavour) {
                     $part[] = $i;
                 }
             }
         }
 
+        if ($whole === [] && $part === []) {
+            return count(array_unique($loose)) === 1 ? [$loose[0]] : $this->partsOfEggs($words);
+        }
         $found = array_unique($whole === [] ? $part : (in_array($phrase, self::KINDS, true) ? [...$whole, ...$part] : $whole));
         sort($found);
 
         return $found;
+    }
+
+    /**
+     * Yolks and whites of eggs that the list has whole, "2 eggs, separated".
+     *
+     * @param  list<string>  $words
+     * @return list<int>
+     */
+    private function partsOfEggs(array $words): array
+    {
+        $isPart = in_array($words, [['yolk'], ['white'], ['egg', 'yolk'], ['egg', 'white']], true);
+
+        return $isPart ? array_keys(array_filter($this->formula->doses, static fn (Dose $d): bool => $d->food?->key === 'egg')) : [];
     }
 
     /** Whether the words are a food that is not among them: "coconut milk" is not the milk. */

@@ -20,7 +20,7 @@ final readonly class MethodReader
     private const VERB_BEHIND = '~^\s+(?:the\b|and\s+(?:line|flour|dust)\b|an?\b|your\b|or\s+line|\d)~iu';
 
     /** Creaming is a verb before these as well. */
-    private const CREAMING = '~^\s+(?:together|until|two|both)\b~iu';
+    private const CREAMING = '~^\s+(?:together|until|two|both|butter|margarine|shortening|unsalted|soft|all)\b~iu';
 
     private const VERBS = ['butter', 'cream', 'flour', 'sugar', 'salt', 'oil', 'egg', 'ice', 'water', 'spice', 'zest', 'juice', 'grease'];
 

@@ -16,7 +16,7 @@ use Aglyca\Core\Swap\Swap;
 final readonly class MethodWriter
 {
     /** Words before a name that belong to what is gone: "white granulated sugar". */
-    private const LEADING = '~(?:\b(?:white|brown|caster|castor|granulated|icing|powdered|confectioner\'?s\'?|soft|light|dark|plain|self[- ]rais(?:ing|ed)|all[- ]purpose|whole|wheat|superfine|golden|demerara|muscovado|strong|bread|rolled|porridge)[\s-]+)+$~iu';
+    private const LEADING = '~(?:\b(?:both|white|brown|caster|castor|granulated|icing|powdered|confectioner\'?s\'?|soft|light|dark|plain|self[- ]rais(?:ing|ed)|all[- ]purpose|whole|wheat|superfine|golden|demerara|muscovado|strong|bread|rolled|porridge)[\s-]+)+$~iu';
 
     /** With what a thing that nobody mentioned goes in: the first of these that the method takes. */
     private const WITH = [
@@ -33,7 +33,7 @@ final readonly class MethodWriter
     /** Grams of sugars in 100 g from which a sweet thing is sugar. */
     private const SUGARY = 50;
 
-    public function __construct(private Preparations $preparations) {}
+    public function __construct(private Preparations $preparations, private Patterns $patterns) {}
 
     /** @param  list<Operation>  $operations */
     public function write(Swap $swap, array $operations): Rewriting
@@ -343,7 +343,11 @@ final readonly class MethodWriter
             // A method that names nothing leaves it to the baker what goes in when.
             return;
         }
+        $whole = $this->partsOfTheirOwn($swap, $rewriting, $operations);
         foreach ($swap->exchanges as $e => $exchange) {
+            if (in_array($exchange->component, $whole, true)) {
+                continue;
+            }
             foreach ($exchange->changed ? $exchange->to : [] as $p => $part) {
                 if (! isset($taken["e$e-$p"])) {
                     $at = $this->place($swap, $operations, $part->food->role, $exchange->component);
@@ -373,6 +377,46 @@ final readonly class MethodWriter
                 $rewriting->behind[$at][] = 'The method does not say when the '.NewNames::list($kinds['old']).' goes in: add it here.';
             }
         }
+    }
+
+    /**
+     * Parts of the dessert of which the method takes nothing by name, "bake the crust": mixed as is usual, before they are needed.
+     *
+     * @param  list<Operation>  $operations
+     * @return list<int> components
+     */
+    private function partsOfTheirOwn(Swap $swap, Rewriting $rewriting, array $operations): array
+    {
+        $takenOf = [];
+        foreach ($operations as $operation) {
+            foreach ($operation->doses() as $d) {
+                $takenOf[$swap->before->doses[$d]->component] = true;
+            }
+        }
+        $parts = [];
+        foreach ($swap->after->components as $c => $name) {
+            $doses = array_values(array_filter($swap->after->doses, static fn (Dose $d): bool => $d->component === $c && $d->food !== null && $d->grams !== null));
+            if ($name === '' || isset($takenOf[$c]) || $doses === []) {
+                continue;
+            }
+            $at = 0;
+            foreach ($operations as $i => $operation) {
+                if (preg_match('~\b'.preg_quote($name, '~').'\b~iu', $operation->step->text) === 1) {
+                    $at = $i;
+
+                    break;
+                }
+            }
+            $rewriting->before[$at][] = "The $name, as is usual. ".$this->patterns->mixing($swap, $swap->families[$c], $doses);
+            foreach ($doses as $dose) {
+                if ($dose->food !== null) {
+                    $rewriting->uses[$at][] = new StepUse($dose->food, $dose->mass());
+                }
+            }
+            $parts[] = $c;
+        }
+
+        return $parts;
     }
 
     /** @param  list<Operation>  $operations */

@@ -47,6 +47,18 @@ final readonly class Patterns
     }
 
     /**
+     * How a part is mixed, as far as the oven's door.
+     *
+     * @param  list<Dose>  $doses
+     */
+    public function mixing(Swap $swap, Family $family, array $doses): string
+    {
+        $texts = array_map(static fn (PlannedStep $s): string => $s->heats === [] && $s->minutes === null ? $s->text() : '', $this->ofPart($swap, $family, '', $doses));
+
+        return implode(' ', array_filter($texts, static fn (string $t): bool => $t !== '' && ! str_contains($t, 'Done when')));
+    }
+
+    /**
      * @param  list<Dose>  $doses
      * @return list<PlannedStep>
      */

@@ -113,6 +113,14 @@ final class MethodWriterTest extends CoreCase
         self::assertContains('Spread with the jam.', $texts);
     }
 
+    public function test_a_part_that_no_sentence_mixes_is_mixed_before_it_is_needed(): void
+    {
+        $texts = self::texts(self::work("Lemon pie\nMakes 8 slices\nCrust: 150 g flour, 75 g butter, 30 g water\nFilling:\n200 g sugar\n3 egg yolks\n100 g lemon juice\n\nMethod\nBlind bake the crust at 190 °C for 15 minutes.\nWhisk the sugar with the yolks and lemon juice and cook until thick.", ['school' => 'almond']));
+        self::assertStringStartsWith('The Crust, as is usual. Whisk the almond flour', $texts[0]);
+        self::assertStringContainsString('butter', $texts[0]);
+        self::assertStringNotContainsString('does not say', implode(' ', $texts));
+    }
+
     public function test_jam_is_done_by_other_signs_and_keeps_for_less_long(): void
     {
         $texts = implode("\n", self::texts(self::work("Plum jam\nMakes 4 jars\n1 kg plums\n800 g sugar\n\nMethod\nSimmer the plums. Add the sugar and boil to 105 °C until it wrinkles. Keeps for a year.")));
