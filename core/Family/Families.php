@@ -87,6 +87,10 @@ final class Families
     {
         foreach ($this->signs[$family] ?? [] as [$sign, $low, $high]) {
             $value = $signs->get($sign);
+            if ($value === null && $sign === 'yeast') {
+                // Nothing is a yeast dough of which the yeast was not seen.
+                return false;
+            }
             if ($value !== null && ($value < $low || $value > $high)) {
                 return false;
             }

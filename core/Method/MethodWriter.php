@@ -18,6 +18,8 @@ final readonly class MethodWriter
     /** Words before a name that belong to what is gone: "white granulated sugar". */
     private const LEADING = '~(?:\b(?:both|white|brown|caster|castor|granulated|icing|powdered|confectioner\'?s\'?|soft|light|dark|plain|self[- ]rais(?:ing|ed)|all[- ]purpose|whole|wheat|superfine|golden|demerara|muscovado|strong|bread|rolled|porridge)[\s-]+)+$~iu';
 
+    private const AMOUNT = '~(?:\d+\s+\d/\d|\d/\d|\d+(?:[.,]\d+)?\s*[½¼¾⅓⅔]?|[½¼¾⅓⅔])\s*(?:cups?|tablespoons?|tbsp|teaspoons?|tsp|g|grams?|ml|oz|ounces?)?\.?\s+(?:of\s+)?(?:the\s+)?$~iu';
+
     /** With what a thing that nobody mentioned goes in: the first of these that the method takes. */
     private const WITH = [
         'sweet' => [Role::Sweet, Role::Fat, Role::Egg, Role::Wet, Role::Body], 'body' => [Role::Body, Role::Lift, Role::Egg, Role::Fat],
@@ -205,6 +207,10 @@ final readonly class MethodWriter
     private function replace(Rewriting $rewriting, int $i, string $text, Mention $mention, string $words): void
     {
         [$at, $length] = [$mention->at, $mention->length];
+        if (! $mention->isMixture && preg_match(self::AMOUNT, substr($text, 0, $at), $m) === 1) {
+            // "6 tablespoons sugar": so much of what is gone; the new grams stand beside the step.
+            [$at, $length] = [$at - strlen($m[0]), $length + strlen($m[0])];
+        }
         if (preg_match(self::LEADING, substr($text, 0, $at), $m) === 1) {
             [$at, $length] = [$at - strlen($m[0]), $length + strlen($m[0])];
         }
@@ -352,6 +358,12 @@ final readonly class MethodWriter
                 if (! isset($taken["e$e-$p"])) {
                     $at = $this->place($swap, $operations, $part->food->role, $exchange->component);
                     $isSaid = ! in_array($part, $own[$e], true);
+                    if ($this->preparations->nameOf($swap->before->doses[$exchange->from[0] ?? -1] ?? null) !== '') {
+                        // It went into what was made first.
+                        $rewriting->uses[$at][] = new StepUse($part->food, $part->grams);
+
+                        continue;
+                    }
                     $late[$at][$part->food->role === Role::Binder ? 'binder' : ($isSaid ? 'said' : 'new')][] = NewNames::name($part->food);
                     $rewriting->uses[$at][] = new StepUse($part->food, $part->grams);
                 }
