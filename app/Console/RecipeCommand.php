@@ -107,7 +107,7 @@ final readonly class RecipeCommand
                 'sweetness' => $brief->wishing(sweetness: (float) $value),
                 'without' => $brief->wishing(without: array_values(array_filter(array_map(trim(...), explode(',', $value))))),
                 'measures' => $brief->but(corrections: $brief->corrections->measuring($value)),
-                'family' => $brief->wishing(families: [...$brief->wishes->families] + $this->family($kernel, $brief, $value)),
+                'family' => $brief->wishing(families: array_replace($brief->wishes->families, $this->family($kernel, $brief, $value))),
                 default => $brief->wishing(...[$name => $value]),
             };
         }
