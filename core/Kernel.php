@@ -9,6 +9,7 @@ use Aglyca\Core\Account\Serving;
 use Aglyca\Core\Family\Family;
 use Aglyca\Core\Family\OvenPlan;
 use Aglyca\Core\Family\PanChange;
+use Aglyca\Core\Family\Solubility;
 use Aglyca\Core\Forecast\Bounds;
 use Aglyca\Core\Forecast\Care;
 use Aglyca\Core\Forecast\Property;
@@ -235,7 +236,7 @@ final class Kernel
         return $this->core->forecaster->compare(
             $swap->before, $swap->after, $family->bakeLoss,
             $swap->oven->writtenMinutesAtReference($family), $swap->oven->minutesAtReference($family),
-            $bands, ($swap->wishes->kitchen->bodyMass ?? $usual) / $usual,
+            $bands, Solubility::at($family, $this->core->constants), ($swap->wishes->kitchen->bodyMass ?? $usual) / $usual,
         );
     }
 }

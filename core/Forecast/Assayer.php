@@ -20,9 +20,13 @@ final class Assayer
     /** @var array<string, float> */
     private array $tolerance = [];
 
+    /** @var array<string, array<string, float>> polyol => property => value */
+    private array $polyols = [];
+
     public function __construct(Tables $tables, private readonly Larder $larder, private readonly Constants $constants)
     {
         foreach ($tables->rows('polyols') as $row) {
+            $this->polyols[$row['polyol']][$row['property']] = (float) $row['value'];
             if ($row['property'] === 'tolerance') {
                 $this->tolerance[$row['polyol']] = (float) $row['value'];
             }
@@ -60,9 +64,26 @@ final class Assayer
 
         return new Traits(
             1.0, $n->water / 100, $this->larder->typical($food, 'thirst'), $n->fat / 100, $this->larder->typical($food, 'holding'), $this->larder->typical($food, 'sweetness'),
-            $isDry ? 1 - $n->water / 100 + $this->larder->typical($food, 'thirst') : 0.0, $this->larder->typical($food, 'reducing'), ($n->polyols['erythritol'] ?? 0.0) / 100,
-            max(0.0, $n->digestible()) / 100, $load, $this->moles($food), $n->allulose / 100,
+            $isDry ? 1 - $n->water / 100 + $this->larder->typical($food, 'thirst') : 0.0, $this->larder->typical($food, 'reducing'), $this->like($food, 'solubility', true),
+            max(0.0, $n->digestible()) / 100, $load, $this->moles($food), $n->allulose / 100, $this->like($food, 'heat-of-solution', false),
         );
+    }
+
+    /**
+     * Sugar alcohols in a gram as so much erythritol, by a property of each; those whose property is not known are left out.
+     *
+     * @param  bool  $isInverse  the less of it dissolves, the more it counts
+     */
+    private function like(Food $food, string $property, bool $isInverse): float
+    {
+        $sum = 0.0;
+        $reference = $this->polyols['erythritol'][$property] ?? 1.0;
+        foreach ($food->per100->polyols as $name => $grams) {
+            $value = $this->polyols[$name][$property] ?? 0.0;
+            $sum += $value > 0 ? $grams / 100 * ($isInverse ? $reference / $value : $value / $reference) : 0.0;
+        }
+
+        return $sum;
     }
 
     /** Moles of small solutes in a gram: sugars by the molar mass of what they mostly are. */

@@ -17,10 +17,11 @@ final readonly class Forecaster
      * @param  float  $minutesBefore  of baking as written, at the reference heat
      * @param  float  $minutesAfter  of baking as planned, at the reference heat
      * @param  array<string, Bounds>  $bands  by key; of the first five as a share of what was written
+     * @param  float  $solubility  g of erythritol in a g of water where it is eaten
      * @param  float  $dose  what the body of whom it is for takes, against the usual one
      * @return array<string, Property> by key
      */
-    public function compare(Formula $before, Formula $after, float $bakeLoss, float $minutesBefore, float $minutesAfter, array $bands, float $dose = 1.0): array
+    public function compare(Formula $before, Formula $after, float $bakeLoss, float $minutesBefore, float $minutesAfter, array $bands, float $solubility, float $dose = 1.0): array
     {
         [$was, $is] = [$this->assayer->mix($before->doses), $this->assayer->mix($after->doses)];
         $relative = [
@@ -33,7 +34,6 @@ final readonly class Forecaster
             $band = $bands[$key] ?? null;
             $properties[$key] = new Property($key, $name, $unit, $old, $new, $band === null ? null : $band->low * $old, $band === null ? null : $band->high * $old);
         }
-        $solubility = $this->constants->get('erythritol-solubility');
         $heat = $this->constants->get('erythritol-heat');
         $born = $this->constants->get('money-born');
         [$lostBefore, $lostAfter] = [$bakeLoss * $was->mass, $bakeLoss * $is->mass];

@@ -17,11 +17,12 @@ final readonly class Traits
         public float $sweetness = 0.0,
         public float $solids = 0.0,
         public float $reducing = 0.0,
-        public float $erythritol = 0.0,
+        public float $crystal = 0.0,
         public float $net = 0.0,
         public float $load = 0.0,
         public float $moles = 0.0,
         public float $allulose = 0.0,
+        public float $coolness = 0.0,
     ) {}
 
     public function plus(self $o, float $factor = 1.0): self
@@ -29,8 +30,8 @@ final readonly class Traits
         return new self(
             $this->mass + $factor * $o->mass, $this->water + $factor * $o->water, $this->thirst + $factor * $o->thirst, $this->fat + $factor * $o->fat,
             $this->hold + $factor * $o->hold, $this->sweetness + $factor * $o->sweetness, $this->solids + $factor * $o->solids, $this->reducing + $factor * $o->reducing,
-            $this->erythritol + $factor * $o->erythritol, $this->net + $factor * $o->net, $this->load + $factor * $o->load, $this->moles + $factor * $o->moles,
-            $this->allulose + $factor * $o->allulose,
+            $this->crystal + $factor * $o->crystal, $this->net + $factor * $o->net, $this->load + $factor * $o->load, $this->moles + $factor * $o->moles,
+            $this->allulose + $factor * $o->allulose, $this->coolness + $factor * $o->coolness,
         );
     }
 
@@ -51,20 +52,20 @@ final readonly class Traits
         return $this->mass > 0 ? $this->reducing / $this->mass * $minutesAtReference : 0.0;
     }
 
-    /** Erythritol against what the water left after baking dissolves at 25 °C. */
+    /** Sugar alcohols, each by how much of it dissolves, against what the water left after baking holds of erythritol. */
     public function grain(float $solubility, float $evaporated): float
     {
         $dissolved = $solubility * max(0.0, $this->water - $evaporated);
 
-        return $this->erythritol <= 0 ? 0.0 : ($dissolved > 0 ? $this->erythritol / $dissolved : INF);
+        return $this->crystal <= 0 ? 0.0 : ($dissolved > 0 ? $this->crystal / $dissolved : INF);
     }
 
     /** J a gram of piece that the crystals take up on the tongue. */
     public function cool(float $solubility, float $evaporated, float $heat): float
     {
-        $crystals = max(0.0, $this->erythritol - $solubility * max(0.0, $this->water - $evaporated));
+        $undissolved = $this->crystal > 0 ? max(0.0, 1 - $solubility * max(0.0, $this->water - $evaporated) / $this->crystal) : 0.0;
 
-        return $this->mass > 0 ? $crystals * $heat / max(1.0, $this->mass - $evaporated) : 0.0;
+        return $this->mass > 0 ? $undissolved * $this->coolness * $heat / max(1.0, $this->mass - $evaporated) : 0.0;
     }
 
     /** Water activity by Money and Born (1951); 1 in pure water. */

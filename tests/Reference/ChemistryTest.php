@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
+use Aglyca\Core\Family\Solubility;
 use Aglyca\Core\Forecast\AcidBalance;
 use Aglyca\Core\Forecast\Traits;
 use Aglyca\Core\Formula\Formula;
@@ -58,14 +59,34 @@ final class ChemistryTest extends CoreCase
     {
         $solubility = self::core()->constants->get('erythritol-solubility');
         self::assertEqualsWithDelta(37 / 63, $solubility, 0.001);
-        self::assertEqualsWithDelta(1.0, (new Traits(100.0, 63.0, erythritol: 37.0))->grain($solubility, 0.0), 0.002);
-        self::assertEqualsWithDelta(2.0, (new Traits(137.0, 63.0, erythritol: 74.0))->grain($solubility, 0.0), 0.004);
+        self::assertEqualsWithDelta(1.0, (new Traits(100.0, 63.0, crystal: 37.0))->grain($solubility, 0.0), 0.002);
+        self::assertEqualsWithDelta(2.0, (new Traits(137.0, 63.0, crystal: 74.0))->grain($solubility, 0.0), 0.004);
+    }
+
+    /** By van 't Hoff with 22 kJ a mole: 0.587 g in a gram of water at 25 °C are 0.31 at 5 °C (from memory: tables give 0.3 to 0.33). */
+    public function test_the_cold_holds_less_dissolved(): void
+    {
+        $at = static fn (float $celsius): float => Solubility::atCelsius($celsius, self::core()->constants);
+        self::assertEqualsWithDelta(0.587, $at(25.0), 1e-9);
+        self::assertEqualsWithDelta(0.31, $at(5.0), 0.005);
+        $grain = static fn (string $title): float => self::work("$title\nMakes 6 portions\n400 g whipping cream\n80 g erythritol")->properties['grain']->after;
+        self::assertEqualsWithDelta(0.587 / 0.31, $grain('Vanilla mousse') / $grain('Vanilla frosting'), 0.03);
+    }
+
+    /** Each sugar alcohol by its own solubility and heat (from memory of tables): xylitol cools a dry frosting, sorbitol hardly sets. */
+    public function test_each_sugar_alcohol_is_held_by_its_own_figures(): void
+    {
+        $cool = static fn (string $sweet): float => self::work("Frosting\nMakes 10 portions\n200 g $sweet\n100 g butter\n20 g cream cheese")->properties['cool']->after;
+        // By hand: 27 g of water hold 48 g of the xylitol and 16 g of the erythritol.
+        self::assertEqualsWithDelta((200 - 48) * 153 / ((200 - 16) * 180), $cool('xylitol') / $cool('erythritol'), 0.02);
+        self::assertGreaterThan(40.0, $cool('xylitol'));
+        self::assertSame(0.0, $cool('allulose'));
     }
 
     /** 100 g of piece with 20 g of erythritol and 17.04 g of water: 10 g stay dissolved, 10 g take up 1800 J, 18 J a gram. */
     public function test_cooling_is_of_the_crystals_alone(): void
     {
-        self::assertEqualsWithDelta(18.0, (new Traits(100.0, 10 / 0.587, erythritol: 20.0))->cool(0.587, 0.0, 180.0), 1e-6);
-        self::assertSame(0.0, (new Traits(100.0, 60.0, erythritol: 20.0))->cool(0.587, 0.0, 180.0));
+        self::assertEqualsWithDelta(18.0, (new Traits(100.0, 10 / 0.587, crystal: 20.0, coolness: 20.0))->cool(0.587, 0.0, 180.0), 1e-6);
+        self::assertSame(0.0, (new Traits(100.0, 60.0, crystal: 20.0, coolness: 20.0))->cool(0.587, 0.0, 180.0));
     }
 }
