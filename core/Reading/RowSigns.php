@@ -139,6 +139,10 @@ final readonly class RowSigns
         }
         $body = $this->withoutLead($row);
         if (preg_match('~^\W*[\d'.$this->words->signs.'.,/\s–-]*\s*\(?(?<unit>\pL+)\.?\s+(?<rest>\pL.*)$~u', $body, $m) !== 1) {
+            if (preg_match('~^\W*\d[\d'.$this->words->signs.'.,/\s–-]*(?<food>\pL+)\W*$~u', $body, $m) === 1 && $this->foods->find($m['food'])->sure) {
+                return true;
+            }
+
             return preg_match('~^\W*[\d'.$this->words->signs.'.,/\s–-]+(?:g|kg|ml|oz|lb|tsp|tbsp|cups?|dl)\b~iu', $body) === 1;
         }
         $unit = $this->units->named($m['unit']);
