@@ -31,7 +31,7 @@ final readonly class CandidateMaker
         $singles = [];
         $drinks = $this->drinks($formula, $sorting, $family, $offers);
         foreach ($sorting->singles as $i) {
-            $singles[$i] = $this->single($formula->doses[$i], $wishes, $drinks, $this->water($formula, $sorting->component));
+            $singles[$i] = $this->single($formula->doses[$i], $wishes, $drinks, $this->water($formula, $sorting->component), $this->isSet($formula, $sorting->component));
         }
         $waters = $this->waters($formula, $sorting, $wishes);
         $forms = array_map(fn (Offer $o): Traits => $this->assayer->gram($o->food), $offers);
@@ -142,6 +142,18 @@ final readonly class CandidateMaker
         return $water >= $this->constants->get('scale-step') ? [$this->part('water', $water, 'the water that was in the syrup', $sorting->component, AmountKey::SYRUP, $wishes)] : [];
     }
 
+    /** Gelatine sets that part of the dessert. */
+    private function isSet(Formula $formula, int $component): bool
+    {
+        foreach ($formula->doses as $dose) {
+            if ($dose->component === $component && $dose->food?->key === 'gelatin') {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Grams of water in a part of the dessert as written, which a gum has to hold. */
     private function water(Formula $formula, int $component): float
     {
@@ -154,7 +166,7 @@ final readonly class CandidateMaker
     }
 
     /** @return list<Part> */
-    private function single(Dose $dose, Wishes $wishes, float $drinks, float $water): array
+    private function single(Dose $dose, Wishes $wishes, float $drinks, float $water, bool $isSet): array
     {
         $parts = [];
         foreach ($this->schools->single($dose->food->key, $wishes->without) as $row) {
@@ -166,6 +178,12 @@ final readonly class CandidateMaker
                         $parts[] = $this->part($offer->food->key, $grams, $offer->why, $dose->component, $dose->key, $wishes);
                     }
                 }
+
+                continue;
+            }
+            if ($row['to'] === 'xanthan' && $isSet) {
+                // Where gelatine sets, starch only keeps things from sticking: powder does that.
+                $parts[] = $this->part('erythritol-powdered', $dose->mass(), 'dusts what is set by gelatine', $dose->component, $dose->key, $wishes);
 
                 continue;
             }
