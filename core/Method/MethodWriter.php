@@ -386,7 +386,7 @@ final readonly class MethodWriter
                 $rewriting->behind[$at][] = 'Mix in the '.NewNames::list($new).' here.';
             }
             if (isset($kinds['old'])) {
-                $rewriting->behind[$at][] = 'The method does not say when the '.NewNames::list($kinds['old']).' goes in: add it here.';
+                $rewriting->behind[$at][] = 'The method does not say when the '.NewNames::list($kinds['old']).(count(array_unique($kinds['old'])) > 1 ? ' go in: add them here.' : ' goes in: add it here.');
             }
         }
     }
