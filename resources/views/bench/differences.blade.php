@@ -12,3 +12,9 @@
     </tbody>
 </table>
 <p class="mt-1 text-sm text-soft"><a href="/almanac#properties">How these are worked out</a></p>
+@php $missed = array_filter($page->conversion->properties, fn ($property) => $property->isOutside()); @endphp
+@if ($missed !== [])
+    <ul class="mt-2 grid gap-1 text-[15px]" aria-label="What is out of its band">
+        @foreach ($missed as $property)<li class="text-doubt">{{ $property->sentence() }}</li>@endforeach
+    </ul>
+@endif
