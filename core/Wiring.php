@@ -154,9 +154,9 @@ final readonly class Wiring
         $this->cautioner = new Cautioner($tables, new AcidBalance($tables), $this->constants);
         $this->advisor = new Advisor($this->families, $this->constants);
         $preparations = new Preparations($tables, $this->scaler);
-        $patterns = new Patterns($tables);
+        $patterns = new Patterns($tables, $this->constants);
         $this->planner = new BakePlanner(
-            $preparations, new MethodReader(new Actions($tables), $this->foods), new MethodWriter($preparations, $patterns), $patterns, $this->constants,
+            $preparations, new MethodReader(new Actions($tables), $this->foods), new MethodWriter($preparations, $patterns, $this->constants), $patterns, $this->constants,
         );
     }
 

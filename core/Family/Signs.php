@@ -6,14 +6,12 @@ namespace Aglyca\Core\Family;
 
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
+use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Role;
 
 /** What a component is made of and what is done to it, as far as it tells its family. */
 final readonly class Signs
 {
-    /** Grams of fibre in 100 g that fruit and its jam have, and syrups have not. */
-    private const FRUIT_FIBRE = 0.4;
-
     /** @param  array<string, float>  $values  by sign of `data/family_signs.csv`; what is not known is missing */
     private function __construct(private array $values) {}
 
@@ -22,7 +20,7 @@ final readonly class Signs
         return new self([]);
     }
 
-    public static function of(Formula $formula, int $component): self
+    public static function of(Formula $formula, int $component, Constants $constants): self
     {
         $doses = array_values(array_filter($formula->doses, static fn (Dose $d): bool => $d->component === $component && $d->isCounted()));
         $mass = array_sum(array_map(static fn (Dose $d): float => $d->mass(), $doses));
@@ -34,7 +32,7 @@ final readonly class Signs
                 'sweet' => $share(static fn (Dose $d): bool => $d->food?->role === Role::Sweet),
                 'egg' => $share(static fn (Dose $d): bool => $d->food?->role === Role::Egg),
                 'fat' => $share(static fn (Dose $d): bool => $d->food?->role === Role::Fat),
-                'fruit' => $share(self::isFruit(...)),
+                'fruit' => $share(static fn (Dose $d): bool => self::isFruit($d, $constants)),
                 'yeast' => $share(static fn (Dose $d): bool => str_contains($d->food->key ?? '', 'yeast')),
             ];
         }
@@ -53,10 +51,11 @@ final readonly class Signs
         return $this->values[$sign] ?? null;
     }
 
-    private static function isFruit(Dose $dose): bool
+    private static function isFruit(Dose $dose, Constants $constants): bool
     {
         $n = $dose->food?->per100;
 
-        return $n !== null && $dose->food->role !== Role::Body && $n->sugars > 3 && $n->fibre > self::FRUIT_FIBRE && $n->protein < 2 && $n->fat < 2;
+        return $n !== null && $dose->food->role !== Role::Body && $n->sugars > $constants->get('fruit-sugars') && $n->fibre > $constants->get('fruit-fibre')
+            && max($n->protein, $n->fat) < $constants->get('fruit-rest');
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aglyca\Core\Method;
 
 use Aglyca\Core\Formula\Dose;
+use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Larder\Texture;
 use Aglyca\Core\Plan\Preparations;
@@ -32,10 +33,7 @@ final readonly class MethodWriter
 
     private const NO_SUGAR = '~(?:\b(?:without|no|any|blood)\s+)$~iu';
 
-    /** Grams of sugars in 100 g from which a sweet thing is sugar. */
-    private const SUGARY = 50;
-
-    public function __construct(private Preparations $preparations, private Patterns $patterns) {}
+    public function __construct(private Preparations $preparations, private Patterns $patterns, private Constants $constants) {}
 
     /** @param  list<Operation>  $operations */
     public function write(Swap $swap, array $operations): Rewriting
@@ -170,7 +168,7 @@ final readonly class MethodWriter
     {
         foreach ($mention->doses as $d) {
             $dose = $swap->before->doses[$d];
-            if ($dose->grams === null && $dose->food?->role === Role::Sweet && $dose->food->per100->sugars > self::SUGARY && $swap->exchanges !== []) {
+            if ($dose->grams === null && $dose->food?->role === Role::Sweet && $dose->food->per100->sugars > $this->constants->get('sugar-food') && $swap->exchanges !== []) {
                 $this->replace($rewriting, $i, $text, $mention, ($dose->food->texture === Texture::Powder ? 'powdered ' : '').'sweetener');
 
                 return;

@@ -6,9 +6,11 @@ namespace Aglyca\Core\Method;
 
 use Aglyca\Core\Family\Family;
 use Aglyca\Core\Formula\Dose;
+use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Plan\PlannedStep;
 use Aglyca\Core\Quantity\Duration;
+use Aglyca\Core\Quantity\Temperature;
 use Aglyca\Core\Swap\Swap;
 use Aglyca\Core\Tables;
 
@@ -25,7 +27,7 @@ final readonly class Patterns
     /** @var array<string, list<string>> */
     private array $texts;
 
-    public function __construct(Tables $tables)
+    public function __construct(Tables $tables, private Constants $constants)
     {
         $texts = [];
         foreach ($tables->rows('patterns') as $row) {
@@ -90,7 +92,7 @@ final readonly class Patterns
     /** @param  list<Dose>  $uses */
     private function step(Swap $swap, Family $family, string $text, array $uses): PlannedStep
     {
-        $heat = $family->heat > 0 ? round(($family->heat - $swap->oven->loweredByCelsius) / 5) * 5 : 0.0;
+        $heat = (float) Temperature::celsius($family->heat)->lowerBy($swap->oven->loweredByCelsius)->celsiusOnDial($this->constants->get('snap-oven-c'));
         $minutes = Duration::minutes($family->minutes, $family->minutes)->times($swap->oven->timeFactor())->onClock();
         $isBake = str_contains($text, '{minutes}');
         $text = strtr($text, ['{heat}' => (string) $heat, '{minutes} minutes' => $minutes->text(), '{doneness}' => $family->doneness]);

@@ -86,7 +86,7 @@ final readonly class ProgrammeSwapper
     public function familiesOf(Formula $formula, Wishes $wishes): array
     {
         return array_map(fn (int $i, string $name): Family => $this->families->get(
-            $wishes->families[$i] ?? $this->families->propose($formula->title, $name, $i === 0, Signs::of($formula, $i)),
+            $wishes->families[$i] ?? $this->families->propose($formula->title, $name, $i === 0, Signs::of($formula, $i, $this->constants)),
         ), array_keys($formula->components), $formula->components);
     }
 
