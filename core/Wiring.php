@@ -25,6 +25,7 @@ use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Snapper;
 use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Method\Actions;
+use Aglyca\Core\Method\Latecomers;
 use Aglyca\Core\Method\MethodReader;
 use Aglyca\Core\Method\MethodWriter;
 use Aglyca\Core\Method\Patterns;
@@ -156,7 +157,7 @@ final readonly class Wiring
         $preparations = new Preparations($tables, $this->scaler);
         $patterns = new Patterns($tables, $this->constants);
         $this->planner = new BakePlanner(
-            $preparations, new MethodReader(new Actions($tables), $this->foods), new MethodWriter($preparations, $patterns, $this->constants), $patterns, $this->constants,
+            $preparations, new MethodReader(new Actions($tables), $this->foods), new MethodWriter($preparations, new Latecomers($preparations, $patterns), $this->constants), $patterns, $this->constants,
         );
     }
 

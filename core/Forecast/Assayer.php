@@ -31,6 +31,8 @@ final class Assayer
                 $this->tolerance[$row['polyol']] = (float) $row['value'];
             }
         }
+        $this->polyols['erythritol']['solubility'] = $constants->get('erythritol-solubility');
+        $this->polyols['erythritol']['heat-of-solution'] = $constants->get('erythritol-heat');
     }
 
     /** Of one gram. */
@@ -77,7 +79,7 @@ final class Assayer
     private function like(Food $food, string $property, bool $isInverse): float
     {
         $sum = 0.0;
-        $reference = $this->polyols['erythritol'][$property] ?? 1.0;
+        $reference = $this->polyols['erythritol'][$property];
         foreach ($food->per100->polyols as $name => $grams) {
             $value = $this->polyols[$name][$property] ?? 0.0;
             $sum += $value > 0 ? $grams / 100 * ($isInverse ? $reference / $value : $value / $reference) : 0.0;

@@ -21,19 +21,11 @@ final readonly class MethodWriter
 
     private const AMOUNT = '~(?:\d+\s+\d/\d|\d/\d|\d+(?:[.,]\d+)?\s*[½¼¾⅓⅔]?|[½¼¾⅓⅔])\s*(?:cups?|tablespoons?|tbsp|teaspoons?|tsp|g|grams?|ml|oz|ounces?)?\.?\s+(?:of\s+)?(?:the\s+)?$~iu';
 
-    /** With what a thing that nobody mentioned goes in: the first of these that the method takes. */
-    private const WITH = [
-        'sweet' => [Role::Sweet, Role::Fat, Role::Egg, Role::Wet, Role::Body], 'body' => [Role::Body, Role::Lift, Role::Egg, Role::Fat],
-        'binder' => [Role::Body, Role::Lift, Role::Sweet, Role::Wet, Role::Egg], 'lift' => [Role::Body, Role::Lift, Role::Egg],
-        'egg' => [Role::Egg, Role::Fat, Role::Wet, Role::Body], 'wet' => [Role::Wet, Role::Egg, Role::Fat, Role::Body],
-        'fat' => [Role::Fat, Role::Sweet, Role::Wet, Role::Body], 'mixin' => [Role::Mixin, Role::Body, Role::Wet], 'flavour' => [Role::Flavour, Role::Egg, Role::Wet, Role::Fat, Role::Body],
-    ];
-
     private const SUGAR = '~\bsugar(?<kind>ed|s|y)?\b(?<tool>[\s-]+thermometer)?~iu';
 
     private const NO_SUGAR = '~(?:\b(?:without|no|any|blood)\s+)$~iu';
 
-    public function __construct(private Preparations $preparations, private Patterns $patterns, private Constants $constants) {}
+    public function __construct(private Preparations $preparations, private Latecomers $latecomers, private Constants $constants) {}
 
     /** @param  list<Operation>  $operations */
     public function write(Swap $swap, array $operations): Rewriting
@@ -55,7 +47,7 @@ final readonly class MethodWriter
             $this->leftOver($swap, $rewriting, $i, $operation);
             $this->keeping($swap, $rewriting, $i, $operation);
         }
-        $this->unmentioned($swap, $rewriting, $operations, $redirected, $taken);
+        $this->latecomers->place($swap, $rewriting, $operations, $redirected, $taken);
 
         return $rewriting;
     }
@@ -331,120 +323,5 @@ final readonly class MethodWriter
             };
             $rewriting->edit($i, $at, strlen($words), $this->beginsSentence($text, $at) ? ucfirst($new) : $new);
         }
-    }
-
-    /**
-     * What no sentence takes goes in with its like, and is said so.
-     *
-     * @param  list<Operation>  $operations
-     * @param  array<int, list<Part>>  $own
-     * @param  array<string, true>  $taken
-     */
-    private function unmentioned(Swap $swap, Rewriting $rewriting, array $operations, array $own, array $taken): void
-    {
-        $late = [];
-        if (array_merge([], ...array_map(static fn (Operation $o): array => $o->doses(), $operations)) === []) {
-            // A method that names nothing leaves it to the baker what goes in when.
-            return;
-        }
-        $whole = $this->partsOfTheirOwn($swap, $rewriting, $operations);
-        foreach ($swap->exchanges as $e => $exchange) {
-            if (in_array($exchange->component, $whole, true)) {
-                continue;
-            }
-            foreach ($exchange->changed ? $exchange->to : [] as $p => $part) {
-                if (! isset($taken["e$e-$p"])) {
-                    $at = $this->place($swap, $operations, $part->food->role, $exchange->component);
-                    $isSaid = ! in_array($part, $own[$e], true);
-                    if ($this->preparations->nameOf($swap->before->doses[$exchange->from[0] ?? -1] ?? null) !== '') {
-                        // It went into what was made first.
-                        $rewriting->uses[$at][] = new StepUse($part->food, $part->grams);
-
-                        continue;
-                    }
-                    $late[$at][$part->food->role === Role::Binder ? 'binder' : ($isSaid ? 'said' : 'new')][] = NewNames::name($part->food);
-                    $rewriting->uses[$at][] = new StepUse($part->food, $part->grams);
-                }
-            }
-            foreach ($exchange->changed ? [] : $exchange->from as $d) {
-                $dose = $swap->before->doses[$d];
-                if (! isset($taken["d$d"]) && $dose->food !== null && $dose->grams !== null) {
-                    $at = $this->place($swap, $operations, $dose->food->role, $dose->component);
-                    $late[$at]['old'][] = NewNames::name($dose->food);
-                    $rewriting->uses[$at][] = new StepUse($dose->food, $dose->mass());
-                }
-            }
-        }
-        foreach ($late as $at => $kinds) {
-            if (isset($kinds['binder'])) {
-                $rewriting->before[$at][] = 'Whisk the '.NewNames::list($kinds['binder']).' into the dry ingredients, so that it does not clump.';
-            }
-            $new = [...$kinds['new'] ?? [], ...$kinds['said'] ?? []];
-            if ($new !== []) {
-                $rewriting->behind[$at][] = 'Mix in the '.NewNames::list($new).' here.';
-            }
-            if (isset($kinds['old'])) {
-                $rewriting->behind[$at][] = 'The method does not say when the '.NewNames::list($kinds['old']).(count(array_unique($kinds['old'])) > 1 ? ' go in: add them here.' : ' goes in: add it here.');
-            }
-        }
-    }
-
-    /**
-     * Parts of the dessert of which the method takes nothing by name, "bake the crust": mixed as is usual, before they are needed.
-     *
-     * @param  list<Operation>  $operations
-     * @return list<int> components
-     */
-    private function partsOfTheirOwn(Swap $swap, Rewriting $rewriting, array $operations): array
-    {
-        $takenOf = [];
-        foreach ($operations as $operation) {
-            foreach ($operation->doses() as $d) {
-                $takenOf[$swap->before->doses[$d]->component] = true;
-            }
-        }
-        $parts = [];
-        foreach ($swap->after->components as $c => $name) {
-            $doses = array_values(array_filter($swap->after->doses, static fn (Dose $d): bool => $d->component === $c && $d->food !== null && $d->grams !== null));
-            if ($name === '' || isset($takenOf[$c]) || $doses === []) {
-                continue;
-            }
-            $at = 0;
-            foreach ($operations as $i => $operation) {
-                if (preg_match('~\b'.preg_quote($name, '~').'\b~iu', $operation->step->text) === 1) {
-                    $at = $i;
-
-                    break;
-                }
-            }
-            $rewriting->before[$at][] = "The $name, as is usual. ".$this->patterns->mixing($swap, $swap->families[$c], $doses);
-            foreach ($doses as $dose) {
-                if ($dose->food !== null) {
-                    $rewriting->uses[$at][] = new StepUse($dose->food, $dose->mass());
-                }
-            }
-            $parts[] = $c;
-        }
-
-        return $parts;
-    }
-
-    /** @param  list<Operation>  $operations */
-    private function place(Swap $swap, array $operations, Role $role, int $component): int
-    {
-        foreach ([$component, null] as $where) {
-            foreach ([...self::WITH[$role->value], ...Role::cases()] as $with) {
-                foreach ($operations as $i => $operation) {
-                    foreach ($operation->doses() as $d) {
-                        $dose = $swap->before->doses[$d];
-                        if ($dose->food?->role === $with && ($where === null || $dose->component === $where)) {
-                            return $i;
-                        }
-                    }
-                }
-            }
-        }
-
-        return 0;
     }
 }
