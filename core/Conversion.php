@@ -11,7 +11,7 @@ use Aglyca\Core\Family\PanChange;
 use Aglyca\Core\Forecast\Property;
 use Aglyca\Core\Forecast\Warning;
 use Aglyca\Core\Formula\ReadTopping;
-use Aglyca\Core\Plan\PlannedStep;
+use Aglyca\Core\Method\PlannedStep;
 use Aglyca\Core\Reading\Recipe;
 use Aglyca\Core\Reading\Step;
 use Aglyca\Core\Swap\Swap;

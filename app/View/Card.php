@@ -11,7 +11,7 @@ use Aglyca\Core\Forecast\Warning;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Spread;
 use Aglyca\Core\Kernel;
-use Aglyca\Core\Plan\PlannedStep;
+use Aglyca\Core\Method\PlannedStep;
 use Aglyca\Core\Side;
 
 /** The swapped dessert as it is printed, shared and stuck on a tin: one set of figures for all of them. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\View;
 
 use Aglyca\Core\Method\NewNames;
+use Aglyca\Core\Method\PlannedStep;
 use Aglyca\Core\Method\StepUse;
-use Aglyca\Core\Plan\PlannedStep;
 use Illuminate\Support\HtmlString;
 
 /** A step's text, with what the swap changed standing out before what it was. */

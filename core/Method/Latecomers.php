@@ -6,7 +6,6 @@ namespace Aglyca\Core\Method;
 
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Larder\Role;
-use Aglyca\Core\Plan\Preparations;
 use Aglyca\Core\Swap\Part;
 use Aglyca\Core\Swap\Swap;
 

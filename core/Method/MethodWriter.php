@@ -8,7 +8,6 @@ use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Larder\Texture;
-use Aglyca\Core\Plan\Preparations;
 use Aglyca\Core\Swap\Exchange;
 use Aglyca\Core\Swap\Part;
 use Aglyca\Core\Swap\Swap;

@@ -8,7 +8,6 @@ use Aglyca\Core\Family\Family;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Role;
-use Aglyca\Core\Plan\PlannedStep;
 use Aglyca\Core\Quantity\Duration;
 use Aglyca\Core\Quantity\Temperature;
 use Aglyca\Core\Swap\Swap;

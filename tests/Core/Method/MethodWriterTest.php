@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Method;
 
 use Aglyca\Core\Conversion;
-use Aglyca\Core\Plan\PlannedStep;
+use Aglyca\Core\Method\PlannedStep;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
 

@@ -2,15 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Aglyca\Core\Plan;
+namespace Aglyca\Core\Method;
 
 use Aglyca\Core\Family\OvenPlan;
 use Aglyca\Core\Larder\Constants;
-use Aglyca\Core\Method\MethodReader;
-use Aglyca\Core\Method\MethodWriter;
-use Aglyca\Core\Method\Operation;
-use Aglyca\Core\Method\Patterns;
-use Aglyca\Core\Method\StepUse;
 use Aglyca\Core\Quantity\Duration;
 use Aglyca\Core\Quantity\Temperature;
 use Aglyca\Core\Reading\Heat;

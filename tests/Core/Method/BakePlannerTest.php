@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Plan;
+namespace Tests\Core\Method;
 
-use Aglyca\Core\Plan\PlannedStep;
+use Aglyca\Core\Method\PlannedStep;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
 

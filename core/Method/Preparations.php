@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Aglyca\Core\Plan;
+namespace Aglyca\Core\Method;
 
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Scaler;

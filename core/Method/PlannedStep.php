@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-namespace Aglyca\Core\Plan;
+namespace Aglyca\Core\Method;
 
-use Aglyca\Core\Method\Action;
-use Aglyca\Core\Method\StepUse;
 use Aglyca\Core\Quantity\Duration;
 
 /** A step as it is to be done: pieces of text in order, where what the swap changed carries what it was. */

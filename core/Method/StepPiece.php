@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Aglyca\Core\Plan;
+namespace Aglyca\Core\Method;
 
 /** A stretch of a step's text; `was` is what stood there, "" for what stays. */
 final readonly class StepPiece

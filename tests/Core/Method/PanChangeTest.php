@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Plan;
+namespace Tests\Core\Method;
 
 use Aglyca\Core\Family\PanChange;
 use Aglyca\Core\Quantity\Pan;
