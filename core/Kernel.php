@@ -24,6 +24,9 @@ use Aglyca\Core\Formula\Scaler;
 use Aglyca\Core\Formula\Topping;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Larder\Stock;
+use Aglyca\Core\Plan\DayAsked;
+use Aglyca\Core\Plan\DayPlan;
+use Aglyca\Core\Plan\Dish;
 use Aglyca\Core\Reading\FoodNames;
 use Aglyca\Core\Reading\Recipe;
 use Aglyca\Core\Reading\UnreadableRecipe;
@@ -127,6 +130,27 @@ final class Kernel
         }
 
         return $found;
+    }
+
+    /**
+     * A dessert as it can be planned.
+     *
+     * @param  int  $number  among those that are planned together
+     */
+    public function dish(Conversion $conversion, int $number = 1, Side $side = Side::Swapped): Dish
+    {
+        $account = $conversion->account($side);
+        $steps = $side === Side::Written && $conversion->recipe->steps !== []
+            ? $this->core->planner->written($conversion->swap->before, $conversion->recipe->steps) : $conversion->steps;
+        $tasks = $this->core->tasks->tasks($conversion->swap, $account->formula, $steps, $conversion->title, "$number-");
+
+        return new Dish($conversion->title, $tasks, $conversion->family(), $account->formula->pieces);
+    }
+
+    /** @param  list<Dish>  $dishes */
+    public function day(array $dishes, DayAsked $asked): DayPlan
+    {
+        return $this->core->days->plan($dishes, $asked);
     }
 
     public function topping(Topping $topping): ReadTopping

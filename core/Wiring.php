@@ -26,11 +26,17 @@ use Aglyca\Core\Larder\Snapper;
 use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Method\Actions;
 use Aglyca\Core\Method\BakePlanner;
+use Aglyca\Core\Method\Clauses;
 use Aglyca\Core\Method\Latecomers;
 use Aglyca\Core\Method\MethodReader;
 use Aglyca\Core\Method\MethodWriter;
 use Aglyca\Core\Method\Patterns;
 use Aglyca\Core\Method\Preparations;
+use Aglyca\Core\Method\TaskMaker;
+use Aglyca\Core\Plan\Advice;
+use Aglyca\Core\Plan\Batches;
+use Aglyca\Core\Plan\DayPlanner;
+use Aglyca\Core\Plan\JobSheetMaker;
 use Aglyca\Core\Quantity\UnitTable;
 use Aglyca\Core\Reading\AmountParser;
 use Aglyca\Core\Reading\FoodIndex;
@@ -113,6 +119,10 @@ final readonly class Wiring
 
     public BakePlanner $planner;
 
+    public TaskMaker $tasks;
+
+    public DayPlanner $days;
+
     public KitchenMeasure $measures;
 
     public LabelChecker $labels;
@@ -156,8 +166,14 @@ final readonly class Wiring
         $this->advisor = new Advisor($this->families, $this->constants);
         $preparations = new Preparations($tables, $this->scaler);
         $patterns = new Patterns($tables, $this->constants);
+        $actions = new Actions($tables);
         $this->planner = new BakePlanner(
-            $preparations, new MethodReader(new Actions($tables), $this->foods), new MethodWriter($preparations, new Latecomers($preparations, $patterns), $this->constants), $patterns, $this->constants,
+            $preparations, new MethodReader($actions, $this->foods),
+            new MethodWriter($preparations, new Latecomers($preparations, $patterns), $this->constants), $patterns, $this->constants,
+        );
+        $this->tasks = new TaskMaker(new Clauses($actions, $this->steps), $actions, $this->steps, $this->constants);
+        $this->days = new DayPlanner(
+            new Batches($this->constants), new JobSheetMaker($this->constants), new Advice($this->constants), $this->constants,
         );
     }
 

@@ -25,7 +25,8 @@ final readonly class RecipeCommand
     private const USAGE = "usage: aglyca account [--json] [--measures us|metric|au|imperial] FILE\n"
         ."       aglyca convert [--json] [--sweetener KEY] [--school KEY] [--sweetness 0.9] [--family PART=KEY]\n"
         ."               [--without milk,egg,nuts,coconut,peanut,gluten] [--measures us|metric|au|imperial] FILE\n"
-        .'FILE may be - for standard input.';
+        ."       aglyca plan [--json] [--ready TIME | --from TIME] [--sheets N] [--per-sheet N] [--bakers N] [--written] FILE...\n"
+        .'FILE may be - for standard input; TIME is as 2026-12-24T16:00.';
 
     private const CARE = 'Food composition, not medical advice. Do not work out an insulin dose from this number: total carbohydrate counts '
         .'erythritol and allulose, which hardly raise glucose; net carbs may leave out what does. Your care team decides how you count.';
@@ -42,12 +43,14 @@ final readonly class RecipeCommand
     public function run(array $words): int
     {
         try {
+            if (($words[0] ?? '') === 'plan') {
+                echo (new PlanCommand)->run($this->kernel(), array_slice($words, 1), $this->text(...), $this->json(...));
+
+                return 0;
+            }
             [$command, $file, $said, $json] = $this->understand($words);
             $text = $this->text($file);
-            $folder = $this->root.'/storage/framework/trade';
-            $kernel = is_writable($folder) || glob($folder.'/*.php') !== []
-                ? Trade::open($this->root.'/data', $folder)->kernel()
-                : Kernel::open(\Aglyca\Core\Tables::in($this->root.'/data'));
+            $kernel = $this->kernel();
             $brief = $this->brief($kernel, new Brief($text), $said);
             if ($command === 'account') {
                 $account = $kernel->account($brief);
@@ -132,6 +135,15 @@ final readonly class RecipeCommand
             }
         }
         throw new InvalidArgumentException("The recipe has no part “{$part}”. Its parts: ".implode(', ', array_map(static fn (string $n): string => $n === '' ? '(without a name)' : $n, $kernel->read($brief)->components)).'.');
+    }
+
+    private function kernel(): Kernel
+    {
+        $folder = $this->root.'/storage/framework/trade';
+
+        return is_writable($folder) || glob($folder.'/*.php') !== []
+            ? Trade::open($this->root.'/data', $folder)->kernel()
+            : Kernel::open(\Aglyca\Core\Tables::in($this->root.'/data'));
     }
 
     private function text(string $file): string

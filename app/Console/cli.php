@@ -3,13 +3,14 @@
 declare(strict_types=1);
 
 /*
- * `aglyca account` and `aglyca convert`: the core at the command line, without framework or database, and
+ * `aglyca account`, `aglyca convert` and `aglyca plan`: the core at the command line, without framework or database, and
  * without Composer, so that it works on a machine where nothing was installed yet.
  */
 
 namespace App\Console;
 
 require __DIR__.'/../Support/Trade.php';
+require __DIR__.'/PlanCommand.php';
 require __DIR__.'/RecipeCommand.php';
 
 spl_autoload_register(static function (string $class): void {

@@ -58,7 +58,7 @@ final class Families
 
         return new Family(
             $key, $row['name'], (float) $row['bake_loss'], (float) $row['heat_c'], (float) $row['minutes'], (float) $row['piece_g'], (int) $row['eggs_most'], $row['crisp'] === 'yes',
-            $row['doneness'], $row['cooling'], $row['keeping'], $row['fragile'] === 'yes', $row['foam'] === 'yes', $row['cold'] === 'yes', $row['hot'] === 'yes', $row['sugar_keeps'] === 'yes', $row['pattern'], [...$this->bands['*'], ...$this->bands[$key] ?? []],
+            $row['doneness'], $row['cooling'], $row['keeping'], $row['fragile'] === 'yes', $row['foam'] === 'yes', $row['cold'] === 'yes', $row['hot'] === 'yes', $row['sugar_keeps'] === 'yes', $row['pattern'], $row['holder'], [...$this->bands['*'], ...$this->bands[$key] ?? []],
         );
     }
 

@@ -21,6 +21,7 @@ final readonly class Family
      * @param  bool  $fragile  breaks while it is hot where sweetener takes the place of sugar
      * @param  bool  $sugarKeeps  it set and kept by its sugar
      * @param  string  $pattern  of its usual method, in `data/patterns.csv`
+     * @param  string  $holder  in which its pieces are baked, so many at a time: sheet, tin, iron or ""
      * @param  bool  $foam  stands up by the air whipped in, and falls while it waits
      */
     public function __construct(
@@ -41,6 +42,7 @@ final readonly class Family
         public bool $hot,
         public bool $sugarKeeps,
         public string $pattern,
+        public string $holder,
         private array $bands,
     ) {}
 

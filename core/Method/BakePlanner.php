@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aglyca\Core\Method;
 
 use Aglyca\Core\Family\OvenPlan;
+use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Quantity\Duration;
 use Aglyca\Core\Quantity\Temperature;
@@ -62,6 +63,36 @@ final readonly class BakePlanner
             if ($i === $lastBake && $cool > 0 && ! $this->cools($step) && ! $this->cools($steps[$i + 1] ?? null)) {
                 $planned[] = PlannedStep::added("Leave it where it is for $cool minutes before moving it: without sugar it is fragile while hot.");
             }
+        }
+
+        return $planned;
+    }
+
+    /**
+     * The method as the recipe has it, with what goes in at each step.
+     *
+     * @param  list<Step>  $steps
+     * @return list<PlannedStep>
+     */
+    public function written(Formula $formula, array $steps): array
+    {
+        [$planned, $taken] = [[], []];
+        foreach ($this->reader->read($formula, $steps) as $operation) {
+            $fresh = array_values(array_diff($operation->doses(), $taken));
+            $taken = [...$taken, ...$fresh];
+            $uses = [];
+            foreach ($fresh as $d) {
+                $dose = $formula->doses[$d];
+                if ($dose->food !== null && $dose->grams !== null) {
+                    $uses[] = new StepUse($dose->food, $dose->mass());
+                }
+            }
+            $step = $operation->step;
+            $time = $step->bakes()[0] ?? $step->times[0] ?? null;
+            $planned[] = PlannedStep::rewritten(
+                [new StepPiece($step->text)], $step->text, array_map(static fn (Heat $h): float => $h->temperature->celsius, $step->heats),
+                $time === null ? null : Duration::minutes($time->low, $time->high), $operation->action, $uses, $operation->component,
+            );
         }
 
         return $planned;
@@ -155,7 +186,7 @@ final readonly class BakePlanner
         }
 
         return PlannedStep::rewritten(
-            self::pieces($step->text, $new), $step->text, $heats, $minutes, $operation->action, $uses,
+            self::pieces($step->text, $new), $step->text, $heats, $minutes, $operation->action, $uses, $operation->component,
         );
     }
 

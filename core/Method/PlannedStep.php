@@ -15,6 +15,7 @@ final readonly class PlannedStep
      * @param  list<float>  $heats  °C, of an oven without fan
      * @param  ?Duration  $minutes  in the oven, or of what is done for a time
      * @param  list<StepUse>  $uses  what goes in at it
+     * @param  ?int  $component  that it works on; null where only its place says so
      */
     private function __construct(
         public array $pieces,
@@ -23,6 +24,7 @@ final readonly class PlannedStep
         public ?Duration $minutes = null,
         public ?Action $action = null,
         public array $uses = [],
+        public ?int $component = null,
     ) {}
 
     /**
@@ -31,9 +33,9 @@ final readonly class PlannedStep
      * @param  list<StepUse>  $uses
      */
     public static function rewritten(
-        array $pieces, string $written, array $heats, ?Duration $minutes, ?Action $action, array $uses,
+        array $pieces, string $written, array $heats, ?Duration $minutes, ?Action $action, array $uses, ?int $component,
     ): self {
-        return new self($pieces, $written, $heats, $minutes, $action, $uses);
+        return new self($pieces, $written, $heats, $minutes, $action, $uses, $component);
     }
 
     public static function added(string $text): self
@@ -47,9 +49,9 @@ final readonly class PlannedStep
      * @param  list<float>  $heats
      * @param  list<StepUse>  $uses
      */
-    public static function usual(string $text, array $heats, ?Duration $minutes, array $uses): self
+    public static function usual(string $text, array $heats, ?Duration $minutes, array $uses, ?int $component = null): self
     {
-        return new self([new StepPiece($text)], '', $heats, $minutes, null, $uses);
+        return new self([new StepPiece($text)], '', $heats, $minutes, null, $uses, $component);
     }
 
     public function isAdded(): bool

@@ -1,0 +1,339 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Method;
+
+use Aglyca\Core\Family\Family;
+use Aglyca\Core\Formula\Formula;
+use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Quantity\Duration;
+use Aglyca\Core\Reading\StepReader;
+use Aglyca\Core\Swap\Swap;
+
+/** Makes of the steps of a dessert the work that can be planned: tasks with their links. */
+final readonly class TaskMaker
+{
+    private const GOES_ON = '~^(?:\pL+ly\s+)?(?:beat|stir|fold|whisk|mix|work|rub|add|pour|blend|drizzle|stream|sift)\s+(?:in\b|into\b|over\b|on\b|(?:the\s+)?[^.]{0,60}\b(?:to|into|with)\s+(?:it|them|the\s+\pL+\s+(?:mixture|mix|batter|dough))\b)|^(?:then\s+)?add\b|\b(?:it|them|everything|batter|dough)\b~iu';
+
+    private const OTHER_BOWL = '~\b(?:another|separate|second|clean)\s+(?:\pL+[\s-]+){0,2}(?:bowl|pan|saucepan|jug)\b|\bmeanwhile\b|\bseparately\b|\bin\s+an?\s+(?:\pL+[\s-]+){0,2}(?:bowl|pan|saucepan|jug)\b~iu';
+
+    private const AT_ONCE = '~\b(?:immediately|at once|straight\s?away|right away|without delay|while (?:still )?boiling)\b~iu';
+
+    private const WARM = '~\b(?:while|when) (?:it is |they are |the \pL+ (?:is|are) )?(?:still )?(?:hot|warm|melted|liquid)\b~iu';
+
+    private const OVER = '~\b(?:over|onto|on top|into the|between|fill|sandwich|assemble)\b~iu';
+
+    private const UNTIL = '~\b(?:until|till|done when:?)\s+([^.;]*)~iu';
+
+    private const SETS_UP = ['preheat', 'line'];
+
+    /** Work on what is there already, whatever goes in at it. */
+    private const CARRIES_ON = ['coat', 'shape', 'press', 'unmould', 'fold', 'rub-in'];
+
+    public function __construct(private Clauses $clauses, private Actions $actions, private StepReader $reader, private Constants $constants) {}
+
+    /**
+     * @param  list<PlannedStep>  $steps  with every dose at one of them
+     * @param  string  $prefix  that makes ids unique
+     * @return list<Task>
+     */
+    public function tasks(Swap $swap, Formula $formula, array $steps, string $dessert, string $prefix): array
+    {
+        $tasks = [];
+        $components = $this->componentsOf($steps, $swap->before->heaviest());
+        foreach ($this->early($swap->before, $steps, $components) as [$text, $component]) {
+            $tasks[] = [$this->task($prefix.'1', $dessert, $formula->components[$component] ?? '', $this->actions->get('soften'), new Clause($text, null, $this->reader->read($text), true), '', []), $component, true];
+        }
+        foreach ($steps as $i => $step) {
+            $clauses = $this->withVerbs($step);
+            $uses = $this->shared($step->uses, $clauses);
+            foreach ($clauses as $c => $clause) {
+                $number = count($tasks) + 1;
+                $action = $clause->action ?? $this->actions->get('stir');
+                $tasks[] = [
+                    $this->task("$prefix$number", $dessert, $formula->components[$components[$i]] ?? '', $this->inFamily($action, $swap->families[$components[$i]], $clause), $clause, $step->written, $uses[$c]),
+                    $components[$i], $clause->opens,
+                ];
+            }
+        }
+        $tasks = [...$tasks, ...$this->endings($swap, $tasks, $dessert, $prefix)];
+
+        return $this->linked($swap, $formula, $tasks);
+    }
+
+    /**
+     * @param  list<PlannedStep>  $steps
+     * @return list<int> by step
+     */
+    private function componentsOf(array $steps, int $usual): array
+    {
+        $found = [];
+        $known = array_column($steps, 'component');
+        foreach ($steps as $i => $step) {
+            $next = array_values(array_filter(array_slice($known, $i), static fn (?int $c): bool => $c !== null))[0] ?? null;
+            $found[] = $step->component ?? ($step->isAdded() && $i > 0 ? $found[$i - 1] : $next) ?? $next ?? ($found[$i - 1] ?? $usual);
+        }
+
+        return $found;
+    }
+
+    /**
+     * What has to lie out before the work begins.
+     *
+     * @param  list<PlannedStep>  $steps
+     * @param  list<int>  $components
+     * @return list<array{string, int}>
+     */
+    private function early(Formula $before, array $steps, array $components): array
+    {
+        $soft = [];
+        $stays = array_map(static fn (StepUse $u): string => $u->food->key, array_merge([], ...array_column($steps, 'uses')));
+        foreach ($before->doses as $dose) {
+            if ($dose->food !== null && in_array($dose->food->key, $stays, true) && preg_match('~\b(?:soft(?:ened)?|room[- ]temp\w*)\b~iu', $dose->text) === 1 && in_array($dose->food->role, [Role::Fat, Role::Egg, Role::Wet], true)) {
+                $soft[$dose->component][] = NewNames::name($dose->food);
+            }
+        }
+        foreach ($steps as $i => $step) {
+            foreach ($step->action?->key === 'cream' ? $step->uses : [] as $use) {
+                if ($use->food->role === Role::Fat && ! $use->food->isLiquid()) {
+                    $soft[$components[$i]][] = NewNames::name($use->food);
+                }
+            }
+        }
+        $isSaid = array_filter($steps, static fn (PlannedStep $s): bool => $s->action?->key === 'soften') !== [];
+        $all = array_map(static fn (string $n): string => $n === 'egg' ? 'eggs' : $n, array_values(array_unique(array_merge([], ...$soft))));
+
+        return $all === [] || $isSaid ? [] : [['Take the '.NewNames::list($all).' out of the fridge.', (int) array_key_first($soft)]];
+    }
+
+    /**
+     * The clauses of a step, where a remark without a verb stays with what it speaks of.
+     *
+     * @return list<Clause>
+     */
+    private function withVerbs(PlannedStep $step): array
+    {
+        $kept = [];
+        foreach ($this->clauses->of($step->text()) as $clause) {
+            $last = array_key_last($kept);
+            if ($clause->action === null && $last !== null) {
+                $kept[$last] = new Clause($kept[$last]->text.' '.$clause->text, $kept[$last]->action, $kept[$last]->step, $kept[$last]->opens);
+            } elseif ($clause->action !== null || $step->uses !== []) {
+                $kept[] = $clause;
+            }
+        }
+
+        return $kept;
+    }
+
+    /**
+     * What goes in at a step, by the clause that names it.
+     *
+     * @param  list<StepUse>  $uses
+     * @param  list<Clause>  $clauses
+     * @return array<int, list<StepUse>>
+     */
+    private function shared(array $uses, array $clauses): array
+    {
+        $by = array_fill(0, max(1, count($clauses)), []);
+        $usual = 0;
+        foreach ($clauses as $c => $clause) {
+            if (! in_array($clause->action?->key, self::SETS_UP, true)) {
+                $usual = $c;
+                break;
+            }
+        }
+        foreach ($uses as $use) {
+            $words = explode(' ', NewNames::name($use->food));
+            $best = [$usual, 0];
+            foreach ($clauses as $c => $clause) {
+                $hits = count(array_filter($words, static fn (string $w): bool => preg_match('~\b'.preg_quote($w, '~').'~iu', $clause->text) === 1));
+                $best = $hits > $best[1] ? [$c, $hits] : $best;
+            }
+            $by[$best[0]][] = $use;
+        }
+
+        return $by;
+    }
+
+    /** A waffle is fried in its iron. */
+    private function inFamily(Action $action, Family $family, Clause $clause): Action
+    {
+        $isIron = $family->key === 'waffle' && preg_match('~\b(?:waffle|iron)\b~iu', $clause->text) === 1 && in_array($action->key, ['bake', 'fry', 'simmer'], true);
+
+        return $isIron ? $this->actions->get('griddle') : $action;
+    }
+
+    /** @param  list<StepUse>  $uses */
+    private function task(string $id, string $dessert, string $component, Action $action, Clause $clause, string $written, array $uses): Task
+    {
+        [$low, $typical, $high] = $this->minutes($action, $clause);
+        $door = (int) $this->constants->get('door-minutes');
+        $hands = match (true) {
+            $typical === 0 => Hands::none(),
+            $action->key === 'preheat' => Hands::none(),
+            $action->hands === 'all' => Hands::all(),
+            in_array($action->place, ['oven', 'microwave', 'iron', 'air-fryer', 'hob'], true) && $action->key !== 'turn-down' => Hands::atEnds($door, $door),
+            $action->hands === 'start' => Hands::atEnds($door, 0),
+            default => Hands::none(),
+        };
+        $heats = array_map(static fn ($h): float => $h->temperature->celsius, $clause->step->heats);
+        $until = preg_match(self::UNTIL, $clause->text, $m) === 1 ? trim($m[0]) : '';
+
+        return new Task($id, $component, $dessert, $action, $clause->text, $written, $uses, $low, $typical, $high, $hands, $action->place, $heats, $until);
+    }
+
+    /** @return array{int, int, int} */
+    private function minutes(Action $action, Clause $clause): array
+    {
+        $timing = ($action->key === 'bake' ? $clause->step->bakes()[0] ?? null : null) ?? $clause->step->times[0] ?? null;
+        if ($action->key === 'store' || $timing === null && $action->typical === 0.0) {
+            return [0, 0, 0];
+        }
+        if ($timing === null && $action->hands !== 'all' && preg_match('~\bover\s?night\b~iu', $clause->text) === 1) {
+            return [(int) $this->constants->get('overnight-least'), (int) $this->constants->get('overnight-usual'), (int) $this->constants->get('overnight-most')];
+        }
+        $usual = $timing === null ? $action->usual : Duration::minutes($timing->low, $timing->high);
+        $typical = $timing === null ? $action->typical : ($timing->low + $timing->high) / 2;
+
+        return [(int) max(1, floor($usual->low)), (int) max(1, ceil($typical)), (int) max(1, ceil($usual->high))];
+    }
+
+    /**
+     * Cooling and setting that the method leaves unsaid.
+     *
+     * @param  list<array{Task, int, bool}>  $tasks
+     * @return list<array{Task, int, bool}>
+     */
+    private function endings(Swap $swap, array $tasks, string $dessert, string $prefix): array
+    {
+        $family = $swap->family();
+        $last = 0;
+        foreach ($tasks as $i => [$task]) {
+            $last = $task->isHot() && ! in_array($task->action->key, ['preheat', 'melt', 'toast'], true) ? $i : $last;
+        }
+        foreach (array_slice($tasks, $last) as [$task]) {
+            if (in_array($task->action->key, ['cool', 'chill', 'freeze', 'rest'], true) || $tasks === []) {
+                return [];
+            }
+        }
+        $isCold = $family->cold;
+        $text = ($isCold ? 'Let it cool and set: ' : 'Let it cool: ').$family->cooling.'.';
+        if ($tasks === [] || preg_match('~at once|same minute|eaten warm~iu', $family->cooling) === 1) {
+            return [];
+        }
+        $clause = new Clause($text, null, $this->reader->read($text), true);
+        $action = $this->actions->get($isCold ? 'chill' : 'cool');
+        $total = array_sum(array_map(static fn ($t): float => ($t->low + $t->high) / 2, $clause->step->times));
+        $number = count($tasks) + 1;
+        $task = $this->task("$prefix$number", $dessert, $tasks[array_key_last($tasks)][0]->component, $action, $clause, '', []);
+
+        return [[$total > 0 ? $task->lasting((int) ceil($total)) : $task, $tasks[array_key_last($tasks)][1], true]];
+    }
+
+    /**
+     * @param  list<array{Task, int, bool}>  $tasks  with the part of the dessert, and whether it opens a sentence
+     * @return list<Task>
+     */
+    private function linked(Swap $swap, Formula $formula, array $tasks): array
+    {
+        $threads = new Threads;
+        $waiting = ['preheat' => [], 'line' => [], 'soften' => []];
+        $linked = [];
+        foreach ($tasks as $n => [$task, $component, $opens]) {
+            if (isset($waiting[$task->action->key])) {
+                $waiting[$task->action->key][] = $task->id;
+                $linked[] = $task;
+
+                continue;
+            }
+            $after = $this->follows($threads, $task, $component, $opens, $formula, $n === array_key_last($tasks));
+            $links = array_map(fn (string $id): Link => new Link($id, 0, $this->atMost($id, $task, $swap->families[$component], $linked)), $after);
+            $wants = [
+                'preheat' => $task->place === 'oven',
+                'line' => $task->place === 'oven' || in_array($task->action->key, ['shape', 'press'], true),
+                'soften' => $task->uses !== [] && $this->isSoft($task),
+            ];
+            foreach (array_keys(array_filter($wants)) as $key) {
+                array_push($links, ...array_map(static fn (string $id): Link => new Link($id), $waiting[$key]));
+                $waiting[$key] = [];
+            }
+            $threads->touch($task->id, $task->uses);
+            $linked[] = $task->following($links);
+        }
+
+        return $linked;
+    }
+
+    private function isSoft(Task $task): bool
+    {
+        return array_filter($task->uses, static fn (StepUse $u): bool => in_array($u->food->role, [Role::Fat, Role::Egg], true)) !== [];
+    }
+
+    /** @return list<string> */
+    private function follows(Threads $threads, Task $task, int $component, bool $opens, Formula $formula, bool $isLast): array
+    {
+        $isFresh = $task->uses !== [];
+        $goesOn = preg_match(self::GOES_ON, $task->text) === 1 && preg_match(self::OTHER_BOWL, $task->text) !== 1;
+        $goesOn = $goesOn || in_array($task->action->key, self::CARRIES_ON, true);
+        if (! $threads->isBegun($component) || ($isFresh && $opens && ! $goesOn && ! in_array($task->action->key, ['bake', 'griddle', 'air-fry', 'turn-down'], true) && ! $this->namesBowl($task))) {
+            $others = $isLast ? $threads->ends() : [];
+            $threads->begin($component);
+
+            return $others;
+        }
+        $threads->turnTo($component);
+        $isWait = $task->isWait() && ! $task->isHot();
+        $joins = function (array $bowl) use ($task, $component, $isFresh, $isWait, $formula, $isLast): bool {
+            if ($isLast) {
+                return true;
+            }
+            if ($bowl['component'] === $component) {
+                return ! $isWait && (! $isFresh || $this->names($task, $bowl));
+            }
+            $name = $formula->components[$bowl['component']] ?? '';
+
+            return ($name !== '' && preg_match('~\b'.preg_quote($name, '~').'\b~iu', $task->text) === 1)
+                || (! $isFresh && ! $isWait && (preg_match(self::OVER, $task->text) === 1 || $task->action->key === 'coat' || $task->place === 'oven'));
+        };
+
+        return $threads->pour($joins);
+    }
+
+    private function namesBowl(Task $task): bool
+    {
+        return preg_match('~\b(?:mixture|mix|dry ingredients|what was whisked|whites|yolks)\b~iu', $task->text) === 1 && $task->action->key !== 'whip';
+    }
+
+    /** @param  array{component: int, last: string, words: list<string>, dry: bool}  $bowl */
+    private function names(Task $task, array $bowl): bool
+    {
+        if ($bowl['dry'] && preg_match('~\b(?:dry|flours?|almond|what was whisked|crumbs?)\b~iu', $task->text) === 1) {
+            return true;
+        }
+        foreach ($bowl['words'] as $word) {
+            if (preg_match('~\b'.preg_quote($word, '~').'s?\b~iu', $task->text) === 1) {
+                return true;
+            }
+        }
+
+        return preg_match('~\b(?:mixtures?|both|everything|two)\b~iu', $task->text) === 1;
+    }
+
+    /** @param  list<Task>  $linked */
+    private function atMost(string $id, Task $task, Family $family, array $linked): ?int
+    {
+        $before = array_values(array_filter($linked, static fn (Task $t): bool => $t->id === $id))[0] ?? null;
+
+        return match (true) {
+            $before === null => null,
+            preg_match(self::AT_ONCE, $task->text) === 1 => (int) $this->constants->get('at-once-minutes'),
+            preg_match(self::WARM, $task->text) === 1 && $before->isHot() => (int) $this->constants->get('while-warm-minutes'),
+            $task->place === 'oven' && $before->place === 'oven' && $before->component === $task->component => (int) $this->constants->get('at-once-minutes'),
+            $task->action->key === 'bake' && $family->foam && $before->hands->isAll => (int) $this->constants->get('foam-waits-minutes'),
+            default => null,
+        };
+    }
+}

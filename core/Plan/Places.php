@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Plan;
+
+use Aglyca\Core\Quantity\Altered;
+use InvalidArgumentException;
+
+/** What a kitchen has to work with. */
+final readonly class Places
+{
+    use Altered;
+
+    /**
+     * @param  int  $bakers  pairs of hands
+     * @param  int  $shelves  of its one oven
+     * @param  int  $sheets  or tins
+     * @param  ?int  $perSheet  pieces on one; null for what is usual
+     * @param  int  $asleepFrom  minutes after midnight
+     * @param  int  $asleepTo  minutes after midnight; the same as `asleepFrom` for a kitchen that never sleeps
+     *
+     * @throws InvalidArgumentException
+     */
+    public function __construct(
+        public int $bakers = 1,
+        public int $shelves = 2,
+        public int $sheets = 2,
+        public ?int $perSheet = null,
+        public int $rings = 4,
+        public int $mixers = 1,
+        public int $asleepFrom = 22 * 60 + 30,
+        public int $asleepTo = 6 * 60 + 30,
+    ) {
+        foreach (['helpers at work' => [$bakers, 6], 'shelves in the oven' => [$shelves, 6], 'sheets' => [$sheets, 12], 'pieces on a sheet' => [$perSheet ?? 1, 100], 'rings' => [$rings, 8], 'mixers' => [$mixers, 4]] as $what => [$value, $most]) {
+            if ($value < 1 || $value > $most) {
+                throw new InvalidArgumentException("The number of $what is between 1 and $most.");
+            }
+        }
+        if (min($asleepFrom, $asleepTo) < 0 || max($asleepFrom, $asleepTo) >= 24 * 60) {
+            throw new InvalidArgumentException('The hours of sleep are times of the day.');
+        }
+    }
+
+    /** Of how many things there is one kind; null for what never runs out. */
+    public function capacity(string $place): ?int
+    {
+        return match ($place) {
+            'hands' => $this->bakers,
+            'mixer' => $this->mixers,
+            'hob' => $this->rings,
+            'oven' => $this->shelves,
+            'microwave', 'iron', 'air-fryer' => 1,
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,236 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Plan;
+
+/**
+ * Branch and bound over the disjunctions: the earliest starts are taken as they are until two jobs want the same hands,
+ * place or oven; then each order of the two is tried. Complete where it ends by itself; after so many nodes the best so
+ * far stands, with the bound that is proven.
+ */
+final class Search
+{
+    /** @var ?list<int> */
+    private ?array $best = null;
+
+    /** @var array{int, int} end and changes of heat of the best */
+    private array $value = [PHP_INT_MAX, PHP_INT_MAX];
+
+    private int $nodes = 0;
+
+    /** @var array<string, true> pairs of blocks whose order is settled */
+    private array $decided = [];
+
+    private Network $network;
+
+    private Bound $bound;
+
+    private int $heats;
+
+    public function __construct(private readonly Problem $problem, private readonly int $most)
+    {
+        $this->network = new Network($problem);
+        $this->bound = new Bound($problem);
+        $this->heats = max(0, count(array_unique(array_column($problem->blocks, 'heat'))) - 1);
+    }
+
+    /** @return ?Found null where the arcs cannot hold */
+    public function run(): ?Found
+    {
+        $starts = $this->network->earliest();
+        if ($starts === null) {
+            return null;
+        }
+        $proven = $this->bound->of($starts);
+        $this->go($starts, $proven);
+
+        return $this->best === null ? null : new Found($this->best, $this->value[0], ! $this->isSpent() ? $this->value[0] : $proven, $this->value[1]);
+    }
+
+    /** @param  list<int>  $starts */
+    private function go(array $starts, int $bound): void
+    {
+        $this->nodes++;
+        if ($this->isSpent() || $this->isNoBetter($bound)) {
+            return;
+        }
+        $pair = $this->undecided($starts);
+        $conflict = $pair === null ? $this->conflict($starts) : $this->orders(...$pair);
+        if ($conflict === []) {
+            $end = 0;
+            foreach ($this->problem->counts as $i => $counts) {
+                $end = $counts ? max($end, $starts[$i] + $this->problem->minutes[$i]) : $end;
+            }
+            $value = [$end, $this->changes($starts)];
+            if ($value < $this->value) {
+                [$this->best, $this->value] = [$starts, $value];
+            }
+
+            return;
+        }
+        $ways = [];
+        foreach ($conflict as $n => $arcs) {
+            $pushed = $this->network->pushed($starts, $arcs);
+            $this->network->takeOut($arcs);
+            if ($pushed !== null) {
+                $ways[] = [$this->bound->of($pushed), array_sum($pushed), $n, $pushed];
+            }
+        }
+        sort($ways);
+        foreach ($ways as [$next, , $n, $pushed]) {
+            if ($this->isSpent()) {
+                return;
+            }
+            $this->network->pushed($starts, $conflict[$n]);
+            if ($pair !== null) {
+                $this->decided["$pair[0] $pair[1]"] = true;
+            }
+            $this->go($pushed, $next);
+            $this->network->takeOut($conflict[$n]);
+        }
+        if ($pair !== null) {
+            unset($this->decided["$pair[0] $pair[1]"]);
+        }
+    }
+
+    /**
+     * Which of the oven's heats comes first is settled before all else: an order of hands may leave no way for it.
+     *
+     * @param  list<int>  $starts
+     * @return ?array{int, int} blocks, of which the later begins first among those that are still open
+     */
+    private function undecided(array $starts): ?array
+    {
+        [$first, $found] = [PHP_INT_MAX, null];
+        foreach ($this->problem->blocks as $x => $one) {
+            for ($y = $x + 1; $y < count($this->problem->blocks); $y++) {
+                if ($one['heat'] !== $this->problem->blocks[$y]['heat'] && ! isset($this->decided["$x $y"])) {
+                    $at = max($this->span($starts, $one['jobs'])[0], $this->span($starts, $this->problem->blocks[$y]['jobs'])[0]);
+                    [$first, $found] = $at < $first ? [$at, [$x, $y]] : [$first, $found];
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<list<array{int, int, int}>> */
+    private function orders(int $x, int $y): array
+    {
+        [$one, $other] = [$this->problem->blocks[$x]['jobs'], $this->problem->blocks[$y]['jobs']];
+
+        return [$this->apart($one, $other), $this->apart($other, $one)];
+    }
+
+    /** A first schedule is looked for longer than a better one. */
+    private function isSpent(): bool
+    {
+        return $this->nodes >= $this->most * ($this->best === null ? 10 : 1);
+    }
+
+    private function isNoBetter(int $bound): bool
+    {
+        return $bound > $this->value[0] || ($bound === $this->value[0] && $this->value[1] <= $this->heats);
+    }
+
+    /**
+     * The ways to undo the first clash.
+     *
+     * @param  list<int>  $starts
+     * @return list<list<array{int, int, int}>>
+     */
+    private function conflict(array $starts): array
+    {
+        [$first, $ways] = [PHP_INT_MAX, []];
+        foreach ($this->problem->places as [$capacity, $holds]) {
+            $clash = $this->clash($starts, $capacity, $holds);
+            if ($clash !== null && $clash[0] < $first) {
+                $first = $clash[0];
+                $ways = [];
+                foreach ($clash[1] as $a) {
+                    foreach ($clash[1] as $b) {
+                        if ($a->job !== $b->job) {
+                            $ways[] = [[$a->job, $b->job, $a->offset + $a->length - $b->offset]];
+                        }
+                    }
+                }
+            }
+        }
+
+        return $ways;
+    }
+
+    /**
+     * @param  list<int>  $starts
+     * @param  list<Hold>  $holds
+     * @return ?array{int, list<Hold>}
+     */
+    private function clash(array $starts, int $capacity, array $holds): ?array
+    {
+        if (count($holds) <= $capacity) {
+            return null;
+        }
+        usort($holds, static fn (Hold $a, Hold $b): int => [$starts[$a->job] + $a->offset, $a->job] <=> [$starts[$b->job] + $b->offset, $b->job]);
+        $active = [];
+        foreach ($holds as $hold) {
+            $at = $starts[$hold->job] + $hold->offset;
+            $active = array_filter($active, static fn (Hold $h): bool => $at < $starts[$h->job] + $h->offset + $h->length);
+            $active[] = $hold;
+            if (count($active) > $capacity) {
+                return [$at, array_values(array_slice($active, -$capacity - 1))];
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  list<int>  $starts
+     * @param  list<int>  $jobs
+     * @return array{int, int}
+     */
+    private function span(array $starts, array $jobs): array
+    {
+        [$from, $to] = [PHP_INT_MAX, 0];
+        foreach ($jobs as $j) {
+            $from = min($from, $starts[$j]);
+            $to = max($to, $starts[$j] + $this->problem->minutes[$j]);
+        }
+
+        return [$from, $to];
+    }
+
+    /**
+     * @param  list<int>  $first
+     * @param  list<int>  $then
+     * @return list<array{int, int, int}>
+     */
+    private function apart(array $first, array $then): array
+    {
+        $arcs = [];
+        foreach ($first as $i) {
+            foreach ($then as $j) {
+                $arcs[] = [$i, $j, $this->problem->minutes[$i]];
+            }
+        }
+
+        return $arcs;
+    }
+
+    /** @param  list<int>  $starts */
+    private function changes(array $starts): int
+    {
+        $order = [];
+        foreach ($this->problem->blocks as $block) {
+            $order[] = [$this->span($starts, $block['jobs'])[0], $block['heat']];
+        }
+        sort($order);
+        $changes = 0;
+        for ($i = 1; $i < count($order); $i++) {
+            $changes += $order[$i][1] === $order[$i - 1][1] ? 0 : 1;
+        }
+
+        return $changes;
+    }
+}
