@@ -27,6 +27,8 @@ use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Plan\DayAsked;
 use Aglyca\Core\Plan\DayPlan;
 use Aglyca\Core\Plan\Dish;
+use Aglyca\Core\Plan\Holding;
+use Aglyca\Core\Plan\ShoppingItem;
 use Aglyca\Core\Reading\FoodNames;
 use Aglyca\Core\Reading\Recipe;
 use Aglyca\Core\Reading\UnreadableRecipe;
@@ -151,6 +153,16 @@ final class Kernel
     public function day(array $dishes, DayAsked $asked): DayPlan
     {
         return $this->core->days->plan($dishes, $asked);
+    }
+
+    /**
+     * @param  list<Conversion>  $conversions
+     * @param  list<Holding>  $pantry
+     * @return list<ShoppingItem>
+     */
+    public function shopping(array $conversions, array $pantry): array
+    {
+        return $this->core->shopping->of(array_map(static fn (Conversion $c): Formula => $c->after->formula, $conversions), $pantry);
     }
 
     public function topping(Topping $topping): ReadTopping

@@ -37,6 +37,7 @@ use Aglyca\Core\Plan\Advice;
 use Aglyca\Core\Plan\Batches;
 use Aglyca\Core\Plan\DayPlanner;
 use Aglyca\Core\Plan\JobSheetMaker;
+use Aglyca\Core\Plan\ShoppingList;
 use Aglyca\Core\Quantity\UnitTable;
 use Aglyca\Core\Reading\AmountParser;
 use Aglyca\Core\Reading\FoodIndex;
@@ -123,6 +124,8 @@ final readonly class Wiring
 
     public DayPlanner $days;
 
+    public ShoppingList $shopping;
+
     public KitchenMeasure $measures;
 
     public LabelChecker $labels;
@@ -172,6 +175,7 @@ final readonly class Wiring
             new MethodWriter($preparations, new Latecomers($preparations, $patterns), $this->constants), $patterns, $this->constants,
         );
         $this->tasks = new TaskMaker(new Clauses($actions, $this->steps), $actions, $this->steps, $this->constants);
+        $this->shopping = new ShoppingList($this->scaler);
         $this->days = new DayPlanner(
             new Batches($this->constants), new JobSheetMaker($this->constants), new Advice($this->constants), $this->constants,
         );

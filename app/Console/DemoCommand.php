@@ -6,11 +6,14 @@ namespace App\Console;
 
 use Aglyca\Core\BriefJson;
 use Aglyca\Core\Kernel;
+use Aglyca\Core\Plan\Night;
 use Aglyca\Core\Reading\FoodIndex;
+use App\Models\Day;
 use App\Models\Kitchen;
 use App\Models\Recipe;
 use App\Models\User;
 use App\Support\History;
+use DateTimeImmutable;
 use Illuminate\Console\OutputStyle;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -48,11 +51,11 @@ final readonly class DemoCommand
     ];
 
     private const PACKAGES = [
-        ['food' => 'allulose', 'name' => 'Allulose, the two-pound bag', 'law' => 'us-ca', 'serving_g' => '4', 'printed' => ['energy' => '0', 'fat' => '0', 'carbohydrate' => '4', 'fibre' => '0', 'sugars' => '0', 'allulose' => '4', 'protein' => '0'], 'polyol' => '', 'price' => '14.50', 'size_g' => '907', 'is_default' => true],
-        ['food' => 'erythritol-powdered', 'name' => 'Powdered erythritol, kilo bag', 'law' => 'eu-uk', 'serving_g' => '100', 'printed' => ['energy' => '0', 'carbohydrate' => '100', 'polyols' => '100', 'sugars' => '0'], 'polyol' => 'erythritol', 'price' => '6.90', 'size_g' => '1000', 'is_default' => true],
-        ['food' => 'almond-flour', 'name' => 'Mill almonds, extra fine', 'law' => 'eu-uk', 'serving_g' => '100', 'printed' => ['energy' => '619', 'fat' => '53', 'carbohydrate' => '6.9', 'fibre' => '11', 'sugars' => '4.4', 'protein' => '24', 'salt' => '0.03'], 'polyol' => '', 'price' => '9.80', 'size_g' => '1000', 'is_default' => true],
-        ['food' => 'butter', 'name' => 'Farm butter', 'law' => 'eu-uk', 'serving_g' => '100', 'printed' => ['energy' => '740', 'fat' => '82', 'carbohydrate' => '0.6', 'sugars' => '0.6', 'protein' => '0.6', 'salt' => '0.02'], 'polyol' => '', 'price' => '2.70', 'size_g' => '250', 'is_default' => true],
-        ['food' => 'egg', 'name' => 'A dozen eggs', 'law' => 'eu-uk', 'serving_g' => '100', 'printed' => ['energy' => '143', 'fat' => '9.5', 'carbohydrate' => '0.7', 'sugars' => '0.4', 'protein' => '12.6', 'salt' => '0.36'], 'polyol' => '', 'price' => '3.90', 'size_g' => '600', 'is_default' => true],
+        ['food' => 'allulose', 'left_g' => '410', 'opened_on' => 9, 'best_before' => 210, 'name' => 'Allulose, the two-pound bag', 'law' => 'us-ca', 'serving_g' => '4', 'printed' => ['energy' => '0', 'fat' => '0', 'carbohydrate' => '4', 'fibre' => '0', 'sugars' => '0', 'allulose' => '4', 'protein' => '0'], 'polyol' => '', 'price' => '14.50', 'size_g' => '907', 'is_default' => true],
+        ['food' => 'erythritol-powdered', 'left_g' => '300', 'opened_on' => 30, 'best_before' => 400, 'name' => 'Powdered erythritol, kilo bag', 'law' => 'eu-uk', 'serving_g' => '100', 'printed' => ['energy' => '0', 'carbohydrate' => '100', 'polyols' => '100', 'sugars' => '0'], 'polyol' => 'erythritol', 'price' => '6.90', 'size_g' => '1000', 'is_default' => true],
+        ['food' => 'almond-flour', 'left_g' => '640', 'opened_on' => 12, 'best_before' => 75, 'name' => 'Mill almonds, extra fine', 'law' => 'eu-uk', 'serving_g' => '100', 'printed' => ['energy' => '619', 'fat' => '53', 'carbohydrate' => '6.9', 'fibre' => '11', 'sugars' => '4.4', 'protein' => '24', 'salt' => '0.03'], 'polyol' => '', 'price' => '9.80', 'size_g' => '1000', 'is_default' => true],
+        ['food' => 'butter', 'left_g' => '180', 'opened_on' => 2, 'best_before' => 19, 'name' => 'Farm butter', 'law' => 'eu-uk', 'serving_g' => '100', 'printed' => ['energy' => '740', 'fat' => '82', 'carbohydrate' => '0.6', 'sugars' => '0.6', 'protein' => '0.6', 'salt' => '0.02'], 'polyol' => '', 'price' => '2.70', 'size_g' => '250', 'is_default' => true],
+        ['food' => 'egg', 'left_g' => '420', 'opened_on' => 3, 'best_before' => 12, 'name' => 'A dozen eggs', 'law' => 'eu-uk', 'serving_g' => '100', 'printed' => ['energy' => '143', 'fat' => '9.5', 'carbohydrate' => '0.7', 'sugars' => '0.4', 'protein' => '12.6', 'salt' => '0.36'], 'polyol' => '', 'price' => '3.90', 'size_g' => '600', 'is_default' => true],
         ['food' => '', 'name' => 'Station kiosk flapjack', 'law' => 'eu-uk', 'serving_g' => '60', 'printed' => ['energy' => '265', 'fat' => '12.4', 'carbohydrate' => '33', 'fibre' => '2.6', 'sugars' => '17', 'protein' => '3.9', 'salt' => '0.2'], 'polyol' => '', 'price' => null, 'size_g' => null, 'is_default' => false],
         ['food' => 'sugar-free-chocolate', 'name' => 'Baking bar, odd label', 'law' => 'us-ca', 'serving_g' => '30', 'printed' => ['energy' => '110', 'fat' => '11', 'carbohydrate' => '16', 'fibre' => '9', 'sugars' => '0', 'polyols' => '10', 'protein' => '2'], 'polyol' => 'erythritol', 'price' => '4.20', 'size_g' => '85', 'is_default' => false],
     ];
@@ -75,7 +78,11 @@ final readonly class DemoCommand
         $kitchen = Kitchen::query()->create(['name' => 'Harrow Cottage', 'limit_g' => '5.0', 'convention' => 'low-carb', 'currency' => '€']);
         User::query()->create(['kitchen_id' => $kitchen->id, 'email' => self::ADDRESS, 'password' => Str::random(40), 'is_demo' => true]);
         foreach (self::PACKAGES as $package) {
-            $kitchen->packages()->create($package);
+            $kitchen->packages()->create([
+                ...$package,
+                'opened_on' => isset($package['opened_on']) ? now()->subDays($package['opened_on']) : null,
+                'best_before' => isset($package['best_before']) ? now()->addDays($package['best_before']) : null,
+            ]);
         }
         $kitchen->toppings()->create(['name' => 'Soft cream', 'text' => '2 tbsp whipping cream']);
         $kitchen->toppings()->create(['name' => 'Raspberries and a spoon of thick yogurt', 'text' => "20 g raspberries\n1 tbsp greek yogurt"]);
@@ -94,5 +101,14 @@ final readonly class DemoCommand
             }
             $recipe->update(['opened_at' => $order = $order->copy()->addDay()]);
         }
+        $this->plan($kitchen);
+    }
+
+    /** Guests at four on the next Saturday. */
+    private function plan(Kitchen $kitchen): void
+    {
+        $desserts = $kitchen->recipes()->whereIn('title', ['Coffee custard tart', 'Pistachio rose biscuits'])->orderBy('title')->pluck('ulid')->all();
+        $at = Night::minutes(new DateTimeImmutable('next saturday 16:00', $kitchen->refresh()->clock()));
+        Day::begin($kitchen, ['desserts' => array_values($desserts), 'mode' => 'ready', 'at' => $at]);
     }
 }

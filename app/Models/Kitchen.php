@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Aglyca\Core\Larder\Stock;
+use Aglyca\Core\Plan\Holding;
+use Aglyca\Core\Plan\Places;
 use Aglyca\Core\Swap\KitchenLimits;
+use DateTimeZone;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use InvalidArgumentException;
 
 /**
  * @property int $id
@@ -17,12 +21,14 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?string $body_kg of whom it bakes for
  * @property string $currency
  * @property ?list<string> $refused food keys never to be used
+ * @property ?array<string, ?int> $places what it has to work with, by the names of `Places`
+ * @property string $zone of its clocks
  */
 final class Kitchen extends Model
 {
-    protected $fillable = ['name', 'limit_g', 'convention', 'refused', 'body_kg', 'currency'];
+    protected $fillable = ['name', 'limit_g', 'convention', 'refused', 'body_kg', 'currency', 'places', 'zone'];
 
-    protected $casts = ['limit_g' => 'decimal:1', 'body_kg' => 'decimal:1', 'refused' => 'array'];
+    protected $casts = ['limit_g' => 'decimal:1', 'body_kg' => 'decimal:1', 'refused' => 'array', 'places' => 'array'];
 
     /** @return HasMany<Package, $this> */
     public function packages(): HasMany
@@ -66,6 +72,33 @@ final class Kitchen extends Model
         $number = static fn (?string $column): ?float => $column === null ? null : (float) $column;
 
         return new KitchenLimits($number($this->limit_g), $number($this->body_kg), array_values($this->refused ?? []));
+    }
+
+    /** What its baker has to work with; what nobody said is as in most kitchens. */
+    public function room(): Places
+    {
+        try {
+            return new Places(...array_intersect_key($this->places ?? [], get_class_vars(Places::class)));
+        } catch (InvalidArgumentException) {
+            return new Places;
+        }
+    }
+
+    /** @return list<Holding> */
+    public function holdings(): array
+    {
+        return array_values($this->packages()->where('food', '!=', '')->orderBy('id')->get()->map(static fn (Package $p): Holding => $p->holding())->all());
+    }
+
+    public function clock(): DateTimeZone
+    {
+        return new DateTimeZone($this->zone);
+    }
+
+    /** @return HasMany<Day, $this> */
+    public function days(): HasMany
+    {
+        return $this->hasMany(Day::class);
     }
 
     /** @return HasMany<Recipe, $this> */

@@ -8,6 +8,7 @@ use Aglyca\Core\Kernel;
 use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Tables;
 use App\Models\Bake;
+use App\Models\Day;
 use App\Models\Package;
 use App\Models\Recipe;
 use App\Policies\RecipePolicy;
@@ -57,6 +58,7 @@ final class AppServiceProvider extends ServiceProvider
         $own = static fn () => Recipe::query()->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404));
         Route::bind('recipe', static fn (string $ulid): Recipe => $own()->with(['latest', 'kitchen'])->withTrashed()->where('ulid', $ulid)->firstOrFail());
         Route::bind('bake', static fn (string $id): Bake => Bake::query()->withTrashed()->whereIn('recipe_id', $own()->select('id'))->findOrFail((int) $id));
+        Route::bind('day', static fn (string $ulid): Day => Day::query()->withTrashed()->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404))->where('ulid', $ulid)->firstOrFail());
         Route::pattern('package', '\d{1,18}');
         Route::bind('package', static fn (string $id): Package => Package::query()->withTrashed()->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404))->findOrFail((int) $id));
         Route::bind('dessert', fn (string $id): Dessert => $id === 'draft'

@@ -28,6 +28,12 @@ final class StepHtml
     /** What goes in at a step, weighed: "120 g almond flour, 3 g xanthan gum". */
     public static function uses(PlannedStep $step): string
     {
-        return implode(', ', array_map(static fn (StepUse $u): string => Figures::grams($u->grams).' g '.NewNames::name($u->food), $step->uses));
+        return self::grams($step->uses);
+    }
+
+    /** @param  list<StepUse>  $uses */
+    public static function grams(array $uses): string
+    {
+        return implode(', ', array_map(static fn (StepUse $u): string => Figures::grams($u->grams).' g '.NewNames::name($u->food), $uses));
     }
 }

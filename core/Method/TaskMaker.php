@@ -58,6 +58,7 @@ final readonly class TaskMaker
                 ];
             }
         }
+        $tasks = [...$this->heating($tasks, $dessert, $prefix), ...$tasks];
         $tasks = [...$tasks, ...$this->endings($swap, $tasks, $dessert, $prefix)];
 
         return $this->linked($swap, $formula, $tasks);
@@ -156,6 +157,30 @@ final readonly class TaskMaker
         }
 
         return $by;
+    }
+
+    /**
+     * Heating the oven, where the text goes straight to the bake.
+     *
+     * @param  list<array{Task, int, bool}>  $tasks
+     * @return list<array{Task, int, bool}>
+     */
+    private function heating(array $tasks, string $dessert, string $prefix): array
+    {
+        $bake = null;
+        foreach ($tasks as [$task, $component]) {
+            if ($task->action->key === 'preheat') {
+                return [];
+            }
+            $bake ??= $task->place === 'oven' && $task->heats !== [] ? [$task, $component] : null;
+        }
+        if ($bake === null) {
+            return [];
+        }
+        $clause = new Clause('Heat the oven.', null, $this->reader->read(''), true);
+        $task = $this->task($prefix.'0', $dessert, $bake[0]->component, $this->actions->get('preheat'), $clause, '', []);
+
+        return [[$task->but(heats: [$bake[0]->heats[0]]), $bake[1], true]];
     }
 
     /** A waffle is fried in its iron. */

@@ -42,6 +42,19 @@ final readonly class Places
         }
     }
 
+    /** Minutes after midnight of "22:30". */
+    public static function minutesOf(string $clock): int
+    {
+        [$hours, $minutes] = [...explode(':', $clock), '0'];
+
+        return (int) $hours * 60 + (int) $minutes;
+    }
+
+    public static function clockOf(int $minutes): string
+    {
+        return sprintf('%02d:%02d', intdiv($minutes, 60), $minutes % 60);
+    }
+
     /** Of how many things there is one kind; null for what never runs out. */
     public function capacity(string $place): ?int
     {

@@ -1,5 +1,6 @@
 import htmx from 'htmx.org';
 import Alpine from '@alpinejs/csp';
+import './day.js';
 
 window.htmx = htmx;
 

@@ -27,8 +27,9 @@
                             <p class="text-[15px] text-soft">{{ $each->food === '' ? 'bought ready-made' : $kernel->catalogue->plainFood($each->food)?->name }}@if ($each->is_default), <strong class="text-ink">your usual</strong>@endif</p>
                         </div>
                         <p class="text-[15px]">In 100 g: total carbohydrate <span class="figure">{{ Figures::one($facts->carbohydrate) }}</span>, fibre <span class="figure">{{ Figures::one($facts->fibre) }}</span>@if ($facts->polyolGrams() > 0), {{ array_key_first($facts->polyols) }} <span class="figure">{{ Figures::one($facts->polyolGrams()) }}</span>@endif<?php ?>@if ($facts->allulose > 0), allulose <span class="figure">{{ Figures::one($facts->allulose) }}</span>@endif g; its rounding leaves <span class="figure">± {{ Figures::one($food->netCarbsU * 2) }}</span> g net. <span class="text-soft">{{ $laws[$each->law] }} label, {{ Figures::grams((float) $each->serving_g) }} g a serving.</span></p>
+                        @if ($each->left_g !== null || $each->best_before !== null)<p class="text-[15px]">@if ($each->left_g !== null)<span class="figure">{{ Figures::grams((float) $each->left_g) }} g</span> left @endif @if ($each->opened_on), opened {{ $each->opened_on->format('j F') }}@endif @if ($each->best_before) · good until {{ $each->best_before->format('j F Y') }}@endif</p>@endif
                         @foreach ($faults as $fault)<p class="doubt mt-1">{{ $fault }}</p>@endforeach
-                        <form method="post" action="/pantry/{{ $each->id }}/remove">@csrf<button class="link-button" aria-label="Take {{ $each->name }} out">Take out</button></form>
+                        <form method="post" action="/pantry/{{ $each->id }}/remove">@csrf<button class="link-button" aria-label="Remove {{ $each->name }}">Remove</button></form>
                     </li>
                 @endforeach
             </ul>
@@ -45,7 +46,7 @@
             <ul class="mt-1">
                 @foreach ($toppings as $topping)
                     @php $served = $toppingServings[$topping->id]; @endphp
-                    <li class="flex flex-wrap items-center justify-between gap-x-4 border-t border-line"><span><strong>{{ $topping->name }}</strong>, {{ implode(', ', preg_split('~\R~u', $topping->text)) }}: <span class="figure">{{ Figures::one($served->netCarbs($convention)->value) }} g</span> net</span><form method="post" action="/pantry/toppings/{{ $topping->id }}/remove">@csrf<button class="link-button" aria-label="Take {{ $topping->name }} out">Take out</button></form></li>
+                    <li class="flex flex-wrap items-center justify-between gap-x-4 border-t border-line"><span><strong>{{ $topping->name }}</strong>, {{ implode(', ', preg_split('~\R~u', $topping->text)) }}: <span class="figure">{{ Figures::one($served->netCarbs($convention)->value) }} g</span> net</span><form method="post" action="/pantry/toppings/{{ $topping->id }}/remove">@csrf<button class="link-button" aria-label="Remove {{ $topping->name }}">Remove</button></form></li>
                 @endforeach
             </ul>
             <form method="post" action="/pantry/toppings" class="mt-2 flex flex-wrap items-end gap-3 border-t border-line pt-2">
@@ -94,6 +95,11 @@
                 <div class="grid grid-cols-2 gap-2">
                     <x-entry name="price" data-keep="price" label="Price" inputmode="decimal" :value="$package->price ?? ''"/>
                     <x-entry name="size_g" data-keep="size_g" label="Size, g" inputmode="decimal" :value="$package->exists && $package->size_g !== null ? Figures::grams((float) $package->size_g) : ''"/>
+                </div>
+                <div class="grid grid-cols-3 gap-2">
+                    <x-entry name="left_g" data-keep="left_g" label="Left in it, g" inputmode="decimal" :value="$package->exists && $package->left_g !== null ? Figures::grams((float) $package->left_g) : ''"/>
+                    <x-entry name="opened_on" data-keep="opened_on" label="Opened on" type="date" :value="$package->opened_on?->toDateString() ?? ''"/>
+                    <x-entry name="best_before" data-keep="best_before" label="Good until" type="date" :value="$package->best_before?->toDateString() ?? ''"/>
                 </div>
                 <label class="flex min-h-[44px] items-center gap-3"><input class="h-6 w-6 accent-cobalt" type="checkbox" name="is_default" value="1" @checked(old('is_default', $package->is_default))> It is my usual one</label>
                 <div class="flex flex-wrap gap-3"><button class="button button-main">Keep the label</button>@if ($package->exists)<a class="button" href="/pantry">Close</a>@endif</div>

@@ -19,7 +19,7 @@ final class PackageRequest extends FormRequest
 
     protected function prepareForValidation(): void
     {
-        foreach (['serving_g', 'price', 'size_g'] as $field) {
+        foreach (['serving_g', 'price', 'size_g', 'left_g'] as $field) {
             $this->merge([$field => str_replace(',', '.', trim((string) $this->string($field))) ?: null]);
         }
     }
@@ -37,6 +37,9 @@ final class PackageRequest extends FormRequest
             'polyol' => ['nullable', 'string', Rule::in(array_keys(self::POLYOLS))],
             'price' => ['nullable', 'numeric', 'gte:0', 'max:100000'],
             'size_g' => ['nullable', 'numeric', 'gt:0', 'max:100000'],
+            'left_g' => ['nullable', 'numeric', 'gte:0', 'max:100000'],
+            'opened_on' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:tomorrow'],
+            'best_before' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
         ];
     }
 
@@ -49,6 +52,9 @@ final class PackageRequest extends FormRequest
             'serving_g.*' => 'The serving is grams, from 0.01 to 5,000.',
             'price.*' => 'The price is a number, or nothing.',
             'size_g.*' => 'The size is grams: a number above 0, or nothing.',
+            'left_g.*' => 'What is left is grams, or nothing.',
+            'opened_on.*' => 'The day on which it was opened is not later than today.',
+            'best_before.*' => 'Say the day that is printed on it, or nothing.',
             '*.in' => 'Choose one of the list.',
         ];
     }
@@ -78,7 +84,8 @@ final class PackageRequest extends FormRequest
         $said = $this->validated();
 
         return ['name' => $said['name'], 'food' => $this->foodKey(), 'law' => $said['law'], 'serving_g' => $said['serving_g'], 'printed' => $this->printed(), 'polyol' => $said['polyol'] ?? '',
-            'price' => $said['price'] ?? null, 'size_g' => $said['size_g'] ?? null, 'is_default' => $this->foodKey() !== '' && $this->boolean('is_default')];
+            'price' => $said['price'] ?? null, 'size_g' => $said['size_g'] ?? null, 'left_g' => $said['left_g'] ?? null, 'opened_on' => $said['opened_on'] ?? null, 'best_before' => $said['best_before'] ?? null,
+            'is_default' => $this->foodKey() !== '' && $this->boolean('is_default')];
     }
 
     /** @return array<string, string> */

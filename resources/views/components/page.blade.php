@@ -20,6 +20,7 @@
         <nav class="nav flex flex-wrap gap-x-5 max-sm:order-last max-sm:w-full" aria-label="Screens">
             @auth<a href="/shelf" @if($here === 'shelf') aria-current="page" @endif>Shelf</a>@endauth
             <a href="/bench" @if($here === 'bench') aria-current="page" @endif>Bench</a>
+            @auth<a href="/day" @if($here === 'day') aria-current="page" @endif>Day</a>@endauth
             <a href="/counter" @if($here === 'counter') aria-current="page" @endif>Counter</a>
             @auth<a href="/pantry" @if($here === 'pantry') aria-current="page" @endif>Pantry</a>@endauth
             <a href="/almanac" @if($here === 'almanac') aria-current="page" @endif>Almanac</a>

@@ -36,13 +36,13 @@ final class TaskMakerTest extends CoreCase
             'melt 4 hob', 'stir 2 hands <1', 'chill 120 fridge <2',
         ]];
         yield 'what follows at once' => [$lines, 'Bake for 30 minutes at 170 C. Immediately brush with the butter.', [
-            'bake 30 oven', 'coat 5 hands <1(3)', 'cool 15 counter <2',
+            'preheat 15 oven', 'bake 30 oven <0', 'coat 5 hands <1(3)', 'cool 15 counter <2',
         ]];
         yield 'terse' => [$lines, 'Mix, press, oven 20 min, fridge overnight.', [
             'stir 2 hands', 'bake 20 oven <1', 'chill 600 fridge <2',
         ]];
         yield 'a sauce while it bakes' => [$lines, 'Whisk the eggs, flour and baking powder and bake for 30 minutes at 170 C. Meanwhile melt the butter with the sugar. Pour over.', [
-            'whisk 2 hands', 'bake 30 oven <1', 'melt 4 hob', 'shape 5 hands <2 3', 'cool 15 counter <4',
+            'preheat 15 oven', 'whisk 2 hands', 'bake 30 oven <1 0', 'melt 4 hob', 'shape 5 hands <2 3', 'cool 15 counter <4',
         ]];
     }
 

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Aglyca\Core\Kernel;
+use Aglyca\Core\Plan\Night;
+use App\Http\Requests\DayRequest;
+use App\Http\Requests\MoveRequest;
+use App\Http\Requests\PlacesRequest;
+use App\Models\Day;
+use App\Support\PlannedDay;
+use App\View\DayPage;
+use DateTimeImmutable;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+
+final readonly class DayController
+{
+    public function __construct(private Kernel $kernel) {}
+
+    public function current(Request $request): RedirectResponse
+    {
+        $latest = $request->user()->kitchen->days()->latest('updated_at')->latest('id')->first();
+
+        return $latest === null ? redirect()->route('day.create') : redirect()->route('day.show', $latest->ulid);
+    }
+
+    public function create(Request $request): View
+    {
+        $kitchen = $request->user()->kitchen;
+
+        return view('day-new', [
+            'recipes' => $kitchen->recipes()->orderByDesc('opened_at')->limit(200)->get(),
+            'days' => $kitchen->days()->latest('updated_at')->limit(10)->get(),
+            'zone' => $kitchen->zone,
+            'today' => now($kitchen->zone),
+        ]);
+    }
+
+    public function store(DayRequest $request): RedirectResponse
+    {
+        $kitchen = $request->user()->kitchen;
+        $own = $kitchen->recipes()->whereIn('ulid', $request->validated('desserts'))->pluck('ulid')->all();
+        if ($own === []) {
+            return redirect()->route('day.create')->withInput()->withErrors(['desserts' => 'Choose at least one dessert.']);
+        }
+        $kitchen->update(['zone' => $request->zone()->getName()]);
+        $day = Day::begin($kitchen, ['desserts' => array_values($own), ...$request->moment()]);
+
+        return redirect()->route('day.show', $day->ulid);
+    }
+
+    public function show(Day $day): View
+    {
+        abort_if($day->trashed(), 404);
+
+        return view('day', ['page' => new DayPage(PlannedDay::of($day, $this->kernel), '')]);
+    }
+
+    public function when(DayRequest $request, Day $day): Response|RedirectResponse
+    {
+        $day->change(static fn (array $document): array => [...$document, ...$request->moment(), 'held' => [], 'done' => []]);
+
+        return $this->answer($request, $day);
+    }
+
+    public function move(MoveRequest $request, Day $day): Response|RedirectResponse
+    {
+        $key = (string) $request->validated('key');
+        $before = DayPage::slot(PlannedDay::of($day, $this->kernel, false), $key);
+        if ($before === null) {
+            return $this->answer($request, $day, 'That piece of work is not part of this day any more.');
+        }
+        $day->change(static fn (array $document): array => [...$document, 'held' => [...$document['held'] ?? [], $key => (int) $request->validated('at')]]);
+        $planned = PlannedDay::of($day, $this->kernel, false);
+
+        return $this->answer($request, $day, DayPage::refusal($planned, $before, (int) $request->validated('at')));
+    }
+
+    public function forget(Request $request, Day $day): Response|RedirectResponse
+    {
+        $day->change(static fn (array $document): array => [...$document, 'held' => []]);
+
+        return $this->answer($request, $day);
+    }
+
+    /** Plans the rest anew from this moment, without what is done. */
+    public function late(Request $request, Day $day): Response|RedirectResponse
+    {
+        $said = $request->validate(['done' => ['sometimes', 'array', 'max:500'], 'done.*' => ['string', 'regex:~^\d{1,18}-\d{1,3}#\d{1,3}$~']]);
+        $now = Night::minutes(new DateTimeImmutable(now()->toAtomString()));
+        $day->change(static fn (array $document): array => [...$document, 'mode' => 'from', 'at' => $now, 'held' => [], 'done' => array_values(array_unique([...$document['done'] ?? [], ...$said['done'] ?? []]))]);
+
+        return $this->answer($request, $day);
+    }
+
+    public function places(PlacesRequest $request, Day $day): Response|RedirectResponse
+    {
+        $day->kitchen->update(['places' => get_object_vars($request->places())]);
+
+        return $this->answer($request, $day);
+    }
+
+    public function remove(Day $day): RedirectResponse
+    {
+        $day->delete();
+
+        return redirect()->route('day.create')->with('undo', ['said' => 'The plan was removed.', 'to' => "/day/$day->ulid/restore", 'label' => 'Undo']);
+    }
+
+    public function restore(Day $day): RedirectResponse
+    {
+        $day->restore();
+
+        return redirect()->route('day.show', $day->ulid);
+    }
+
+    private function answer(Request $request, Day $day, string $refusal = ''): Response|RedirectResponse
+    {
+        if (! $request->hasHeader('HX-Request')) {
+            return redirect()->route('day.show', $day->ulid)->with($refusal === '' ? [] : ['said' => $refusal]);
+        }
+
+        return response()->view('day.tray', ['page' => new DayPage(PlannedDay::of($day->refresh(), $this->kernel, ! $request->routeIs('day.move')), $refusal)]);
+    }
+}

@@ -1,0 +1,3 @@
+<x-page :title="'Day, '.$page->title()" here="day">
+    @include('day.tray')
+</x-page>
