@@ -22,6 +22,7 @@ use Aglyca\Core\Formula\PortionPlan;
 use Aglyca\Core\Formula\ReadTopping;
 use Aglyca\Core\Formula\Scaler;
 use Aglyca\Core\Formula\Topping;
+use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Plan\DayAsked;
@@ -34,6 +35,8 @@ use Aglyca\Core\Reading\Recipe;
 use Aglyca\Core\Reading\UnreadableRecipe;
 use Aglyca\Core\Swap\Blend;
 use Aglyca\Core\Swap\Swap;
+use Aglyca\Core\Trial\Doing;
+use Aglyca\Core\Trial\Remedy;
 
 /** The whole way from a text to a swapped, counted and planned dessert: what the shell asks of the core. */
 final class Kernel
@@ -163,6 +166,24 @@ final class Kernel
     public function shopping(array $conversions, array $pantry): array
     {
         return $this->core->shopping->of(array_map(static fn (Conversion $c): Formula => $c->after->formula, $conversions), $pantry);
+    }
+
+    /** The dessert as it was really weighed. */
+    public function weighed(Conversion $conversion, Dish $dish, Doing $doing): Account
+    {
+        return $this->core->weighing->counted($conversion->after->formula, $dish->tasks, $doing);
+    }
+
+    /** How nearly a thing has to be weighed, in grams more or less. */
+    public function tolerance(Conversion $conversion, Food $food, float $grams): float
+    {
+        return $this->core->weighing->tolerance($food, $grams, $conversion->after->formula->pieces, $conversion->brief->convention);
+    }
+
+    /** @return list<Remedy> for the whole batch */
+    public function remedies(Conversion $conversion): array
+    {
+        return $this->core->remedies->of($conversion->family(), $conversion->after->formula->mass());
     }
 
     public function topping(Topping $topping): ReadTopping

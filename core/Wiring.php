@@ -67,6 +67,8 @@ use Aglyca\Core\Swap\Reasons;
 use Aglyca\Core\Swap\Rule;
 use Aglyca\Core\Swap\Schools;
 use Aglyca\Core\Swap\Sorter;
+use Aglyca\Core\Trial\Remedies;
+use Aglyca\Core\Trial\Weighing;
 use Aglyca\Core\Writing\KitchenMeasure;
 
 /** Puts the rooms of the core together; only the kernel, the tools and the tests look inside. */
@@ -126,6 +128,10 @@ final readonly class Wiring
 
     public ShoppingList $shopping;
 
+    public Weighing $weighing;
+
+    public Remedies $remedies;
+
     public KitchenMeasure $measures;
 
     public LabelChecker $labels;
@@ -175,6 +181,8 @@ final readonly class Wiring
             new MethodWriter($preparations, new Latecomers($preparations, $patterns), $this->constants), $patterns, $this->constants,
         );
         $this->tasks = new TaskMaker(new Clauses($actions, $this->steps), $actions, $this->steps, $this->constants);
+        $this->weighing = new Weighing($this->accountant, $this->netCarbs, $this->larder, $this->constants);
+        $this->remedies = new Remedies($tables, $this->larder, $snapper, $this->measures);
         $this->shopping = new ShoppingList($this->scaler);
         $this->days = new DayPlanner(
             new Batches($this->constants), new JobSheetMaker($this->constants), new Advice($this->constants), $this->constants,

@@ -14,6 +14,7 @@ use App\Http\Controllers\KitchenController;
 use App\Http\Controllers\PantryController;
 use App\Http\Controllers\PiecesController;
 use App\Http\Controllers\ReadingController;
+use App\Http\Controllers\RunController;
 use App\Http\Controllers\ScaleController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
@@ -62,7 +63,7 @@ Route::middleware('throttle:work')->group(function (): void {
     Route::post('/bench/{dessert}/share', [CardController::class, 'share']);
     Route::post('/bench/{dessert}/unshare', [CardController::class, 'unshare']);
     Route::get('/counter', [CounterController::class, 'current']);
-    Route::get('/counter/{dessert}', [CounterController::class, 'show']);
+    Route::get('/counter/{dessert}', [CounterController::class, 'show'])->where('dessert', 'draft|[0-9a-z]{26}');
 });
 
 Route::get('/s/{token}', [CardController::class, 'read'])->where('token', '[A-Za-z0-9]{40}')->middleware('throttle:paste');
@@ -86,6 +87,11 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::post('/shelf/{recipe}/duplicate', [ShelfController::class, 'duplicate'])->can('work', 'recipe');
     Route::post('/shelf/{recipe}/remove', [ShelfController::class, 'remove'])->can('work', 'recipe');
     Route::post('/shelf/{recipe}/restore', [ShelfController::class, 'restore'])->can('work', 'recipe');
+    Route::post('/counter/{recipe}/runs', [RunController::class, 'begin'])->can('work', 'recipe')->name('run.begin');
+    Route::get('/counter/run/{run}', [RunController::class, 'show'])->name('run.show');
+    Route::get('/counter/run/{run}/events', [RunController::class, 'events'])->name('run.events');
+    Route::post('/counter/run/{run}/events', [RunController::class, 'take'])->name('run.take');
+    Route::post('/counter/run/{run}/end', [RunController::class, 'end'])->name('run.end');
     Route::post('/counter/{recipe}/bakes', [CounterController::class, 'record'])->can('work', 'recipe');
     Route::post('/bakes/{bake}/remove', [CounterController::class, 'remove']);
     Route::post('/bakes/{bake}/restore', [CounterController::class, 'restore']);

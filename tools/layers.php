@@ -16,7 +16,7 @@ use PhpParser\ParserFactory;
 
 require __DIR__.'/../vendor/autoload.php';
 
-const ORDER = ['Quantity', 'Linear', 'Larder', 'Reading', 'Formula', 'Account', 'Family', 'Forecast', 'Swap', 'Method', 'Plan', 'Writing'];
+const ORDER = ['Quantity', 'Device', 'Linear', 'Larder', 'Reading', 'Formula', 'Account', 'Family', 'Forecast', 'Swap', 'Method', 'Plan', 'Writing', 'Trial'];
 const ARITHMETIC = [Node\Expr\BinaryOp\Plus::class, Node\Expr\BinaryOp\Minus::class, Node\Expr\BinaryOp\Mul::class, Node\Expr\BinaryOp\Div::class, Node\Expr\BinaryOp\Mod::class, Node\Expr\BinaryOp\Pow::class,
     Node\Expr\AssignOp\Plus::class, Node\Expr\AssignOp\Minus::class, Node\Expr\AssignOp\Mul::class, Node\Expr\AssignOp\Div::class];
 const SUMS = ['array_sum', 'round', 'floor', 'ceil', 'sqrt', 'fdiv', 'intdiv', 'array_product', 'pow', 'fmod'];

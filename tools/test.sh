@@ -17,4 +17,4 @@ if [ -z "$suite" ] || [ "$suite" = Browser ]; then
     browser_web=$(serve "$base_port" DB_DATABASE=aglyca_browser APP_ENV=production) || die 'the web server for the browser tests did not start.'
     trap 'kill -TERM -- "-$browser_web" 2>/dev/null || true' EXIT
 fi
-if [ -n "$suite" ]; then vendor/bin/phpunit --testsuite "$suite"; else vendor/bin/phpunit; fi
+if [ -n "$suite" ]; then vendor/bin/phpunit --testsuite "$suite" ${2:+--filter "$2"}; else vendor/bin/phpunit; fi

@@ -100,13 +100,13 @@ final class Recipe extends Model
         return BriefJson::read([...$version->document, 'title' => $this->title])->in($this->kitchen->limits());
     }
 
-    /** Changes the newest version; where that was baked, the change makes the next one. */
+    /** Changes the newest version; where that was baked or is being baked, the change makes the next one. */
     public function keep(Brief $brief, History $history): void
     {
         DB::transaction(function () use ($brief, $history): void {
             $stored = ['document' => BriefJson::of($brief), 'past' => $history->past, 'future' => $history->future];
             $latest = $this->versions()->orderByDesc('number')->lockForUpdate()->firstOrFail();
-            if ($latest->bakes()->withTrashed()->exists()) {
+            if ($latest->bakes()->withTrashed()->exists() || $latest->runs()->exists()) {
                 $this->versions()->create(['number' => $latest->following(), ...$stored]);
             } else {
                 $latest->update($stored);

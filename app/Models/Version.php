@@ -33,6 +33,12 @@ final class Version extends Model
         return $this->hasMany(Bake::class);
     }
 
+    /** @return HasMany<Run, $this> */
+    public function runs(): HasMany
+    {
+        return $this->hasMany(Run::class);
+    }
+
     public function following(): int
     {
         $next = $this->number;

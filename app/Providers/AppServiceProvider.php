@@ -11,6 +11,7 @@ use App\Models\Bake;
 use App\Models\Day;
 use App\Models\Package;
 use App\Models\Recipe;
+use App\Models\Run;
 use App\Policies\RecipePolicy;
 use App\Support\Dessert;
 use App\Support\Draft;
@@ -59,6 +60,7 @@ final class AppServiceProvider extends ServiceProvider
         Route::bind('recipe', static fn (string $ulid): Recipe => $own()->with(['latest', 'kitchen'])->withTrashed()->where('ulid', $ulid)->firstOrFail());
         Route::bind('bake', static fn (string $id): Bake => Bake::query()->withTrashed()->whereIn('recipe_id', $own()->select('id'))->findOrFail((int) $id));
         Route::bind('day', static fn (string $ulid): Day => Day::query()->withTrashed()->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404))->where('ulid', $ulid)->firstOrFail());
+        Route::bind('run', static fn (string $ulid): Run => Run::query()->with(['recipe.kitchen', 'version'])->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404))->where('ulid', $ulid)->firstOrFail());
         Route::pattern('package', '\d{1,18}');
         Route::bind('package', static fn (string $id): Package => Package::query()->withTrashed()->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404))->findOrFail((int) $id));
         Route::bind('dessert', fn (string $id): Dessert => $id === 'draft'

@@ -15,7 +15,7 @@ final readonly class Sources
         'spreads' => 'How far foods lie from their tables', 'densities' => 'What a cup weighs', 'portions' => 'What one of a thing weighs', 'spooned' => 'What a spoon of a name is', 'scoops' => 'Scoops', 'dough_densities' => 'What a scoop of dough weighs',
         'properties' => 'What a food does in a dough', 'polyols' => 'Sugar alcohols', 'acids' => 'Acids and soda', 'energy_factors' => 'Energy', 'constants' => 'Single figures', 'bake_rules' => 'Oven and air fryer',
         'families' => 'Families of desserts', 'family_parts' => 'What a kind of dough needs', 'family_signs' => 'What tells a family', 'family_limits' => 'What a family cannot do', 'family_bands' => 'What each family allows to differ', 'rows' => 'The rules of a swap', 'sweetener_mixes' => 'Sweetener mixes', 'flour_schools' => 'Flour schools', 'flour_school_parts' => 'What each school puts for flour',
-        'single_swaps' => 'Swaps of single foods', 'patterns' => 'The usual method of each family', 'preparations' => 'What is made first, where a tin was opened', 'fallbacks' => 'What stands in for what may not be used', 'free_swaps' => 'Without milk, egg or nuts', 'allergens' => 'Allergens by the EU and US lists', 'allergen_words' => 'Words that may mean an allergen',
+        'single_swaps' => 'Swaps of single foods', 'patterns' => 'The usual method of each family', 'remedies' => 'What helps a mix that is not right', 'preparations' => 'What is made first, where a tin was opened', 'fallbacks' => 'What stands in for what may not be used', 'free_swaps' => 'Without milk, egg or nuts', 'allergens' => 'Allergens by the EU and US lists', 'allergen_words' => 'Words that may mean an allergen',
     ];
 
     public function __construct(private Tables $tables) {}

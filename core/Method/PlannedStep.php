@@ -54,6 +54,12 @@ final readonly class PlannedStep
         return new self([new StepPiece($text)], '', $heats, $minutes, null, $uses, $component);
     }
 
+    /** @param  list<StepUse>  $uses */
+    public function using(array $uses): self
+    {
+        return new self($this->pieces, $this->written, $this->heats, $this->minutes, $this->action, $uses, $this->component);
+    }
+
     public function isAdded(): bool
     {
         return $this->written === '';

@@ -46,6 +46,7 @@ final readonly class TaskMaker
         foreach ($this->early($swap->before, $steps, $components) as [$text, $component]) {
             $tasks[] = [$this->task($prefix.'1', $dessert, $formula->components[$component] ?? '', $this->actions->get('soften'), new Clause($text, null, $this->reader->read($text), true), '', []), $component, true];
         }
+        $steps = $this->complete($formula, $steps, $components);
         foreach ($steps as $i => $step) {
             $clauses = $this->withVerbs($step);
             $uses = $this->shared($step->uses, $clauses);
@@ -127,6 +128,57 @@ final readonly class TaskMaker
         }
 
         return $kept;
+    }
+
+    /**
+     * What no step takes, "Mix and bake", goes in where its part is first worked on.
+     *
+     * @param  list<PlannedStep>  $steps
+     * @param  list<int>  $components
+     * @return list<PlannedStep>
+     */
+    private function complete(Formula $formula, array $steps, array $components): array
+    {
+        $taken = [];
+        foreach ($steps as $step) {
+            foreach ($step->uses as $use) {
+                $taken[$use->food->key] = ($taken[$use->food->key] ?? 0.0) + $use->grams;
+            }
+        }
+        $late = [];
+        foreach ($formula->doses as $dose) {
+            if ($dose->food !== null && $dose->mass() > 0) {
+                $rest = $dose->mass() - ($taken[$dose->food->key] ?? 0.0);
+                $taken[$dose->food->key] = max(0.0, -$rest);
+                $at = $rest > $dose->mass() * 0.01 ? $this->firstWork($steps, $components, $dose->component) : null;
+                if ($at !== null) {
+                    $late[$at][] = new StepUse($dose->food, $rest);
+                }
+            }
+        }
+        foreach ($late as $at => $uses) {
+            $steps[$at] = $steps[$at]->using([...$steps[$at]->uses, ...$uses]);
+        }
+
+        return array_values($steps);
+    }
+
+    /**
+     * @param  list<PlannedStep>  $steps
+     * @param  list<int>  $components
+     */
+    private function firstWork(array $steps, array $components, int $component): ?int
+    {
+        foreach ([[$component], $components] as $where) {
+            foreach ($steps as $i => $step) {
+                $isWork = array_filter($this->clauses->of($step->text()), static fn (Clause $c): bool => $c->action?->hands === 'all' && ! in_array($c->action->key, self::SETS_UP, true)) !== [];
+                if ($isWork && in_array($components[$i], $where, true)) {
+                    return $i;
+                }
+            }
+        }
+
+        return $steps === [] ? null : 0;
     }
 
     /**

@@ -4,6 +4,9 @@
         <h1 class="text-3xl text-cobalt lg:text-4xl">{{ $page->title() }}</h1>
         <p class="text-soft">{{ $page->pieces() }} {{ $conversion->recipe->pieceWord((float) $page->pieces()) }}, <span class="figure font-semibold text-ink">{{ $page->net($conversion->after) }}</span> g net carbs each, likely {{ $page->range($conversion->after) }}, total carbohydrate {{ $page->total() }} g · <a href="{{ $page->path('bench') }}">back to the Bench</a></p>
     </div>
+    @if ($recipe)
+        <form method="post" action="/counter/{{ $recipe->ulid }}/runs" class="mt-3">@csrf<button class="button button-main min-h-[64px] px-8 text-xl">{{ $isOpen ? 'Go on with this bake' : 'Start baking' }}</button> <span class="ml-3 text-soft">One step at a time, in large words, with timers and a scale.</span></form>
+    @endif
     <div class="mt-4 grid gap-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
         <section class="tray p-4" aria-label="Weigh">
             <h2 class="text-2xl">Weigh</h2>
@@ -92,7 +95,7 @@
                             <p class="text-[15px] text-soft">{{ $bake->baked_on->format('j F Y') }} · version {{ $bake->version->number }}@if ($bake->mark) · <strong class="text-ink">{{ $bake->mark }} of 5</strong>@endif</p>
                             <p class="whitespace-pre-line">{{ $bake->words }}</p>
                         </div>
-                        <form method="post" action="/bakes/{{ $bake->id }}/remove">@csrf<button class="link-button">Take out</button></form>
+                        <form method="post" action="/bakes/{{ $bake->id }}/remove">@csrf<button class="link-button">Remove</button></form>
                     </li>
                 @endforeach
             </ul>

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use Aglyca\Core\Kernel;
 use App\Models\Bake;
 use App\Models\Recipe;
+use App\Models\Run;
 use App\Support\Dessert;
 use App\Support\Draft;
 use App\View\BenchPage;
@@ -35,6 +36,7 @@ final readonly class CounterController
     {
         return view('counter', [
             'page' => new BenchPage($dessert, $this->kernel->convert($dessert->brief), $this->kernel, new MessageBag, [], null),
+            'isOpen' => $dessert->recipe !== null && Run::query()->where('recipe_id', $dessert->recipe->id)->whereNull('bake_id')->exists(),
             'bakes' => $dessert->recipe?->bakes()->with('version')->get() ?? collect(),
         ]);
     }

@@ -47,7 +47,8 @@ final readonly class SignInController
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
-        return redirect('/')->with('said', 'You are signed out.');
+        // What the Counter kept for baking without network goes with the session.
+        return redirect('/')->with('said', 'You are signed out.')->withHeaders(['Clear-Site-Data' => '"cache", "storage"']);
     }
 
     /** What was pasted before signing in is on the Bench straight after. */

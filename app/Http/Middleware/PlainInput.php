@@ -14,6 +14,9 @@ final class PlainInput
 {
     private const LISTS = ['without', 'families', 'corners', 'shares', 'printed', 'toppings', 'desserts', 'done'];
 
+    /** Lists of records, which their request looks at field by field. */
+    private const RECORDS = ['events'];
+
     public function handle(Request $request, Closure $next): Response
     {
         foreach ([$request->query, $request->request] as $bag) {
@@ -29,7 +32,9 @@ final class PlainInput
         $kept = [];
         foreach ($bag->all() as $field => $value) {
             if (is_array($value)) {
-                if (in_array($field, self::LISTS, true)) {
+                if (in_array($field, self::RECORDS, true)) {
+                    $kept[$field] = $value;
+                } elseif (in_array($field, self::LISTS, true)) {
                     $kept[$field] = array_map(self::clean(...), array_filter($value, is_scalar(...)));
                 }
             } else {

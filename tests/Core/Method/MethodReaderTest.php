@@ -49,6 +49,7 @@ final class MethodReaderTest extends CoreCase
             ['Whisk the dry ingredients together.', 'whisk', ['wheat-flour', 'brown-sugar', 'sugar', 'baking-powder']],
             ['Add the eggs, one at a time.', 'stir', ['egg']],
             ['Butter the tin and line it.', 'line', []],
+            ['Line a tin.', 'line', []],
             ['Fold in the flour, then the milk and almonds.', 'fold', ['wheat-flour', 'milk', 'almonds']],
             ['Stir in the coconut milk.', 'stir', []],
             ['Bake for 30 minutes until a skewer comes out clean.', 'bake', []],

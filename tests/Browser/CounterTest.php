@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\WebDriverBy;
+use Tools\Browser;
+
+/** A whole bake with the drawn scale, through a reload and a lost network, seen by a second device. */
+final class CounterTest extends BrowserCase
+{
+    private const BISCUITS = "Counter biscuits\nMakes 20 biscuits\n100 g butter\n80 g sugar\n160 g flour\n1 egg\n\nMethod\nBeat the butter and sugar.\nBeat in the egg.\nStir in the flour.\nBake at 170 °C for 14 minutes.\nCool for 10 minutes.";
+
+    public function test_a_bake_goes_through_whatever_happens(): void
+    {
+        self::open(true);
+        $this->signUp();
+        $this->go('/');
+        self::$browser->driver->executeScript('document.getElementById("text").value = arguments[0]', [self::BISCUITS]);
+        $this->click('form[action="/paste"] button');
+        $this->wait(fn (): bool => preg_match('~/bench/[0-9a-z]{26}~', (string) self::$browser->driver->getCurrentURL()) === 1);
+        $this->go('/counter');
+        $this->click('form[action$="/runs"] button');
+        $this->wait(fn (): bool => str_contains((string) self::$browser->driver->getCurrentURL(), '/counter/run/'));
+        $address = (string) self::$browser->driver->getCurrentURL();
+
+        // Until the step that beats the butter: the oven is heating.
+        for ($i = 0; $i < 4 && ! str_contains($this->said('h1'), 'butter'); $i++) {
+            $this->press('#main-button');
+        }
+        self::assertStringContainsString('Beat the butter', $this->said('h1'));
+        $this->press('.c-devices summary');
+        $this->script('const pour = document.getElementById("pour"); for (let i = 0; i < 40; i++) { pour.dispatchEvent(new KeyboardEvent("keydown", { key: "Enter", bubbles: true })); }');
+        self::assertStringContainsString('160', $this->said('#face'));
+        self::assertStringContainsString('too much', $this->said('#reading'));
+        $this->press('#main-button');
+        self::assertMatchesRegularExpression('~\d+ g too much~', $this->said('#over h2'));
+        $this->press('#over button', 'Keep it as it is');
+        $this->wait(fn (): bool => str_contains($this->said('.c-uses'), '160 g'));
+        $this->wait(fn (): bool => $this->waiting() === 0);
+
+        // A reload loses nothing.
+        self::$browser->driver->navigate()->refresh();
+        $this->wait(fn (): bool => str_contains($this->said('.c-uses'), '160 g'));
+
+        // Three ticks without network, and a timer that goes on.
+        $tools = new ChromeDevToolsDriver(self::$browser->driver);
+        $tools->execute('Network.enable');
+        $cut = static fn (bool $is) => $tools->execute('Network.emulateNetworkConditions', ['offline' => $is, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $cut(true);
+        for ($i = 0; $i < 20 && ! str_contains($this->said('h1'), 'Bake at'); $i++) {
+            $this->script('document.getElementById("main-button").click()');
+            $this->script('document.querySelector("#over:not([hidden]) .c-button:nth-child(2)")?.click()');
+        }
+        $this->press('#main-button', 'Start the timer');
+        $this->wait(fn (): bool => str_contains($this->said('#timers'), 'Baking'));
+        self::assertTrue(self::$browser->driver->findElement(WebDriverBy::id('lost'))->isDisplayed());
+        self::assertGreaterThan(3, $this->waiting());
+        $cut(false);
+        $this->wait(fn (): bool => $this->waiting() === 0);
+        self::assertFalse(self::$browser->driver->findElement(WebDriverBy::id('lost'))->isDisplayed());
+
+        // A second device sees it without a reload, and each thing once.
+        $other = Browser::open(true);
+        try {
+            $other->driver->get(getenv('AGLYCA_BASE').'/almanac');
+            foreach (self::$browser->driver->manage()->getCookies() as $cookie) {
+                $other->driver->manage()->addCookie(['name' => $cookie->getName(), 'value' => $cookie->getValue(), 'path' => '/']);
+            }
+            $other->driver->get($address);
+            $timers = static fn (): string => $other->driver->findElement(WebDriverBy::id('timers'))->getText();
+            self::assertStringContainsString('Baking', $timers());
+            $this->script('document.querySelector("#timers button").click()');
+            $this->press('#main-button', 'It is done');
+            $this->wait(fn (): bool => ! str_contains($timers(), 'Baking'));
+        } finally {
+            $other->close();
+        }
+
+        // A timer that ran out while the lid was closed rings as soon as it is opened, and says how late.
+        $this->wait(fn (): bool => str_contains($this->said('h1'), 'Cool'));
+        $this->press('#main-button', 'Start the timer');
+        $this->script('const late = Date.now() - 180000; const at = Object.keys(localStorage).find((k) => k.endsWith(":queue")); return new Promise((done) => { const wait = () => (JSON.parse(localStorage.getItem(at) ?? "[]").length ? setTimeout(wait, 100) : done()); wait(); });');
+        $this->script('const run = JSON.parse(document.getElementById("run").textContent); const cool = run.tasks.find((t) => t.action === "cool"); const key = `run:${run.ulid}:queue`; const queue = JSON.parse(localStorage.getItem(key) ?? "[]"); queue.push({ id: crypto.randomUUID(), kind: "timer-ends", data: { timer: `${cool.id}-1`, ends: Date.now() - 180000 }, at: Date.now() }); localStorage.setItem(key, JSON.stringify(queue));');
+        self::$browser->driver->navigate()->refresh();
+        $this->wait(fn (): bool => str_contains($this->said('#over'), 'It rang 3 minutes ago'));
+        $this->press('#over button', 'It is done');
+        $this->wait(fn (): bool => $this->waiting() === 0);
+        $this->script('for (let i = 0; i < 20 && document.getElementById("main-button"); i++) { document.getElementById("main-button").click(); document.querySelector("#over:not([hidden]) .c-button:nth-child(2)")?.click(); }');
+        $this->wait(fn (): bool => str_contains($this->said('h1'), 'All done'));
+        $this->press('button', 'Put it in the notebook');
+        $this->wait(fn (): bool => str_contains($this->said('body'), 'The bake is in the notebook'));
+        self::assertSame([], array_filter(self::$browser->driver->manage()->getLog('browser'), static fn (array $l): bool => $l['level'] === 'SEVERE' && ! str_contains((string) $l['message'], 'ERR_INTERNET_DISCONNECTED')));
+    }
+
+    /** The page draws itself anew with every answer, so that an element is looked for and read in one breath. */
+    private function said(string $selector): string
+    {
+        return (string) self::$browser->driver->executeScript('return document.querySelector(arguments[0])?.innerText ?? ""', [$selector]);
+    }
+
+    private function press(string $selector, string $with = ''): void
+    {
+        $this->wait(fn (): bool => (bool) self::$browser->driver->executeScript('const found = [...document.querySelectorAll(arguments[0])].find((one) => one.innerText.includes(arguments[1])); found?.click(); return !!found;', [$selector, $with]));
+    }
+
+    private function script(string $script): mixed
+    {
+        return self::$browser->driver->executeScript($script);
+    }
+
+    /** How many ticks the browser still has to hand in. */
+    private function waiting(): int
+    {
+        return (int) $this->script('const key = Object.keys(localStorage).find((k) => k.endsWith(":queue")); return key ? JSON.parse(localStorage.getItem(key)).length : 0;');
+    }
+}
