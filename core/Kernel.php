@@ -32,10 +32,14 @@ use Aglyca\Core\Plan\Holding;
 use Aglyca\Core\Plan\ShoppingItem;
 use Aglyca\Core\Reading\FoodNames;
 use Aglyca\Core\Reading\Recipe;
+use Aglyca\Core\Reading\Step;
 use Aglyca\Core\Reading\UnreadableRecipe;
 use Aglyca\Core\Swap\Blend;
 use Aglyca\Core\Swap\Swap;
+use Aglyca\Core\Trial\Baked;
+use Aglyca\Core\Trial\BakeNotes;
 use Aglyca\Core\Trial\Doing;
+use Aglyca\Core\Trial\FoundCause;
 use Aglyca\Core\Trial\Remedy;
 
 /** The whole way from a text to a swapped, counted and planned dessert: what the shell asks of the core. */
@@ -184,6 +188,38 @@ final class Kernel
     public function remedies(Conversion $conversion): array
     {
         return $this->core->remedies->of($conversion->family(), $conversion->after->formula->mass());
+    }
+
+    /**
+     * Why a bake came out as it did.
+     *
+     * @param  Side  $side  which of the two was baked
+     * @param  array<string, array{int, int}>  $tried  by cause: how often its change was tried, and how often it helped
+     * @return list<FoundCause>
+     */
+    public function diagnose(Conversion $conversion, Side $side, BakeNotes $notes, array $tried = []): array
+    {
+        return $this->core->diagnosis->of($this->baked($conversion, $side, $notes), $tried);
+    }
+
+    public function baked(Conversion $conversion, Side $side, BakeNotes $notes): Baked
+    {
+        $isSwapped = $side === Side::Swapped;
+        $minutes = max([0.0, ...array_map(static fn (Step $s): float => $s->bakeMinutes(), $conversion->recipe->steps)]);
+        $heat = null;
+        foreach ($conversion->recipe->steps as $step) {
+            foreach ($step->heats as $named) {
+                $heat ??= $named->isOven ? $named->temperature->celsius : null;
+            }
+        }
+        $oven = $conversion->swap->oven;
+
+        return new Baked(
+            $isSwapped ? $conversion->swap->after : $conversion->swap->before, $conversion->family(),
+            $minutes > 0 ? $minutes * ($isSwapped ? $oven->timeFactor() : 1.0) : null,
+            $heat === null ? null : $heat - ($isSwapped ? $oven->loweredByCelsius : 0.0),
+            $isSwapped ? $conversion->properties : [], $notes, $isSwapped ? $conversion->swap->before : null,
+        );
     }
 
     public function topping(Topping $topping): ReadTopping

@@ -67,6 +67,10 @@ use Aglyca\Core\Swap\Reasons;
 use Aglyca\Core\Swap\Rule;
 use Aglyca\Core\Swap\Schools;
 use Aglyca\Core\Swap\Sorter;
+use Aglyca\Core\Trial\ChangeMaker;
+use Aglyca\Core\Trial\Diagnosis;
+use Aglyca\Core\Trial\Outlook;
+use Aglyca\Core\Trial\Portrait;
 use Aglyca\Core\Trial\Remedies;
 use Aglyca\Core\Trial\Weighing;
 use Aglyca\Core\Writing\KitchenMeasure;
@@ -132,6 +136,8 @@ final readonly class Wiring
 
     public Remedies $remedies;
 
+    public Diagnosis $diagnosis;
+
     public KitchenMeasure $measures;
 
     public LabelChecker $labels;
@@ -183,6 +189,10 @@ final readonly class Wiring
         $this->tasks = new TaskMaker(new Clauses($actions, $this->steps), $actions, $this->steps, $this->constants);
         $this->weighing = new Weighing($this->accountant, $this->netCarbs, $this->larder, $this->constants);
         $this->remedies = new Remedies($tables, $this->larder, $snapper, $this->measures);
+        $this->diagnosis = new Diagnosis(
+            $tables, new Portrait($tables, $assayer, $this->larder, $this->constants),
+            new ChangeMaker($tables, $this->larder, $snapper, new Outlook($this->forecaster, $this->constants), $this->constants), $this->constants,
+        );
         $this->shopping = new ShoppingList($this->scaler);
         $this->days = new DayPlanner(
             new Batches($this->constants), new JobSheetMaker($this->constants), new Advice($this->constants), $this->constants,

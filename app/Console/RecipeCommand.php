@@ -26,6 +26,8 @@ final readonly class RecipeCommand
         ."       aglyca convert [--json] [--sweetener KEY] [--school KEY] [--sweetness 0.9] [--family PART=KEY]\n"
         ."               [--without milk,egg,nuts,coconut,peanut,gluten] [--measures us|metric|au|imperial] FILE\n"
         ."       aglyca plan [--json] [--ready TIME | --from TIME] [--sheets N] [--per-sheet N] [--bakers N] [--written] FILE...\n"
+        ."       aglyca diagnose [--json] FILE   (a recipe, a line “--- bake”, and how it came out)\n"
+        ."       aglyca response [--json] FILE.csv\n"
         .'FILE may be - for standard input; TIME is as 2026-12-24T16:00.';
 
     private const CARE = 'Food composition, not medical advice. Do not work out an insulin dose from this number: total carbohydrate counts '
@@ -45,6 +47,11 @@ final readonly class RecipeCommand
         try {
             if (($words[0] ?? '') === 'plan') {
                 echo (new PlanCommand)->run($this->kernel(), array_slice($words, 1), $this->text(...), $this->json(...));
+
+                return 0;
+            }
+            if (in_array($words[0] ?? '', ['diagnose', 'response'], true)) {
+                echo (new TrialCommand)->run($this->kernel(), $words, $this->text(...), $this->json(...));
 
                 return 0;
             }

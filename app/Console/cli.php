@@ -11,6 +11,8 @@ namespace App\Console;
 
 require __DIR__.'/../Support/Trade.php';
 require __DIR__.'/PlanCommand.php';
+require __DIR__.'/TrialCommand.php';
+require __DIR__.'/../View/Figures.php';
 require __DIR__.'/RecipeCommand.php';
 
 spl_autoload_register(static function (string $class): void {

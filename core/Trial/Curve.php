@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Trial;
+
+use InvalidArgumentException;
+
+/**
+ * Glucose before and after a portion. The incremental area is that above the fasting value, by trapezoids, areas below
+ * left out (FAO/WHO 1998; ISO 26642:2010).
+ */
+final readonly class Curve
+{
+    public const LOW = 3.9;
+
+    public const HIGH = 13.9;
+
+    public float $baseline;
+
+    public float $area;
+
+    public float $peak;
+
+    public float $peakMinute;
+
+    /**
+     * @param  list<array{float, float}>  $points  minutes and mmol/L, by time; the last at or before 0 is the fasting value
+     *
+     * @throws InvalidArgumentException for fewer than two points, or values that cannot be glucose
+     */
+    public function __construct(public array $points)
+    {
+        if (count($points) < 2) {
+            throw new InvalidArgumentException('A curve needs at least two readings.');
+        }
+        foreach ($points as $i => [$minute, $value]) {
+            if ($value < 0.5 || $value > 60 || ($i > 0 && $minute < $points[$i - 1][0])) {
+                throw new InvalidArgumentException(sprintf('%s mmol/L cannot be a reading of glucose, or its time is out of order.', round($value, 2)));
+            }
+        }
+        $before = array_filter($points, static fn (array $p): bool => $p[0] <= 0);
+        $first = $before === [] ? $points[0] : $points[max(array_keys($before))];
+        $this->baseline = $first[1];
+        $after = array_values(array_filter($points, static fn (array $p): bool => $p[0] >= $first[0]));
+        $peak = $after[0];
+        foreach ($after as $point) {
+            $peak = $point[1] > $peak[1] ? $point : $peak;
+        }
+        [$this->peakMinute, $this->peak] = $peak;
+        $this->area = self::above($after, $first[1]);
+    }
+
+    /** A value at which it is usual to act; the sentence says so and leaves it to one's own plan. */
+    public function caution(): string
+    {
+        $values = array_column($this->points, 1);
+
+        return match (true) {
+            min($values) < self::LOW => 'One reading is under 3.9 mmol/L (70 mg/dL): that is usually treated at once with quick sugar. Follow your own plan.',
+            max($values) > self::HIGH => 'One reading is over 13.9 mmol/L (250 mg/dL): many are advised to check for ketones then. Follow your own plan.',
+            default => '',
+        };
+    }
+
+    /** @param  list<array{float, float}>  $points */
+    private static function above(array $points, float $base): float
+    {
+        $area = 0.0;
+        for ($i = 1; $i < count($points); $i++) {
+            [$from, $to] = [$points[$i - 1][1] - $base, $points[$i][1] - $base];
+            $minutes = $points[$i][0] - $points[$i - 1][0];
+            $area += match (true) {
+                $from >= 0 && $to >= 0 => ($from + $to) / 2 * $minutes,
+                // Only the triangle above the line counts.
+                $from > 0 => $from / 2 * $minutes * $from / ($from - $to),
+                $to > 0 => $to / 2 * $minutes * $to / ($to - $from),
+                default => 0.0,
+            };
+        }
+
+        return $area;
+    }
+}
