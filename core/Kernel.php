@@ -25,6 +25,7 @@ use Aglyca\Core\Formula\Topping;
 use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Larder\Stock;
+use Aglyca\Core\Larder\Taught;
 use Aglyca\Core\Plan\DayAsked;
 use Aglyca\Core\Plan\DayPlan;
 use Aglyca\Core\Plan\Dish;
@@ -38,8 +39,12 @@ use Aglyca\Core\Swap\Blend;
 use Aglyca\Core\Swap\Swap;
 use Aglyca\Core\Trial\Baked;
 use Aglyca\Core\Trial\BakeNotes;
+use Aglyca\Core\Trial\Change;
 use Aglyca\Core\Trial\Doing;
 use Aglyca\Core\Trial\FoundCause;
+use Aglyca\Core\Trial\Judged;
+use Aglyca\Core\Trial\Lesson;
+use Aglyca\Core\Trial\NextTry;
 use Aglyca\Core\Trial\Remedy;
 
 /** The whole way from a text to a swapped, counted and planned dessert: what the shell asks of the core. */
@@ -49,6 +54,8 @@ final class Kernel
     private array $read = [];
 
     private const KEPT_READINGS = 8;
+
+    private const MENDINGS = 4;
 
     private function __construct(private readonly Wiring $core, public readonly Catalogue $catalogue) {}
 
@@ -202,6 +209,21 @@ final class Kernel
         return $this->core->diagnosis->of($this->baked($conversion, $side, $notes), $tried);
     }
 
+    /** The brief of a next version that tries one change. */
+    public function trying(Conversion $conversion, Change $change): Brief
+    {
+        $brief = NextTry::brief($conversion, $change);
+        for ($round = 0; $round < self::MENDINGS; $round++) {
+            $mended = NextTry::mended($this->convert($brief), $change);
+            if ($mended->wishes->amounts === $brief->wishes->amounts) {
+                break;
+            }
+            $brief = $mended;
+        }
+
+        return $brief;
+    }
+
     public function baked(Conversion $conversion, Side $side, BakeNotes $notes): Baked
     {
         $isSwapped = $side === Side::Swapped;
@@ -220,6 +242,40 @@ final class Kernel
             $heat === null ? null : $heat - ($isSwapped ? $oven->loweredByCelsius : 0.0),
             $isSwapped ? $conversion->properties : [], $notes, $isSwapped ? $conversion->swap->before : null,
         );
+    }
+
+    /** @return list<Lesson> what this kitchen has taught */
+    public function lessons(Taught $taught): array
+    {
+        return $this->core->lessons->of($taught);
+    }
+
+    /**
+     * How sweet a kitchen likes it, against the sugar.
+     *
+     * @param  list<float>  $values
+     */
+    public function likedSweetness(array $values): float
+    {
+        return $this->core->lessons->likedSweetness($values)->value;
+    }
+
+    /** @return array<string, ?float> what a bake says of its kitchen, by the keys of `Taught` */
+    public function observed(Baked $baked): array
+    {
+        return $this->core->lessons->observed($baked);
+    }
+
+    /** How sweet was right, where so sweet was judged so. */
+    public function sweetnessLiked(float $sweetness, Judged $judged): float
+    {
+        $step = $this->core->constants->get('liked-sweetness-step');
+
+        return match ($judged) {
+            Judged::Little => $sweetness + $step,
+            Judged::Right => $sweetness,
+            Judged::Much => $sweetness - $step,
+        };
     }
 
     public function topping(Topping $topping): ReadTopping

@@ -69,6 +69,7 @@ use Aglyca\Core\Swap\Schools;
 use Aglyca\Core\Swap\Sorter;
 use Aglyca\Core\Trial\ChangeMaker;
 use Aglyca\Core\Trial\Diagnosis;
+use Aglyca\Core\Trial\Lessons;
 use Aglyca\Core\Trial\Outlook;
 use Aglyca\Core\Trial\Portrait;
 use Aglyca\Core\Trial\Remedies;
@@ -138,6 +139,8 @@ final readonly class Wiring
 
     public Diagnosis $diagnosis;
 
+    public Lessons $lessons;
+
     public KitchenMeasure $measures;
 
     public LabelChecker $labels;
@@ -149,8 +152,8 @@ final readonly class Wiring
     {
         $this->units = new UnitTable($tables);
         $this->constants = Constants::from($tables);
-        $this->larder = new Larder($tables, $this->units, $stock);
-        $this->families = new Families($tables);
+        $this->larder = new Larder($tables, $this->units, $this->constants, $stock);
+        $this->families = new Families($tables, $stock->taught, $this->constants);
         $this->ovens = OvenRules::from($this->constants);
         $this->schools = new Schools($tables);
         $this->foods = FoodIndex::of(($names ?? FoodNames::compiled($tables))->knowing($stock->names));
@@ -186,9 +189,10 @@ final readonly class Wiring
             $preparations, new MethodReader($actions, $this->foods),
             new MethodWriter($preparations, new Latecomers($preparations, $patterns), $this->constants), $patterns, $this->constants,
         );
-        $this->tasks = new TaskMaker(new Clauses($actions, $this->steps), $actions, $this->steps, $this->constants);
+        $this->tasks = new TaskMaker(new Clauses($actions, $this->steps), $actions, $this->steps, $this->constants, $stock->taught);
         $this->weighing = new Weighing($this->accountant, $this->netCarbs, $this->larder, $this->constants);
         $this->remedies = new Remedies($tables, $this->larder, $snapper, $this->measures);
+        $this->lessons = new Lessons($this->larder, $this->families, $this->constants);
         $this->diagnosis = new Diagnosis(
             $tables, new Portrait($tables, $assayer, $this->larder, $this->constants),
             new ChangeMaker($tables, $this->larder, $snapper, new Outlook($this->forecaster, $this->constants), $this->constants), $this->constants,

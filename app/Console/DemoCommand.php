@@ -6,13 +6,17 @@ namespace App\Console;
 
 use Aglyca\Core\BriefJson;
 use Aglyca\Core\Kernel;
+use Aglyca\Core\Larder\Taught;
 use Aglyca\Core\Plan\Night;
 use Aglyca\Core\Reading\FoodIndex;
+use Aglyca\Core\Side;
 use App\Models\Day;
 use App\Models\Kitchen;
 use App\Models\Recipe;
 use App\Models\User;
 use App\Support\History;
+use App\Support\Teaching;
+use App\View\DemoPicture;
 use DateTimeImmutable;
 use Illuminate\Console\OutputStyle;
 use Illuminate\Support\Facades\DB;
@@ -23,31 +27,22 @@ final readonly class DemoCommand
 {
     private const ADDRESS = 'demo@harrow-cottage.invalid';
 
-    /** Each with what was wished, and the bakes: days ago, mark, words, and what was changed after it. */
+    /** Each with what was wished; its bakes stand in database/demo/bakes.php. */
     private const DESSERTS = [
         'cardamom-orange-loaf' => [
             'wishes' => ['sweetener' => 'allulose', 'school' => 'almond'],
-            'bakes' => [
-                [16, 2, 'Nearly black on top after 35 minutes and still wet in the middle. Lovely smell, though.', ['sweetener' => 'allulose-erythritol', 'school' => 'almond-coconut', 'sweetness' => 0.9]],
-                [9, 5, 'Half the allulose and a cooler oven: golden, moist, cut clean when cold. Rosalind took two slices and asked nothing.', []],
-            ],
         ],
         'hazelnut-raspberry-thumbprints' => [
             'wishes' => ['sweetener' => 'blend-erythritol', 'school' => 'almond', 'sweetness' => 0.85, 'sharing' => ['portion' => ['way' => 'target', 'each' => 18.0, 'of' => 'dough', 'rest' => 'spread'], 'placements' => [1 => ['spread' => 'each', 'amount' => 0.75, 'unit' => 'tsp']]]],
-            'bakes' => [[4, 4, 'Fell apart on the sheet at first; after twenty minutes they held. A bit cool on the tongue.', []]],
         ],
-        'poppy-seed-cheesecake-squares' => ['wishes' => ['sweetener' => 'allulose-erythritol', 'school' => 'almond', 'sweetness' => 0.8, 'pieces' => 16.0, 'sharing' => ['portion' => ['way' => 'grid', 'across' => 4, 'along' => 4], 'toppings' => [['name' => 'Soft cream', 'text' => '2 tbsp whipping cream']]]], 'bakes' => []],
+        'poppy-seed-cheesecake-squares' => ['wishes' => ['sweetener' => 'allulose-erythritol', 'school' => 'almond', 'sweetness' => 0.8, 'pieces' => 16.0, 'sharing' => ['portion' => ['way' => 'grid', 'across' => 4, 'along' => 4], 'toppings' => [['name' => 'Soft cream', 'text' => '2 tbsp whipping cream']]]]],
         'pistachio-rose-biscuits' => [
             'wishes' => ['sweetener' => 'erythritol', 'school' => 'coconut'],
-            'bakes' => [
-                [30, 1, 'Crumbled to sand. The coconut flour drank everything and nothing held them.', ['school' => 'almond']],
-                [23, 4, 'With almond flour and xanthan they snap. Ambrose says roses, not soap.', []],
-            ],
         ],
-        'rhubarb-crumble-bars' => ['wishes' => ['sweetness' => 0.95], 'bakes' => [[12, 4, 'Sharp and good. A little less cornflour swap next time, it was slightly slick.', []]]],
-        'coffee-custard-tart' => ['wishes' => ['sweetener' => 'allulose'], 'bakes' => []],
-        'walnut-spice-roulade' => ['wishes' => ['school' => 'protein', 'sweetness' => 0.8], 'bakes' => []],
-        'pear-ginger-upside-down-cake' => ['wishes' => ['sweetness' => 0.8], 'bakes' => []],
+        'rhubarb-crumble-bars' => ['wishes' => ['sweetness' => 0.95]],
+        'coffee-custard-tart' => ['wishes' => ['sweetener' => 'allulose']],
+        'walnut-spice-roulade' => ['wishes' => ['school' => 'protein', 'sweetness' => 0.8]],
+        'pear-ginger-upside-down-cake' => ['wishes' => ['sweetness' => 0.8]],
     ];
 
     private const PACKAGES = [
@@ -60,7 +55,10 @@ final readonly class DemoCommand
         ['food' => 'sugar-free-chocolate', 'name' => 'Baking bar, odd label', 'law' => 'us-ca', 'serving_g' => '30', 'printed' => ['energy' => '110', 'fat' => '11', 'carbohydrate' => '16', 'fibre' => '9', 'sugars' => '0', 'polyols' => '10', 'protein' => '2'], 'polyol' => 'erythritol', 'price' => '4.20', 'size_g' => '85', 'is_default' => false],
     ];
 
-    public function __construct(private Kernel $kernel) {}
+    /** How a dessert looks on its plate. */
+    private const SHAPES = ['hazelnut-raspberry-thumbprints' => 'rounds', 'pistachio-rose-biscuits' => 'rounds', 'poppy-seed-cheesecake-squares' => 'slab', 'rhubarb-crumble-bars' => 'slab', 'coffee-custard-tart' => 'slab', 'walnut-spice-roulade' => 'roll'];
+
+    public function __construct(private Kernel $kernel, private Teaching $teaching) {}
 
     public function run(OutputStyle $output): int
     {
@@ -87,21 +85,56 @@ final readonly class DemoCommand
         $kitchen->toppings()->create(['name' => 'Soft cream', 'text' => '2 tbsp whipping cream']);
         $kitchen->toppings()->create(['name' => 'Raspberries and a spoon of thick yogurt', 'text' => "20 g raspberries\n1 tbsp greek yogurt"]);
         $kitchen->rememberedNames()->create(['name' => FoodIndex::normal('Ottilie’s fine almonds'), 'typed' => 'Ottilie’s fine almonds', 'food' => 'almond-flour']);
+        $bakes = require database_path('demo/bakes.php');
         $order = now()->subDays(20);
         foreach (array_reverse(self::DESSERTS) as $file => $dessert) {
             $text = (string) file_get_contents(database_path("demo/$file.txt"));
             $brief = BriefJson::read(['text' => $text, ...$dessert['wishes']]);
             $brief = $brief->but(title: $this->kernel->read($brief)->title);
             $recipe = Recipe::begin($kitchen, $brief);
-            foreach ($dessert['bakes'] as [$daysAgo, $mark, $words, $changes]) {
-                $recipe->bakes()->create(['version_id' => $recipe->latest->id, 'baked_on' => now()->subDays($daysAgo), 'mark' => $mark, 'words' => $words]);
-                if ($changes !== []) {
-                    $recipe->keep(BriefJson::changed($recipe->brief(), $changes), new History);
-                }
-            }
+            $this->bake($recipe, $bakes[$file] ?? [], self::SHAPES[$file] ?? 'loaf');
             $recipe->update(['opened_at' => $order = $order->copy()->addDay()]);
         }
+        $this->teach($kitchen);
         $this->plan($kitchen);
+    }
+
+    /** @param  list<array{int, int, string, array<string, string>, array<string, int>, ?array{int, int, int}, mixed}>  $bakes */
+    private function bake(Recipe $recipe, array $bakes, string $shape): void
+    {
+        foreach ($bakes as [$daysAgo, $mark, $words, $judged, $facts, $colour, $then]) {
+            $bake = $recipe->bakes()->create(['version_id' => $recipe->latest->id, 'baked_on' => now()->subDays($daysAgo), 'mark' => $mark, 'words' => $words, 'judgement' => $judged, ...$facts]);
+            if ($colour !== null) {
+                $bake->photos()->create(DemoPicture::of($colour, $shape));
+            }
+            $this->teaching->of($bake->load(['recipe.kitchen', 'version']));
+            if ($then === 'try') {
+                $conversion = $this->kernel->convert($recipe->brief());
+                $cause = $this->kernel->diagnose($conversion, Side::Swapped, $bake->notes())[0] ?? null;
+                if ($cause?->change !== null) {
+                    $recipe->goOnFrom($recipe->latest, $this->kernel->trying($conversion, $cause->change), ['cause' => $cause->key, 'label' => $cause->label, 'sentence' => $cause->change->sentence]);
+                    $recipe->unsetRelation('latest');
+                }
+            } elseif ($then !== []) {
+                $recipe->keep(BriefJson::changed($recipe->brief(), $then), new History);
+            }
+        }
+        if ($bakes !== [] && max(array_column($bakes, 1)) === 5) {
+            $best = $recipe->bakes()->where('mark', 5)->first();
+            $recipe->update(['house_version_id' => $best?->version_id]);
+            $best?->boxes()->create(['place' => 'tin', 'pieces_left' => 4, 'good_until' => now()->addDays(2)]);
+        }
+    }
+
+    /** A cup that was weighed, and a curve beside two slices. */
+    private function teach(Kitchen $kitchen): void
+    {
+        foreach ([102.0, 104.0, 101.0] as $grams) {
+            $kitchen->observations()->create(['what' => Taught::CUP.'almond-flour', 'value' => $grams]);
+        }
+        $points = [[0, 5.2], [15, 5.4], [30, 5.9], [45, 6.1], [60, 5.9], [90, 5.5], [120, 5.2]];
+        $kitchen->curves()->create(['name' => 'Two slices of the cardamom loaf', 'eaten_on' => now()->subDays(8), 'points' => $points, 'recipe_id' => $kitchen->recipes()->where('title', 'like', 'Cardamom%')->value('id')]);
+        $kitchen->curves()->create(['name' => 'Station kiosk flapjack', 'eaten_on' => now()->subDays(20), 'points' => [[0, 5.1], [15, 6.6], [30, 8.4], [45, 8.9], [60, 8.1], [90, 6.4], [120, 5.3]], 'recipe_id' => null]);
     }
 
     /** Guests at four on the next Saturday. */

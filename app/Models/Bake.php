@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Aglyca\Core\Trial\BakeNotes;
+use Aglyca\Core\Trial\Judged;
 use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
@@ -25,6 +28,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property ?string $pieces that came out
  * @property ?string $minutes in the oven
  * @property ?string $heat_c
+ * @property-read Recipe $recipe
  * @property-read Version $version
  */
 final class Bake extends Model
@@ -39,5 +43,32 @@ final class Bake extends Model
     public function version(): BelongsTo
     {
         return $this->belongsTo(Version::class);
+    }
+
+    /** @return BelongsTo<Recipe, $this> */
+    public function recipe(): BelongsTo
+    {
+        return $this->belongsTo(Recipe::class);
+    }
+
+    /** @return HasMany<Photo, $this> */
+    public function photos(): HasMany
+    {
+        return $this->hasMany(Photo::class);
+    }
+
+    /** @return HasMany<Box, $this> */
+    public function boxes(): HasMany
+    {
+        return $this->hasMany(Box::class);
+    }
+
+    /** What the core is told of how it came out. */
+    public function notes(): BakeNotes
+    {
+        $number = static fn (string|int|float|null $column): ?float => $column === null ? null : (float) $column;
+        $judged = array_filter(array_map(static fn (string $j): ?Judged => Judged::tryFrom($j), array_intersect_key($this->judgement ?? [], Judged::THINGS)));
+
+        return new BakeNotes($judged, $number($this->minutes), $number($this->heat_c), $number($this->mass_g), $number($this->pieces));
     }
 }

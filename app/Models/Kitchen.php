@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Aglyca\Core\Larder\Stock;
+use Aglyca\Core\Larder\Taught;
 use Aglyca\Core\Plan\Holding;
 use Aglyca\Core\Plan\Places;
 use Aglyca\Core\Swap\KitchenLimits;
 use DateTimeZone;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use InvalidArgumentException;
@@ -63,7 +65,37 @@ final class Kitchen extends Model
             $this->rememberedNames()->orderBy('name')->pluck('food', 'name')->all(),
             $packages->mapWithKeys(fn (Package $p): array => [(string) $p->id => $p->toCore()])->all(),
             $packages->where('is_default', true)->where('food', '!=', '')->mapWithKeys(fn (Package $p): array => [$p->food => (string) $p->id])->all(),
+            $this->taught(),
         );
+    }
+
+    /** What it has measured of itself. */
+    public function taught(): Taught
+    {
+        $values = [];
+        foreach ($this->observations()->orderBy('id')->get(['what', 'value']) as $observation) {
+            $values[$observation->what][] = $observation->value;
+        }
+
+        return new Taught($values);
+    }
+
+    /** @return HasMany<Observation, $this> */
+    public function observations(): HasMany
+    {
+        return $this->hasMany(Observation::class);
+    }
+
+    /** @return Builder<Box> */
+    public function boxes(): Builder
+    {
+        return Box::query()->whereHas('bake.recipe', fn (Builder $q) => $q->where('kitchen_id', $this->id));
+    }
+
+    /** @return HasMany<CurveNote, $this> */
+    public function curves(): HasMany
+    {
+        return $this->hasMany(CurveNote::class);
     }
 
     /** What every dessert of this kitchen keeps to. */

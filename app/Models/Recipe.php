@@ -25,6 +25,7 @@ use Illuminate\Support\Str;
  * @property string $title
  * @property ?CarbonInterface $opened_at
  * @property ?CarbonInterface $created_at
+ * @property ?int $house_version_id the version that the house bakes
  * @property-read Kitchen $kitchen
  * @property-read Version $latest
  */
@@ -32,7 +33,7 @@ final class Recipe extends Model
 {
     use SoftDeletes;
 
-    protected $fillable = ['title', 'opened_at'];
+    protected $fillable = ['title', 'opened_at', 'house_version_id'];
 
     protected $casts = ['opened_at' => 'datetime'];
 
@@ -54,7 +55,25 @@ final class Recipe extends Model
     {
         DB::transaction(function (): void {
             $latest = $this->versions()->orderByDesc('number')->lockForUpdate()->firstOrFail();
-            $this->versions()->create(['number' => $latest->following(), 'document' => $latest->document]);
+            $this->versions()->create(['number' => $latest->following(), 'document' => $latest->document, 'parent_id' => $latest->id]);
+        });
+        $this->unsetRelation('latest');
+    }
+
+    /**
+     * Goes on from an older version, as it was or with a change that it tries.
+     *
+     * @param  ?array{cause: string, label: string, sentence: string}  $tries
+     */
+    public function goOnFrom(Version $version, ?Brief $brief = null, ?array $tries = null): void
+    {
+        DB::transaction(function () use ($version, $brief, $tries): void {
+            $latest = $this->versions()->orderByDesc('number')->lockForUpdate()->firstOrFail();
+            $this->versions()->create([
+                'number' => $latest->following(), 'document' => $brief === null ? $version->document : BriefJson::of($brief),
+                'parent_id' => $version->id, 'tries' => $tries,
+            ]);
+            $this->update(['opened_at' => now()]);
         });
         $this->unsetRelation('latest');
     }
@@ -107,7 +126,7 @@ final class Recipe extends Model
             $stored = ['document' => BriefJson::of($brief), 'past' => $history->past, 'future' => $history->future];
             $latest = $this->versions()->orderByDesc('number')->lockForUpdate()->firstOrFail();
             if ($latest->bakes()->withTrashed()->exists() || $latest->runs()->exists()) {
-                $this->versions()->create(['number' => $latest->following(), ...$stored]);
+                $this->versions()->create(['number' => $latest->following(), 'parent_id' => $latest->id, ...$stored]);
             } else {
                 $latest->update($stored);
             }

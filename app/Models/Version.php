@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Support\History;
+use Carbon\CarbonInterface;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -13,14 +16,19 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $recipe_id
  * @property int $number
  * @property array<string, mixed> $brief
+ * @property array<string, mixed> $document
+ * @property ?int $parent_id the version that it went on from
+ * @property ?array{cause: string, label: string, sentence: string} $tries what it was made to find out
  * @property ?list<array<string, mixed>> $past
  * @property ?list<array<string, mixed>> $future
+ * @property-read Collection<int, Bake> $bakes
+ * @property ?CarbonInterface $created_at
  */
 final class Version extends Model
 {
-    protected $fillable = ['number', 'document', 'past', 'future'];
+    protected $fillable = ['number', 'document', 'past', 'future', 'parent_id', 'tries'];
 
-    protected $casts = ['document' => 'array', 'past' => 'array', 'future' => 'array', 'number' => 'integer'];
+    protected $casts = ['document' => 'array', 'past' => 'array', 'future' => 'array', 'number' => 'integer', 'tries' => 'array'];
 
     public function history(): History
     {
@@ -37,6 +45,12 @@ final class Version extends Model
     public function runs(): HasMany
     {
         return $this->hasMany(Run::class);
+    }
+
+    /** @return BelongsTo<Recipe, $this> */
+    public function recipe(): BelongsTo
+    {
+        return $this->belongsTo(Recipe::class);
     }
 
     public function following(): int

@@ -8,8 +8,11 @@ use Aglyca\Core\Kernel;
 use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Tables;
 use App\Models\Bake;
+use App\Models\Box;
+use App\Models\CurveNote;
 use App\Models\Day;
 use App\Models\Package;
+use App\Models\Photo;
 use App\Models\Recipe;
 use App\Models\Run;
 use App\Policies\RecipePolicy;
@@ -61,6 +64,14 @@ final class AppServiceProvider extends ServiceProvider
         Route::bind('bake', static fn (string $id): Bake => Bake::query()->withTrashed()->whereIn('recipe_id', $own()->select('id'))->findOrFail((int) $id));
         Route::bind('day', static fn (string $ulid): Day => Day::query()->withTrashed()->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404))->where('ulid', $ulid)->firstOrFail());
         Route::bind('run', static fn (string $ulid): Run => Run::query()->with(['recipe.kitchen', 'version'])->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404))->where('ulid', $ulid)->firstOrFail());
+        Route::pattern('bake', '\d{1,18}');
+        Route::pattern('photo', '\d{1,18}');
+        Route::pattern('box', '\d{1,18}');
+        Route::pattern('curve', '\d{1,18}');
+        $bakes = static fn () => Bake::query()->whereIn('recipe_id', $own()->select('id'))->select('id');
+        Route::bind('photo', static fn (string $id): Photo => Photo::query()->whereIn('bake_id', $bakes())->findOrFail((int) $id));
+        Route::bind('box', static fn (string $id): Box => Box::query()->whereIn('bake_id', $bakes())->findOrFail((int) $id));
+        Route::bind('curve', static fn (string $id): CurveNote => CurveNote::query()->withTrashed()->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404))->findOrFail((int) $id));
         Route::pattern('package', '\d{1,18}');
         Route::bind('package', static fn (string $id): Package => Package::query()->withTrashed()->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404))->findOrFail((int) $id));
         Route::bind('dessert', fn (string $id): Dessert => $id === 'draft'

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Aglyca\Core\Family;
 
 use Aglyca\Core\Formula\Making;
+use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Larder\Taught;
 use Aglyca\Core\Tables;
 use Normalizer;
 use OutOfBoundsException;
@@ -33,7 +35,7 @@ final class Families
     /** @var array<string, array<string, string>> */
     private array $limits;
 
-    public function __construct(Tables $tables)
+    public function __construct(Tables $tables, private readonly Taught $taught = new Taught, private readonly ?Constants $constants = null)
     {
         $this->limits = array_column($tables->rows('family_limits'), null, 'family');
         foreach ($tables->rows('family_signs') as $row) {
@@ -51,8 +53,25 @@ final class Families
         return array_map(static fn (array $row): string => $row['name'], $this->rows);
     }
 
-    /** @throws OutOfBoundsException for a family that the table does not hold */
+    /**
+     * The family as this kitchen bakes it.
+     *
+     * @throws OutOfBoundsException for a family that the table does not hold
+     */
     public function get(string $key): Family
+    {
+        $lost = $this->taught->of(Taught::LOSS.$key);
+        $family = $this->plain($key);
+        if ($lost === [] || $this->constants === null) {
+            return $family;
+        }
+        $usual = $family->bakeLoss;
+
+        return $family->losing(Taught::posterior($usual, $usual * $this->constants->get('loss-u'), $usual * $this->constants->get('loss-spread'), $lost)->value);
+    }
+
+    /** @throws OutOfBoundsException for a family that the table does not hold */
+    public function plain(string $key): Family
     {
         $row = $this->rows[$key] ?? throw new OutOfBoundsException("No family '$key'. Known: ".implode(', ', array_keys($this->rows)).'.');
 

@@ -46,6 +46,12 @@ final readonly class Family
         private array $bands,
     ) {}
 
+    /** @param  float  $share  of the mixed mass */
+    public function losing(float $share): self
+    {
+        return new self(...[...get_object_vars($this), 'bakeLoss' => $share]);
+    }
+
     public function band(string $row): Band
     {
         return $this->bands[$row];

@@ -27,8 +27,12 @@ final class Larder
     /** @var array<string, array<string, array<string, string>>> food => property => row; made a range when asked for */
     private array $properties = [];
 
-    public function __construct(Tables $tables, UnitTable $units, private readonly Stock $stock = new Stock)
+    /** Millilitres. */
+    private float $cup;
+
+    public function __construct(Tables $tables, UnitTable $units, private readonly Constants $constants, private readonly Stock $stock = new Stock)
     {
+        $this->cup = $units->get('cup')->size;
         $this->rows = array_column($tables->rows('foods'), null, 'key');
         foreach ($tables->rows('densities') as $row) {
             $this->densities[$row['food']][$row['form']] = (float) $row['grams'] / $units->get($row['per'])->size;
@@ -110,7 +114,36 @@ final class Larder
             return new Density($this->densities['~'.$food->texture->value][''], true);
         }
 
+        $cups = $this->stock->taught->of(Taught::CUP.$food->key);
+        if ($cups !== []) {
+            $taught = $this->taughtDensity($food, $cups);
+
+            return new Density($taught->value * ($known[$form] ?? $known['']) / $known[''], false, $taught->u / $taught->value);
+        }
+
         return new Density($known[$form] ?? $known[''], false);
+    }
+
+    /** Grams a millilitre as others find it. */
+    public function usualDensity(Food $food): Estimate
+    {
+        $value = $this->densities[$food->key][''] ?? $this->densities['~'.$food->texture->value][''];
+
+        return Estimate::of($value, $value * $this->constants->get('volume:'.$food->texture->value));
+    }
+
+    /** Grams of a cup so dense. */
+    public function ofCup(Estimate $density): Estimate
+    {
+        return $density->times($this->cup);
+    }
+
+    /** @param  list<float>  $cups  grams of a cup as this kitchen weighed it */
+    public function taughtDensity(Food $food, array $cups): Estimate
+    {
+        $usual = $this->usualDensity($food);
+
+        return Taught::posterior($usual->value, $usual->u, $usual->value * $this->constants->get('cup-spread'), array_map(fn (float $g): float => $g / $this->cup, $cups));
     }
 
     /** @return array<string, float> form => grams a millilitre */

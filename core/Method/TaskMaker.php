@@ -8,6 +8,7 @@ use Aglyca\Core\Family\Family;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Larder\Taught;
 use Aglyca\Core\Quantity\Duration;
 use Aglyca\Core\Reading\StepReader;
 use Aglyca\Core\Swap\Swap;
@@ -32,7 +33,7 @@ final readonly class TaskMaker
     /** Work on what is there already, whatever goes in at it. */
     private const CARRIES_ON = ['coat', 'shape', 'press', 'unmould', 'fold', 'rub-in'];
 
-    public function __construct(private Clauses $clauses, private Actions $actions, private StepReader $reader, private Constants $constants) {}
+    public function __construct(private Clauses $clauses, private Actions $actions, private StepReader $reader, private Constants $constants, private Taught $taught = new Taught) {}
 
     /**
      * @param  list<PlannedStep>  $steps  with every dose at one of them
@@ -275,7 +276,17 @@ final readonly class TaskMaker
         $usual = $timing === null ? $action->usual : Duration::minutes($timing->low, $timing->high);
         $typical = $timing === null ? $action->typical : ($timing->low + $timing->high) / 2;
 
-        return [(int) max(1, floor($usual->low)), (int) max(1, ceil($typical)), (int) max(1, ceil($usual->high))];
+        $own = $action->key === 'bake' ? $this->ovenFactor() : 1.0;
+
+        return [(int) max(1, floor($usual->low * $own)), (int) max(1, ceil($typical * $own)), (int) max(1, ceil($usual->high * $own))];
+    }
+
+    /** How much longer this kitchen's oven takes than methods say. */
+    private function ovenFactor(): float
+    {
+        $bakes = $this->taught->of(Taught::OVEN);
+
+        return $bakes === [] ? 1.0 : Taught::posterior(1.0, $this->constants->get('oven-time-u'), $this->constants->get('oven-time-spread'), $bakes)->value;
     }
 
     /**

@@ -69,7 +69,7 @@ final readonly class Weigher
     {
         $density = $this->larder->density($food, $form);
         $byJug = $food->isLiquid() && in_array($unit->key, ['ml', 'cl', 'dl', 'l'], true);
-        $relative = $this->constants->get($byJug ? 'volume:weighed-liquid' : 'volume:'.$food->texture->value);
+        $relative = $density->relative ?? $this->constants->get($byJug ? 'volume:weighed-liquid' : 'volume:'.$food->texture->value);
         if ($unit->isVague()) {
             $relative = hypot($relative, $this->constants->get('vague'));
         }

@@ -21,6 +21,9 @@ final readonly class ChangeMaker
     /** Shares that are tried, the smallest first. */
     private const STEPS = [0.1, 0.15, 0.2, 0.3, 0.45, 0.6];
 
+    /** What is out of its band anyway may go so much further. */
+    private const ANYWAY = 0.05;
+
     /** @var array<string, array<string, string>> */
     private array $rows;
 
@@ -42,7 +45,7 @@ final readonly class ChangeMaker
         $best = null;
         foreach (self::STEPS as $share) {
             $change = $this->tried($row, $baked, $share, $before);
-            if ($change === null || $this->isNewlyOut($before, $change->properties)) {
+            if ($change === null || $this->isNewlyOut($change->properties)) {
                 continue;
             }
             if ($this->moves($row, $change, $before)) {
@@ -97,13 +100,14 @@ final readonly class ChangeMaker
     }
 
     /**
-     * @param  array<string, Property>  $before
      * @param  array<string, array{Property, Property}>  $moved
      */
-    private function isNewlyOut(array $before, array $moved): bool
+    private function isNewlyOut(array $moved): bool
     {
         foreach ($moved as $key => [$was, $is]) {
-            if ($is->isOutside() && ! $was->isOutside()) {
+            // What is out already is not to go further out.
+            $isFurther = ($is->high !== null && $is->after > $is->high && $is->after > $was->after * (1 + self::ANYWAY)) || ($is->low !== null && $is->after < $is->low && $is->after < $was->after * (1 - self::ANYWAY));
+            if ($is->isOutside() && (! $was->isOutside() || $isFurther)) {
                 return true;
             }
         }

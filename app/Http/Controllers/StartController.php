@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Brief;
 use Aglyca\Core\Kernel;
+use Aglyca\Core\Larder\Taught;
 use Aglyca\Core\Reading\Format\RecipeFile;
 use Aglyca\Core\Reading\UnreadableRecipe;
 use App\Models\Recipe;
@@ -50,6 +51,9 @@ final readonly class StartController
 
             return redirect('/bench/draft')->with('kept', 'paste');
         }
+
+        $liked = $kitchen->taught()->of(Taught::SWEETNESS);
+        $brief = $liked === [] ? $brief : $brief->wishing(sweetness: $this->kernel->likedSweetness($liked));
 
         return redirect('/bench/'.Recipe::begin($kitchen, $brief)->ulid)->with('kept', 'paste');
     }

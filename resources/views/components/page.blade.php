@@ -22,6 +22,7 @@
             <a href="/bench" @if($here === 'bench') aria-current="page" @endif>Bench</a>
             @auth<a href="/day" @if($here === 'day') aria-current="page" @endif>Day</a>@endauth
             <a href="/counter" @if($here === 'counter') aria-current="page" @endif>Counter</a>
+            @auth<a href="/notebook" @if($here === 'notebook') aria-current="page" @endif>Notebook</a>@endauth
             @auth<a href="/pantry" @if($here === 'pantry') aria-current="page" @endif>Pantry</a>@endauth
             <a href="/almanac" @if($here === 'almanac') aria-current="page" @endif>Almanac</a>
         </nav>

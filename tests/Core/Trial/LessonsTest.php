@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Trial;
+
+use Aglyca\Core\Account\Convention;
+use Aglyca\Core\Brief;
+use Aglyca\Core\Kernel;
+use Aglyca\Core\Larder\Stock;
+use Aglyca\Core\Larder\Taught;
+use Aglyca\Core\Side;
+use Tests\Core\CoreCase;
+
+final class LessonsTest extends CoreCase
+{
+    private const LOAF = "Cup loaf\nMakes 10 slices\n\n2 cups almond flour\n3 eggs\n100 g butter\n80 g allulose\n\nMix. Bake at 170 C for 40 minutes.";
+
+    /** By hand: prior 10 ± 2, three observations 13, 12, 14 of spread 1: (10/4 + 39) / (1/4 + 3) = 41.5 / 3.25. */
+    public function test_the_posterior_is_the_hand_worked_one(): void
+    {
+        $learnt = Taught::posterior(10.0, 2.0, 1.0, [13.0, 12.0, 14.0]);
+        self::assertEqualsWithDelta(41.5 / 3.25, $learnt->value, 1e-12);
+        self::assertEqualsWithDelta(1 / sqrt(3.25), $learnt->u, 1e-12);
+        self::assertEqualsWithDelta(10.0, Taught::posterior(10.0, 2.0, 1.0, [])->value, 1e-12);
+    }
+
+    /** A Monte Carlo by rejection: of many true values drawn from the prior those that gave such a mean. */
+    public function test_the_posterior_agrees_with_a_monte_carlo(): void
+    {
+        mt_srand(7);
+        $normal = static fn (): float => sqrt(-2 * log((mt_rand() + 1) / (mt_getrandmax() + 2))) * cos(2 * M_PI * mt_rand() / mt_getrandmax());
+        $kept = [];
+        for ($i = 0; $i < 300_000; $i++) {
+            $true = 100 + 8 * $normal();
+            $mean = $true + 4 / sqrt(3) * $normal();
+            if (abs($mean - 108) < 0.4) {
+                $kept[] = $true;
+            }
+        }
+        $mean = array_sum($kept) / count($kept);
+        $learnt = Taught::posterior(100.0, 8.0, 4.0, [107.0, 108.0, 109.0]);
+        self::assertEqualsWithDelta($mean, $learnt->value, 0.15);
+        self::assertEqualsWithDelta(sqrt(array_sum(array_map(static fn (float $v): float => ($v - $mean) ** 2, $kept)) / count($kept)), $learnt->u, 0.1);
+    }
+
+    public function test_a_cup_that_was_weighed_narrows_the_range_and_forgetting_brings_it_back(): void
+    {
+        $range = static function (array $observations): array {
+            $account = Kernel::open(self::tables(), null, new Stock(taught: new Taught($observations)))->account(new Brief(self::LOAF));
+
+            $dose = array_values(array_filter($account->formula->doses, static fn ($d): bool => $d->food?->key === 'almond-flour'))[0];
+
+            return [$dose->mass(), $dose->grams->u / $dose->mass(), $account->high(Convention::LowCarb) - $account->low(Convention::LowCarb)];
+        };
+        [$usual, $wide] = $range([]);
+        [$own, $narrow] = $range([Taught::CUP.'almond-flour' => [111.5, 112.0, 111.0]]);
+        self::assertLessThan($wide, $narrow);
+        self::assertGreaterThan($usual, $own);
+        self::assertEqualsWithDelta(109.8, $usual / 2, 2.0);
+        self::assertSame($range([]), $range([Taught::CUP.'almond-flour' => []]));
+    }
+
+    public function test_the_oven_and_what_is_lost_are_the_kitchens_own(): void
+    {
+        $kernel = Kernel::open(self::tables(), null, new Stock(taught: new Taught([Taught::OVEN => [1.2, 1.2, 1.2, 1.2], Taught::LOSS.'butter-cake' => [0.16, 0.16]])));
+        $conversion = $kernel->convert(new Brief(self::LOAF));
+        $minutes = static fn (Kernel $k): int => array_values(array_filter($k->dish($k->convert(new Brief(self::LOAF)), 1, Side::Written)->tasks, static fn ($t): bool => $t->action->key === 'bake'))[0]->typical;
+        // 1/0.01 + 4·1.2/0.0144 over 1/0.01 + 4/0.0144 = 1.147
+        self::assertSame((int) ceil(40 * 1.14705882), $minutes($kernel));
+        self::assertSame(40, $minutes(self::kernel()));
+        self::assertGreaterThan(self::core()->families->get('butter-cake')->bakeLoss, $conversion->family()->bakeLoss);
+        $sentences = array_map(static fn ($l): string => $l->sentence, $kernel->lessons(new Taught([Taught::OVEN => [1.2, 1.2, 1.2, 1.2], 'nonsense' => [1.0], Taught::SWEETNESS => [0.7]])));
+        self::assertCount(2, $sentences);
+        self::assertStringContainsString('15 % longer', $sentences[0]);
+    }
+}
