@@ -7,6 +7,7 @@ namespace App\Models;
 use Aglyca\Core\Trial\BakeNotes;
 use Aglyca\Core\Trial\Judged;
 use Carbon\CarbonInterface;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -30,6 +31,8 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property ?string $heat_c
  * @property-read Recipe $recipe
  * @property-read Version $version
+ * @property-read Collection<int, Photo> $photos
+ * @property-read Collection<int, Box> $boxes
  */
 final class Bake extends Model
 {

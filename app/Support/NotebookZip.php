@@ -26,6 +26,7 @@ final class NotebookZip
         [$all, $markdown] = [[], "# Notebook of $kitchen->name\n"];
         $bakes = Bake::query()->whereHas('recipe', static fn ($q) => $q->where('kitchen_id', $kitchen->id))->with(['recipe', 'version', 'photos'])->orderBy('baked_on')->orderBy('id')->lazy(100);
         foreach ($bakes as $bake) {
+            /** @var Bake $bake */
             $pictures = [];
             foreach ($bake->photos as $photo) {
                 $pictures[] = "pictures/$bake->id-$photo->id.jpg";

@@ -44,6 +44,8 @@ final readonly class DoseNames
                     $whole[] = $i;
                 } elseif (count($words) < count($name) && (array_slice($name, -count($words)) === $words || ($words === ['egg'] && $name[0] === 'egg')) && ! in_array(end($words), self::NEVER, true)) {
                     in_array(end($words), self::ENDINGS, true) ? $loose[] = $i : $part[] = $i;
+                } elseif ($words === ['berry'] && preg_match('~berr(?:y|ies)$~u', (string) end($name)) === 1) {
+                    $part[] = $i;
                 } elseif ($words === [$name[0]] && preg_match('~^(?!(?:pinch|dash|few|some|little|the|fine|finely|ground|dried|fresh)$)\pL{3,}$~u', $name[0]) === 1 && $this->formula->doses[$i]->food?->role === Role::Flavour) {
                     $part[] = $i;
                 }

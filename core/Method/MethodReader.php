@@ -24,7 +24,7 @@ final readonly class MethodReader
 
     private const VERBS = ['butter', 'cream', 'flour', 'sugar', 'salt', 'oil', 'egg', 'ice', 'water', 'spice', 'zest', 'juice', 'grease'];
 
-    private const GROUPS = '~\b(?<all>(?:all\s+(?:of\s+)?)?(?:the\s+)?(?:other\s+|remaining\s+)?ingredients(?:\s+together)?(?!\s*,?\s*except)|everything(?:\s+else)?|the\s+rest)\b|\b(?<dry>(?:all\s+)?(?:the\s+)?(?:remaining\s+)?dry(?:\s+(?:ingredients|mix(?:ture)?|things|stuff))?)\b(?!\s*(?:out|and\s+cool|them|it))|\b(?<spice>(?:all\s+)?(?:the\s+)?spices?)\b|\b(?<wet>(?:all\s+)?(?:the\s+)?(?:wet|liquid)(?:\s+(?:ingredients|mix(?:ture)?))?|(?:the\s+)?liquids)\b~iu';
+    private const GROUPS = '~\b(?<all>(?:all\s+(?:of\s+)?)?(?:the\s+)?(?:other\s+|remaining\s+)?ingredients(?:\s+together)?(?!\s*,?\s*except)|everything(?:\s+else)?|the\s+rest)\b|\b(?<dry>(?:all\s+)?(?:the\s+)?(?:remaining\s+)?dry(?:\s+(?:ingredients|mix(?:ture)?|things|stuff))?)\b(?!\s*(?:out|and\s+cool|them|it))|\b(?<lift>(?:the\s+)?(?:raising|leavening)(?:\s+agents?)?|(?:the\s+)?leaveners?)\b|\b(?<spice>(?:all\s+)?(?:the\s+)?spices?)\b|\b(?<wet>(?:all\s+)?(?:the\s+)?(?:wet|liquid)(?:\s+(?:ingredients|mix(?:ture)?))?|(?:the\s+)?liquids)\b~iu';
 
     private const MIXTURE = '~^\s*(?:mixture|mix|batter|dough|mass|syrup)\b~iu';
 
@@ -210,6 +210,7 @@ final readonly class MethodReader
             $component = $this->namedBefore($formula, substr($text, 0, $at)) ?? $component ?? 0;
             $roles = match (true) {
                 $group['dry'][0] !== null => [Role::Body, Role::Lift, Role::Binder, Role::Sweet, Role::Flavour],
+                $group['lift'][0] !== null => [Role::Lift],
                 $group['wet'][0] !== null => [Role::Wet, Role::Egg, Role::Fat],
                 $group['spice'][0] !== null => [Role::Flavour],
                 default => Role::cases(),

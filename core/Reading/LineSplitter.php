@@ -17,6 +17,9 @@ use Aglyca\Core\Reading\LineForm\WhitesOf;
 /** Takes an ingredient line apart; one line may name several things. */
 final readonly class LineSplitter
 {
+    /** "pulp of 4 passion fruit" is four of them. */
+    private const PART_OF = '~^(?:the\s+)?(?:pulp|flesh|seeds)\s+of\s+(?=\d|an?\s|one\b|two\b|three\b|four\b|half\b)~iu';
+
     private string $bullet;
 
     /** @param  list<LineForm>  $forms  tried in turn */
@@ -45,7 +48,7 @@ final readonly class LineSplitter
     /** @return non-empty-list<Split> each with a body that reads the same when it stands alone */
     public function split(string $line): array
     {
-        $body = trim(preg_replace($this->bullet, '', $line) ?? $line);
+        $body = trim(preg_replace([$this->bullet, self::PART_OF], '', $line) ?? $line);
         $at = (int) strpos($line, $body);
         foreach ($this->forms as $form) {
             $things = $form->things($body);

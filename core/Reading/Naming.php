@@ -84,6 +84,13 @@ final readonly class Naming
         $isBetter = $both->food !== null && $both->food !== $match->food && $both->sure
             && (! $match->sure || $this->foods->isName($split->name.' '.$first));
 
+        if (! $isBetter && $match->food === null && preg_match('~^\s*[(\[]([^)\]]+)[)\]]~u', $split->prep, $m) === 1) {
+            // "3 ägg (eggs)": the name again in words that are known.
+            $said = $this->foods->find($m[1]);
+
+            return $said->sure ? $said : $match;
+        }
+
         return $isBetter ? $both : $match;
     }
 

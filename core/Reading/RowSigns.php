@@ -109,7 +109,7 @@ final readonly class RowSigns
 
     public function isIngredient(string $row): bool
     {
-        if ($row === '' || mb_strlen($row) > self::LONGEST || $this->yields->isYield($row) || $this->isNutrition($row)) {
+        if ($row === '' || mb_strlen($row) > self::LONGEST || ($this->yields->isYield($row) && ! $this->isCountedFood($row)) || $this->isNutrition($row)) {
             return false;
         }
         if (preg_match(self::STEP_NUMBER, $row) === 1 && preg_match(self::VERB, $row) === 1) {
@@ -150,6 +150,12 @@ final readonly class RowSigns
 
         return ($unit !== null && $this->foods->find($first)->food !== null)
             || $this->foods->find(preg_split('~[,(;]~u', $m['unit'].' '.$m['rest'])[0] ?? '')->sure;
+    }
+
+    /** So many of what the larder knows by that very name: "24 chocolate sandwich cookies" are crumbs for the base, not what it makes. */
+    public function isCountedFood(string $row): bool
+    {
+        return preg_match('~^\W*\d+\s+(?<food>\pL+(?:[\s-]\pL+)+)\s*(?:[,(].*)?$~u', $row, $m) === 1 && $this->foods->isName($m['food']);
     }
 
     /** A food by its own name, without an amount and without the signs of a heading: "Powdered erythritol for dusting". */

@@ -52,9 +52,17 @@ final readonly class SectionReader
     private function parted(string $row): array
     {
         $isBoth = preg_match('~^\W*(?<head>(?:for\s+(?:the\s+)?)?(?:\pL+\s+){0,2}(?<part>\pL+))\s*:\s*(?<rest>.*\d.*)$~u', $row, $m) === 1
-            && $this->words->isPart($m['part']) && $this->signs->isIngredient($m['rest']);
+            && ($this->words->isPart($m['part']) || $this->listsThings($m['rest'])) && $this->signs->isIngredient($m['rest']);
 
         return $isBoth ? [$m['head'].':', $m['rest']] : [$row];
+    }
+
+    /** "250 g mascarpone, 200 ml cream": at least two things with their amounts. */
+    private function listsThings(string $rest): bool
+    {
+        $things = array_filter(explode(',', $rest), fn (string $thing): bool => preg_match('~^\s*[\d½¼¾⅓⅔]~u', $thing) === 1 && $this->signs->isSurelyIngredient(trim($thing)));
+
+        return count($things) > 1;
     }
 
     /** @param  list<string>  $rows */
@@ -77,7 +85,7 @@ final readonly class SectionReader
             return Fate::Note;
         }
         if ($i > 0 || $state->mode !== null) {
-            if ($this->yields->isYield($row) && ($state->mode !== Fate::Step || $this->isLastYield($row))) {
+            if ($this->yields->isYield($row) && ! $this->signs->isCountedFood($row) && ($state->mode !== Fate::Step || $this->isLastYield($row))) {
                 return Fate::Yield;
             }
             if ($this->signs->isMeta($row)) {

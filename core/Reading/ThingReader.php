@@ -93,7 +93,7 @@ final readonly class ThingReader
         $rest = trim($rest, " \t:;.,-–—*");
         $rest = preg_replace('~^of\s+~iu', '', $rest) ?? $rest;
         $rest = preg_replace('~^\(([^)]*)\)\s*(?=\pL)~u', '', $rest) ?? $rest;
-        $cut = preg_match('~,|;|\(|\[|\s[-–—]\s|(?:^|\s)for\s|\s(?:soaked|steeped|plumped|macerated|dissolved|rehydrated)\s+(?:in|with)\s|\sto\s(?:taste|serve|dust|grease|sprinkle)|\*~iu', $rest, $m, PREG_OFFSET_CAPTURE) === 1 ? $m[0][1] : strlen($rest);
+        $cut = preg_match('~,|;|\(|\[|\s[-–—]\s|(?:^|\s)for\s|\s(?:soaked|steeped|plumped|macerated|dissolved|rehydrated)\s+(?:in|with)\s|\sto\s(?:taste|serve|dust|grease|sprinkle|coat|roll|finish|decorate|garnish|top|glaze|drizzle|brush)\b|\*~iu', $rest, $m, PREG_OFFSET_CAPTURE) === 1 ? $m[0][1] : strlen($rest);
 
         return [trim(substr($rest, 0, $cut)), trim(substr($rest, $cut), " \t,;-–—")];
     }

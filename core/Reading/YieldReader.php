@@ -66,6 +66,10 @@ final readonly class YieldReader
             return preg_match('~\b(?:tin|pan|dish)s?\b|\d\s?(?:cm|inch|g|ml|tsp|tbsp|cups?\s+\pL)\b~iu', $row) !== 1
                 || preg_match($this->bare, $plain) === 1;
         }
+        if (preg_match('~^'.$this->number.'$~iu', $plain, $m, PREG_UNMATCHED_AS_NULL) === 1 && ($m['dozen'] ?? null) !== null) {
+            // "3 dozen"
+            return true;
+        }
         if (preg_match($this->bare, $plain, $m, PREG_OFFSET_CAPTURE) !== 1) {
             return false;
         }
@@ -74,7 +78,11 @@ final readonly class YieldReader
         $isTimes = preg_match('~^(?:\W*(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|chill(?:ing)?|active|rest(?:ing)?)(?:\s+time)?\W*\d+\s?(?:min(?:ute)?s?|h(?:ou)?rs?)\W*)+$~iu', $rest) === 1;
         $cuts = preg_match('~^(?:cuts?|cut|slice[sd]?|divide[sd]?)\s+(?:it\s+)?into$~iu', $rest) === 1;
 
-        return $rest === '' || $isTimes || $cuts
+        // "8 scones, 3 g net each", "jar of about 10 portions".
+        $isCounted = $m[0][1] <= 1 && preg_match('~\b(?:net|carbs?|k?cal|calories|each|apiece)\b~iu', $rest) === 1;
+        $isHolder = preg_match('~^an?\s*\pL+\s+of$|^\pL+\s+of$~iu', $rest) === 1;
+
+        return $rest === '' || $isTimes || $cuts || $isCounted || $isHolder
             || ($m[0][1] === 0 && preg_match('~^(?:\d+|an?|one|each|\pL+)(?:\s+\pL+){0,3}(?:\s+each)?$~iu', $rest) === 1 && preg_match($this->bare, $rest) !== 1 && $this->saysEach($rest));
     }
 
@@ -105,6 +113,10 @@ final readonly class YieldReader
 
     public function inTitle(string $title): TitleAndYield
     {
+        if (preg_match('~^(?<title>.*?\pL.*?)\s*[(\[](?:x\s?|×\s?)?(?<n>[2-9]|[1-5]\d|60)[)\]]\s*$~u', $title, $m) === 1) {
+            // "tiramisu cups (6)"
+            return new TitleAndYield($m['title'], "makes $m[n]");
+        }
         if (preg_match($this->inTitle, $title, $m) !== 1) {
             return new TitleAndYield($title, '');
         }

@@ -7,14 +7,14 @@ namespace Aglyca\Core\Reading\LineForm;
 use Aglyca\Core\Reading\ThingReader;
 use Aglyca\Core\Reading\Words;
 
-/** "1 egg yolk beaten with 2 tsp water" */
+/** "1 egg yolk beaten with 2 tsp water", "200 g blueberries, tossed in 1 tbsp flour" */
 final readonly class BeatenWith implements LineForm
 {
     private string $pattern;
 
     public function __construct(private ThingReader $things, Words $words)
     {
-        $this->pattern = '~^(?<first>.+?)[,\s]+(?:lightly\s+)?(?:beaten|mixed|dissolved|bloomed|soaked|whisked|stirred|blended|sprinkled)\s+(?:with|in|over|into)\s+(?<second>(?:'
+        $this->pattern = '~^(?<first>.+?)[,\s]+(?:lightly\s+)?(?:beaten|mixed|tossed|coated|dusted|dissolved|bloomed|soaked|whisked|stirred|blended|sprinkled)\s+(?:with|in|over|into)\s+(?<second>(?:'
             .$words->digit.'|an?\s|one\s|two\s|three\s).+)$~iu';
     }
 

@@ -101,6 +101,8 @@ final class LineReaderTest extends CoreCase
             '2 cups (240 g) flour and a pinch of salt' => [['wheat-flour', 240, false], ['salt', 0.375, false]],
             '- Zest and juice of 2 unwaxed lemons' => [['lemon-zest', 12, false], ['lemon-juice', 90, false]],
             'zest and juice of 1 lemon' => [['lemon-zest', 6, false], ['lemon-juice', 45, false]],
+            '50 g sugar + 1 tsp cinnamon to coat' => [['sugar', 50, false], ['cinnamon', 2.6, false]],
+            '200 g blueberries, tossed in 1 tbsp flour' => [['blueberries', 200, false], ['wheat-flour', 7.64, false]],
             '2 lemons, juice and zest' => [['lemon-juice', 90, false], ['lemon-zest', 12, false]],
             '1 orange, finely grated zest and juice' => [['orange-zest', 12, false], ['orange-juice', 80, false]],
             '1 tsp each of cinnamon, cloves and nutmeg' => [['cinnamon', 2.6, false], ['cloves', 2.1, false], ['nutmeg', 2.2, false]],

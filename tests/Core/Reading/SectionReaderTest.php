@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Reading;
 
+use Aglyca\Core\Brief;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
 
@@ -48,6 +49,30 @@ final class SectionReaderTest extends CoreCase
             'with times and notes' => ["# Plum squares\nPrep time: 10 min\nCook time: 30 min\nServes 16\nYou will need\n200 g flour\n100 g butter\nFor the topping\n400 g plums\n2 tbsp honey\nDirections:\nStep 1. Rub the butter into the flour.\nStep 2. Bake for 30 minutes.\nNotes\nKeeps 3 days.\n1 cup of tea goes well with it"],
             'bulleted' => ["Title: Plum squares\nYield: 16\nIngredients:\n200 g flour\n100 g butter\nFOR THE TOPPING:\n400 g plums\n2 tbsp honey\nInstructions\n- Rub the butter into the flour.\n- Bake for 30 minutes."],
         ];
+    }
+
+    public function test_parts_that_stand_in_one_row_each(): void
+    {
+        $sorted = self::core()->sections->sections(['Espresso cups (6)', 'sponge: 3 eggs, 60 g powdered erythritol', 'custard lid: 250 g mascarpone, 200 ml cream', 'Whisk it all.']);
+        self::assertSame(6.0, (float) self::kernel()->read(new Brief("Espresso cups (6)\n\n3 eggs\n60 g sugar\n\nMix."))->pieces);
+        self::assertSame(['sponge', 'custard lid'], array_map(mb_strtolower(...), $sorted->components));
+        self::assertSame([0, 1], array_column($sorted->ingredients, 'component'));
+    }
+
+    #[DataProvider('counts')]
+    public function test_a_count_is_what_it_makes_or_what_goes_in(string $row, ?int $makes): void
+    {
+        $sorted = self::core()->sections->sections(['Ridge bars', $row, 'Ingredients', '200 g flour', 'Method', 'Mix it.']);
+        self::assertSame($makes, $sorted->yield === '' ? null : (int) self::core()->yields->read($sorted->yield)->pieces, $row);
+        if ($makes === null) {
+            self::assertContains($row, array_column($sorted->ingredients, 'text'));
+        }
+    }
+
+    /** @return list<array{string, ?int}> */
+    public static function counts(): array
+    {
+        return [['3 dozen', 36], ['about 2 dozen', 24], ['8 scones, 3 g net each she says', 8], ['16 squares', 16], ['24 chocolate sandwich cookies', null], ['12 sponge fingers', null]];
     }
 
     public function test_words_alone_among_ingredients_are_one_too_but_sentences_are_not(): void
