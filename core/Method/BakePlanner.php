@@ -149,7 +149,7 @@ final readonly class BakePlanner
     /** Whether the mix waits as long in a step anyway. */
     private function rests(Step $step, int $minutes): bool
     {
-        return preg_match('~\b(?:chill|rest|stand|refrigerate|fridge|prove)\b~iu', $step->text) === 1
+        return preg_match('~\b(?:chill|rest|stand|refrigerate|fridge|proves?|rises?|rising)\b~iu', $step->text) === 1
             && (preg_match('~\bovernight\b~iu', $step->text) === 1 || array_filter($step->times, static fn (Timing $t): bool => ! $t->isBaking && $t->low >= $minutes) !== []);
     }
 

@@ -34,6 +34,7 @@ final readonly class DoseNames
      */
     public function called(array $words): array
     {
+        $words = array_map(static fn (string $w): string => $w === 'choc' ? 'chocolate' : $w, $words);
         $phrase = implode(' ', $words);
         $match = $this->foods->find($phrase);
         $whole = $part = $loose = [];
@@ -44,6 +45,9 @@ final readonly class DoseNames
                     $whole[] = $i;
                 } elseif (count($words) < count($name) && (array_slice($name, -count($words)) === $words || ($words === ['egg'] && $name[0] === 'egg')) && ! in_array(end($words), self::NEVER, true)) {
                     in_array(end($words), self::ENDINGS, true) ? $loose[] = $i : $part[] = $i;
+                } elseif (count($words) > 1 && in_array(end($words), ['juice', 'zest', 'rind'], true) && array_slice($words, 0, -1) === $name) {
+                    // The juice of the lime that the list has whole.
+                    $part[] = $i;
                 } elseif ($words === ['berry'] && preg_match('~berr(?:y|ies)$~u', (string) end($name)) === 1) {
                     $part[] = $i;
                 } elseif ($words === [$name[0]] && preg_match('~^(?!(?:pinch|dash|few|some|little|the|fine|finely|ground|dried|fresh)$)\pL{3,}$~u', $name[0]) === 1 && $this->formula->doses[$i]->food?->role === Role::Flavour) {
@@ -96,6 +100,8 @@ final readonly class DoseNames
     /** @return list<string> */
     private static function words(string $text): array
     {
+        $text = preg_replace('~\bchoc\b~iu', 'chocolate', $text) ?? $text;
+
         return array_values(array_filter(FoodIndex::words($text), static fn (string $w): bool => preg_match('~\d~', $w) !== 1));
     }
 }

@@ -52,7 +52,7 @@ final readonly class MethodReader
             $component = $this->component($formula, $step->text, $found[$i], $seen) ?? $component;
             $mentions = [];
             foreach ($found[$i] as [$at, $length, $doses, $isPlural, $isMixture]) {
-                $chosen = $isMixture ? $this->known($doses, $seen) : $this->choose($formula, $doses, $component, $seen, $isPlural, preg_match(self::ON_TOP, substr($step->text, 0, $at)) === 1);
+                $chosen = $isMixture ? $this->known($doses, $seen) : $this->choose($formula, $this->ofParts($formula, $doses, $component, $seen, $found[$i]), $component, $seen, $isPlural, preg_match(self::ON_TOP, substr($step->text, 0, $at)) === 1);
                 $mentions[] = new Mention($at, $length, $chosen, false, $isMixture);
                 $seen = $isMixture ? $seen : [...$seen, ...$chosen];
             }
@@ -65,6 +65,33 @@ final readonly class MethodReader
         }
 
         return $operations;
+    }
+
+    /**
+     * Where a step works on two parts and the one's butter is in, it is the other's.
+     *
+     * @param  list<int>  $doses
+     * @param  list<int>  $seen
+     * @param  list<array{int, int, list<int>, bool, bool}>  $found  of the step
+     * @return list<int>
+     */
+    private function ofParts(Formula $formula, array $doses, ?int $component, array $seen, array $found): array
+    {
+        $here = array_filter($doses, static fn (int $d): bool => $formula->doses[$d]->component === $component);
+        $fresh = array_values(array_diff($doses, $seen));
+        if ($here === [] || array_diff($here, $seen) !== [] || $fresh === []) {
+            return $doses;
+        }
+        $parts = [];
+        foreach ($found as [, , $named]) {
+            $of = array_unique(array_map(static fn (int $d): int => $formula->doses[$d]->component, $named));
+            if (count($of) === 1) {
+                $parts[] = reset($of);
+            }
+        }
+        $others = array_values(array_filter($fresh, static fn (int $d): bool => in_array($formula->doses[$d]->component, $parts, true)));
+
+        return $others === [] ? $doses : $others;
     }
 
     /** @return list<array{int, int, list<int>, bool, bool}> byte, length, doses that may be meant, plural, mixture */
@@ -187,9 +214,19 @@ final readonly class MethodReader
     /** "the sponge ingredients": the part of the dessert that is named before the words. */
     private function namedBefore(Formula $formula, string $before): ?int
     {
+        $found = [];
         foreach ($formula->components as $c => $name) {
-            if ($name !== '' && preg_match('~\b'.preg_quote($name, '~').'(?:\s+mix)?\s*$~iu', $before) === 1) {
-                return $c;
+            // The toffee sauce is "the sauce" where there is one.
+            $words = preg_split('~\s+~u', trim($name)) ?: [];
+            foreach (array_unique([$name, (string) end($words)]) as $rank => $called) {
+                if (mb_strlen($called) > 2 && preg_match('~\b'.preg_quote($called, '~').'(?:\s+mix)?\s*$~iu', $before) === 1) {
+                    $found[$rank][] = $c;
+                }
+            }
+        }
+        foreach ($found as $components) {
+            if (count($components) === 1) {
+                return $components[0];
             }
         }
 

@@ -163,6 +163,12 @@ final readonly class RowSigns
     {
         $name = preg_replace('~\s(?:to\s+(?:serve|decorate|finish|taste|dust)|for\s.*)$~iu', '', preg_replace($this->bullet, '', $row) ?? $row) ?? $row;
 
+        $both = preg_split('~\s+(?:and|&)\s+~iu', trim($name)) ?: [];
+        if ($name !== $row && count($both) === 2 && $this->foods->find($both[0])->sure && $this->foods->find($both[1])->sure) {
+            // "Butter and cocoa for the ramekins"
+            return true;
+        }
+
         return mb_strtoupper($row) !== $row && ! $this->words->isPart(trim($name)) && $this->foods->find($name)->sure;
     }
 

@@ -29,7 +29,14 @@ final readonly class Step
     /** Where the sentence begins in which the baking does; null where it is the first. */
     public function bakingFrom(): ?int
     {
-        $at = min([strlen($this->text), ...array_column($this->bakes(), 'at')]);
+        $bakes = array_column($this->bakes(), 'at');
+        $at = min([strlen($this->text), ...$bakes]);
+        // A fruit that bakes alone while its dough is mixed: the bake that counts is the one behind the mixing.
+        foreach ($bakes as $later) {
+            if ($later > $at && preg_match('~[.;!]\s[^.;!]*\b(?:combine|mix|stir|whisk|beat|fold|rub|cut)\b~iu', substr($this->text, $at, $later - $at)) === 1) {
+                $at = $later;
+            }
+        }
         preg_match_all('~[.!?]\s+(?=\p{Lu})~u', substr($this->text, 0, $at), $ends, PREG_OFFSET_CAPTURE);
         $end = end($ends[0]);
 

@@ -109,4 +109,21 @@ final class BakePlannerTest extends CoreCase
             self::assertSame([1, 1], [substr_count($row['does'], '{parts}'), preg_match('~^[^{}]*(?:\{(?:parts|grams)\}[^{}]*)+$~', $row['does'])]);
         }
     }
+
+    public function test_the_mix_waits_behind_its_own_mixing(): void
+    {
+        $steps = self::kernel()->convert(self::brief("Pear cobbler\nServes 6\n\nFilling\n800 g pears\n100 g sugar\n\nTopping\n150 g flour\n80 g butter\n50 ml water\n\nToss the filling in a dish and bake 10 minutes at 210 C. Meanwhile combine the flour and butter, stir in the water. Drop over the pears. Bake 30 minutes."))->steps;
+        $texts = array_map(static fn ($s): string => $s->text(), $steps);
+        $waits = array_key_first(array_filter($texts, static fn (string $t): bool => str_contains($t, 'the flour drinks')));
+        self::assertStringContainsString('stir in the water', $texts[$waits - 1]);
+        self::assertStringStartsWith('Bake', $texts[$waits + 1]);
+    }
+
+    public function test_the_sauce_is_the_toffee_sauce_and_is_made_once(): void
+    {
+        $steps = self::kernel()->convert(self::brief("Date squares\nServes 6\n\n150 g flour\n100 g butter\n2 eggs\n\nFor the toffee sauce\n100 g brown sugar\n50 g butter\n150 ml double cream\n\nBeat the butter, eggs and flour. Bake at 180 C for 30 minutes.\nPut all the sauce ingredients in a pan, bubble for 3 minutes."))->steps;
+        $text = implode(' ', array_map(static fn ($s): string => $s->text(), $steps));
+        self::assertStringNotContainsString('as is usual', $text);
+        self::assertStringContainsString('sauce ingredients (now with', $text);
+    }
 }
