@@ -48,6 +48,7 @@ final class BriefJson
             'left' => $wishes->left,
             'without' => $wishes->without,
             'cooler' => $wishes->cooler,
+            'appliance' => $wishes->appliance,
             'pieces' => $brief->portions->pieces,
             'sharing' => self::sharing($brief->portions),
             'scale' => $brief->batch->scale,
@@ -82,6 +83,7 @@ final class BriefJson
                 self::strings($kept['left'] ?? []),
                 self::strings($kept['without'] ?? []),
                 (float) ($kept['cooler'] ?? 0.0),
+                appliance: isset(Wishes::APPLIANCES[$kept['appliance'] ?? '']) ? (string) ($kept['appliance'] ?? '') : '',
             ),
             self::readSharing((array) ($kept['sharing'] ?? []), isset($kept['pieces']) ? (float) $kept['pieces'] : null),
             new BatchPlan(

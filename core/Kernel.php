@@ -42,6 +42,7 @@ use Aglyca\Core\Trial\BakeNotes;
 use Aglyca\Core\Trial\Change;
 use Aglyca\Core\Trial\Doing;
 use Aglyca\Core\Trial\FoundCause;
+use Aglyca\Core\Trial\Heating;
 use Aglyca\Core\Trial\Judged;
 use Aglyca\Core\Trial\Lesson;
 use Aglyca\Core\Trial\NextTry;
@@ -189,6 +190,24 @@ final class Kernel
     public function tolerance(Conversion $conversion, Food $food, float $grams): float
     {
         return $this->core->weighing->tolerance($food, $grams, $conversion->after->formula->pieces, $conversion->brief->convention);
+    }
+
+    /**
+     * What a probe in the middle of a bake says.
+     *
+     * @param  ?float  $oven  °C
+     * @return ?array{low: float, high: float, minutes: ?array{float, float}} °C of doneness, and minutes until then where they can be told
+     */
+    public function probe(Conversion $conversion, Doing $doing, ?float $oven): ?array
+    {
+        $done = $this->core->heating->doneness($conversion->family());
+        if ($done === null) {
+            return null;
+        }
+        $start = $doing->probe[0][1] ?? 0;
+        $readings = array_map(static fn (array $r): array => [($r[1] - $start) / 60_000, $r[0]], $doing->probe);
+
+        return ['low' => $done[0], 'high' => $done[1], 'minutes' => $oven === null ? null : Heating::minutesUntil($readings, $oven, $done[0])];
     }
 
     /** @return list<Remedy> for the whole batch */

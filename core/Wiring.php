@@ -27,6 +27,7 @@ use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Method\Actions;
 use Aglyca\Core\Method\BakePlanner;
 use Aglyca\Core\Method\Clauses;
+use Aglyca\Core\Method\Extras;
 use Aglyca\Core\Method\Latecomers;
 use Aglyca\Core\Method\MethodReader;
 use Aglyca\Core\Method\MethodWriter;
@@ -69,6 +70,7 @@ use Aglyca\Core\Swap\Schools;
 use Aglyca\Core\Swap\Sorter;
 use Aglyca\Core\Trial\ChangeMaker;
 use Aglyca\Core\Trial\Diagnosis;
+use Aglyca\Core\Trial\Heating;
 use Aglyca\Core\Trial\Lessons;
 use Aglyca\Core\Trial\Outlook;
 use Aglyca\Core\Trial\Portrait;
@@ -141,6 +143,8 @@ final readonly class Wiring
 
     public Lessons $lessons;
 
+    public Heating $heating;
+
     public KitchenMeasure $measures;
 
     public LabelChecker $labels;
@@ -187,11 +191,12 @@ final readonly class Wiring
         $actions = new Actions($tables);
         $this->planner = new BakePlanner(
             $preparations, new MethodReader($actions, $this->foods),
-            new MethodWriter($preparations, new Latecomers($preparations, $patterns), $this->constants), $patterns, $this->constants,
+            new MethodWriter($preparations, new Latecomers($preparations, $patterns), $this->constants), $patterns, new Extras($tables), $this->constants,
         );
         $this->tasks = new TaskMaker(new Clauses($actions, $this->steps), $actions, $this->steps, $this->constants, $stock->taught);
         $this->weighing = new Weighing($this->accountant, $this->netCarbs, $this->larder, $this->constants);
         $this->remedies = new Remedies($tables, $this->larder, $snapper, $this->measures);
+        $this->heating = new Heating($tables);
         $this->lessons = new Lessons($this->larder, $this->families, $this->constants);
         $this->diagnosis = new Diagnosis(
             $tables, new Portrait($tables, $assayer, $this->larder, $this->constants),

@@ -14,6 +14,7 @@ use Aglyca\Core\Quantity\Decimal;
 use Aglyca\Core\Reading\UnreadableRecipe;
 use Aglyca\Core\Swap\Exchange;
 use Aglyca\Core\Swap\Part;
+use Aglyca\Core\Swap\Wishes;
 use Aglyca\Core\Writing\Report;
 use App\Support\Trade;
 use InvalidArgumentException;
@@ -24,7 +25,7 @@ final readonly class RecipeCommand
 {
     private const USAGE = "usage: aglyca account [--json] [--measures us|metric|au|imperial] FILE\n"
         ."       aglyca convert [--json] [--sweetener KEY] [--school KEY] [--sweetness 0.9] [--family PART=KEY]\n"
-        ."               [--without milk,egg,nuts,coconut,peanut,gluten] [--measures us|metric|au|imperial] FILE\n"
+        ."               [--without milk,egg,nuts,coconut,peanut,gluten] [--measures us|metric|au|imperial] [--appliance air-fryer] FILE\n"
         ."       aglyca plan [--json] [--ready TIME | --from TIME] [--sheets N] [--per-sheet N] [--bakers N] [--written] FILE...\n"
         ."       aglyca diagnose [--json] FILE   (a recipe, a line “--- bake”, and how it came out)\n"
         ."       aglyca response [--json] FILE.csv\n"
@@ -35,7 +36,7 @@ final readonly class RecipeCommand
 
     private const OPTIONS = [
         'account' => ['--measures'],
-        'convert' => ['--sweetener', '--school', '--sweetness', '--family', '--without', '--measures'],
+        'convert' => ['--sweetener', '--school', '--sweetness', '--family', '--without', '--measures', '--appliance'],
     ];
 
     /** @param  string  $root the project's folder */
@@ -117,6 +118,7 @@ final readonly class RecipeCommand
                 'sweetness' => $brief->wishing(sweetness: (float) $value),
                 'without' => $brief->wishing(without: array_values(array_filter(array_map(trim(...), explode(',', $value))))),
                 'measures' => $brief->but(corrections: $brief->corrections->measuring($value)),
+                'appliance' => isset(Wishes::APPLIANCES[$value]) ? $brief->wishing(appliance: $value) : throw new InvalidArgumentException("--appliance is air-fryer, not “{$value}”."),
                 'family' => $brief->wishing(families: array_replace($brief->wishes->families, $this->family($kernel, $brief, $value))),
                 default => $brief->wishing(...[$name => $value]),
             };

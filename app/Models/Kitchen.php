@@ -25,10 +25,11 @@ use InvalidArgumentException;
  * @property ?list<string> $refused food keys never to be used
  * @property ?array<string, ?int> $places what it has to work with, by the names of `Places`
  * @property string $zone of its clocks
+ * @property string $heats how it says heats: one of `KitchenLimits::HEATS`
  */
 final class Kitchen extends Model
 {
-    protected $fillable = ['name', 'limit_g', 'convention', 'refused', 'body_kg', 'currency', 'places', 'zone'];
+    protected $fillable = ['name', 'limit_g', 'convention', 'refused', 'body_kg', 'currency', 'places', 'zone', 'heats'];
 
     protected $casts = ['limit_g' => 'decimal:1', 'body_kg' => 'decimal:1', 'refused' => 'array', 'places' => 'array'];
 
@@ -103,7 +104,7 @@ final class Kitchen extends Model
     {
         $number = static fn (?string $column): ?float => $column === null ? null : (float) $column;
 
-        return new KitchenLimits($number($this->limit_g), $number($this->body_kg), array_values($this->refused ?? []));
+        return new KitchenLimits($number($this->limit_g), $number($this->body_kg), array_values($this->refused ?? []), $this->heats);
     }
 
     /** What its baker has to work with; what nobody said is as in most kitchens. */

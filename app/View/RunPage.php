@@ -46,6 +46,7 @@ final readonly class RunPage
             'done_when' => $conversion->family()->doneness,
             'events' => $this->open->run->eventsAfter(0),
             'count' => $this->count(),
+            'probed' => $this->probe(),
         ];
     }
 
@@ -64,6 +65,23 @@ final readonly class RunPage
             'said' => abs($more) < 0.05 ? 'as planned' : Figures::one(abs($more)).' g '.($more > 0 ? 'more' : 'less').' than planned',
             'pieces' => Figures::count($account->formula->pieces),
         ];
+    }
+
+    /** What the probe says, in words; "" where nobody measures such a bake so. */
+    public function probe(): string
+    {
+        $doing = $this->open->run->doing();
+        $said = $this->open->kernel->probe($this->open->conversion, $doing, $this->bakedHeat());
+        if ($said === null || $doing->probe === []) {
+            return '';
+        }
+        $done = 'Done at '.Figures::whole($said['low']).' to '.Figures::whole($said['high']).' °C in the middle. ';
+
+        return $done.match (true) {
+            $said['minutes'] === null => 'It is too early to say when.',
+            $said['minutes'][1] < 0.5 => 'It is there.',
+            default => 'There in '.Figures::whole($said['minutes'][0]).' to '.Figures::whole(ceil($said['minutes'][1])).' minutes.',
+        };
     }
 
     public function bakedMinutes(Doing $doing): ?float

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Family;
 
+use Aglyca\Core\Quantity\Altered;
 use Aglyca\Core\Reading\Step;
 
 /**
@@ -12,10 +13,13 @@ use Aglyca\Core\Reading\Step;
  */
 final readonly class OvenPlan
 {
+    use Altered;
+
     /**
      * @param  ?float  $celsius  as written; null where the method has no heat
      * @param  ?float  $minutes  as written; null where it has no bake
      * @param  list<string>  $reasons  for what is otherwise than written
+     * @param  string  $appliance  "" for the oven, or "air-fryer"
      */
     private function __construct(
         private OvenRules $rules,
@@ -25,6 +29,9 @@ final readonly class OvenPlan
         public int $restMinutes = 0,
         private float $panFactor = 1.0,
         public array $reasons = [],
+        public string $appliance = '',
+        private float $applianceFactor = 1.0,
+        private float $applianceLowered = 0.0,
     ) {}
 
     /** @param  list<Step>  $steps */
@@ -57,6 +64,16 @@ final readonly class OvenPlan
             : $this->lowered($celsius, 'you asked for a cooler oven, so that it may hold more allulose', $this->restMinutes);
     }
 
+    /** In another appliance than the recipe's oven; an air fryer blows hotter air onto less. */
+    public function in(string $appliance): self
+    {
+        return $appliance !== 'air-fryer' || $this->celsius === null ? $this : $this->but(
+            loweredByCelsius: $this->loweredByCelsius + $this->rules->airFryerLowerByCelsius,
+            reasons: [...$this->reasons, 'the air fryer blows its heat onto the dessert'], appliance: $appliance,
+            applianceFactor: $this->rules->airFryerTime, applianceLowered: $this->rules->airFryerLowerByCelsius,
+        );
+    }
+
     public function inPan(?PanChange $pan): self
     {
         if ($pan === null) {
@@ -65,15 +82,13 @@ final readonly class OvenPlan
         $sentence = $pan->sentence();
         $reasons = $sentence === '' ? $this->reasons : [...$this->reasons, $sentence];
 
-        return new self(
-            $this->rules, $this->celsius, $this->minutes, $this->loweredByCelsius, $this->restMinutes, $pan->timeFactor, $reasons,
-        );
+        return $this->but(panFactor: $pan->timeFactor, reasons: $reasons);
     }
 
     /** What the time is multiplied by. */
     public function timeFactor(): float
     {
-        return $this->panFactor * ($this->loweredByCelsius > 0 ? 1 + $this->rules->nutLongerBy : 1.0);
+        return $this->panFactor * $this->applianceFactor * ($this->loweredByCelsius > $this->applianceLowered ? 1 + $this->rules->nutLongerBy : 1.0);
     }
 
     public function isChanged(): bool
@@ -107,10 +122,7 @@ final readonly class OvenPlan
 
     private function lowered(float $celsius, string $reason, int $restMinutes): self
     {
-        return new self(
-            $this->rules, $this->celsius, $this->minutes, $this->loweredByCelsius + $celsius, $restMinutes,
-            $this->panFactor, [...$this->reasons, $reason],
-        );
+        return $this->but(loweredByCelsius: $this->loweredByCelsius + $celsius, restMinutes: $restMinutes, reasons: [...$this->reasons, $reason]);
     }
 
     private function atReference(Family $family, float $loweredByCelsius, float $timeFactor): float

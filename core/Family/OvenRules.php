@@ -14,6 +14,8 @@ final readonly class OvenRules
         public float $nutLongerBy,
         public float $browningReferenceCelsius,
         public float $browningDoublingCelsius,
+        public float $airFryerLowerByCelsius,
+        public float $airFryerTime,
     ) {}
 
     public static function from(Constants $constants): self
@@ -23,6 +25,8 @@ final readonly class OvenRules
             $constants->get('nut-longer-by'),
             $constants->get('browning-reference'),
             $constants->get('browning-doubling'),
+            $constants->get('air-fryer-lower-by'),
+            $constants->get('air-fryer-time'),
         );
     }
 }

@@ -25,6 +25,7 @@ final readonly class BakePlanner
         private MethodReader $reader,
         private MethodWriter $writer,
         private Patterns $patterns,
+        private Extras $extras,
         private Constants $constants,
     ) {}
 
@@ -42,12 +43,13 @@ final readonly class BakePlanner
         [$steps, $restAt] = $this->parted($steps, $isBaked ? $oven->restMinutes : 0);
         $operations = $this->reader->read($swap->before, $steps);
         $rewriting = $this->writer->write($swap, $operations);
+        [$extraBefore, $extraBehind] = $this->extras->of($swap, $operations);
         $cool = $this->coolMinutes($swap, $steps);
         $planned = $this->preparations->of($swap);
         $lastBake = array_key_last(array_filter($steps, static fn (Step $s): bool => $s->isBake && $s->times !== []));
         foreach ($operations as $i => $operation) {
             $step = $operation->step;
-            array_push($planned, ...array_map(PlannedStep::added(...), $rewriting->before[$i] ?? []));
+            array_push($planned, ...array_map(PlannedStep::added(...), [...$extraBefore[$i] ?? [], ...$rewriting->before[$i] ?? []]));
             $inside = $i === $restAt ? $this->waitInside($step) : null;
             if ($inside !== null) {
                 [$at, $length] = $inside;
@@ -55,11 +57,11 @@ final readonly class BakePlanner
             } elseif ($i === $restAt) {
                 $planned[] = PlannedStep::added("Let it stand for $oven->restMinutes minutes before it is baked: the flour drinks.");
             }
-            $rewritten = $this->step($oven, $operation, $isBaked, $rewriting->edits[$i] ?? [], $rewriting->uses[$i] ?? []);
+            $rewritten = $this->step($oven, $operation, $isBaked, $rewriting->edits[$i] ?? [], $rewriting->uses[$i] ?? [], $swap->wishes->kitchen->heats);
             if (trim($rewritten->text()) !== '') {
                 $planned[] = $rewritten;
             }
-            array_push($planned, ...array_map(PlannedStep::added(...), $rewriting->behind[$i] ?? []));
+            array_push($planned, ...array_map(PlannedStep::added(...), [...$rewriting->behind[$i] ?? [], ...$extraBehind[$i] ?? []]));
             if ($i === $lastBake && $cool > 0 && ! $this->cools($step) && ! $this->cools($steps[$i + 1] ?? null)) {
                 $planned[] = PlannedStep::added("Leave it where it is for $cool minutes before moving it: without sugar it is fragile while hot.");
             }
@@ -156,8 +158,9 @@ final readonly class BakePlanner
     /**
      * @param  array<int, array{int, string}>  $new  words that the swap changes, by their byte
      * @param  list<StepUse>  $uses
+     * @param  string  $says  how the kitchen says heats
      */
-    private function step(OvenPlan $oven, Operation $operation, bool $isBaked, array $new, array $uses): PlannedStep
+    private function step(OvenPlan $oven, Operation $operation, bool $isBaked, array $new, array $uses, string $says): PlannedStep
     {
         $step = $operation->step;
         $heats = [];
@@ -167,8 +170,14 @@ final readonly class BakePlanner
             $heats[] = $lowered->celsius;
             // A number alone is said with its scale: 250 is an oven in one, and charcoal in the other.
             $isBare = preg_match('~^\d+$~', substr($step->text, $heat->at, $heat->length)) === 1;
-            if ($heat->isOven && ($isBare || $oven->loweredByCelsius > 0)) {
-                $new[$heat->at] = [$heat->length, $this->dial($heat, $lowered)];
+            if ($heat->isOven && ($isBare || $oven->loweredByCelsius > 0 || $says !== '')) {
+                $new[$heat->at] = [$heat->length, $this->dial($heat, $lowered, $says)];
+            }
+        }
+        if ($oven->appliance === 'air-fryer') {
+            preg_match_all('~\boven\b(?!\s*(?:proof|glove|mitt))~iu', $step->text, $ovens, PREG_OFFSET_CAPTURE);
+            foreach ($ovens[0] as [$word, $at]) {
+                $new[$at] ??= [strlen($word), 'air fryer'];
             }
         }
         $isMicrowaved = $operation->action?->place === 'microwave';
@@ -210,8 +219,8 @@ final readonly class BakePlanner
         return array_values(array_filter($pieces, static fn (StepPiece $p): bool => $p->text !== '' || $p->was !== ''));
     }
 
-    /** As an oven is set, in the scale that the recipe speaks; a fan oven stays one. */
-    private function dial(Heat $heat, Temperature $new): string
+    /** As an oven is set, in the kitchen's scale, or else in that which the recipe speaks; a fan oven stays one. */
+    private function dial(Heat $heat, Temperature $new, string $says): string
     {
         $step = $this->constants->get('snap-oven-c');
         $celsius = $new->celsiusOnDial($step);
@@ -219,6 +228,10 @@ final readonly class BakePlanner
         $fahrenheit = $new->fahrenheitOnDial($this->constants->get('snap-oven-f'));
 
         return match (true) {
+            $says === 'celsius' => "$celsius °C",
+            $says === 'fahrenheit' => "$fahrenheit °F",
+            $says === 'fan' => "$fan °C fan",
+            $says === 'gas' => 'gas mark '.$new->onGasDial($this->constants->get('gas-mark-1-f')),
             $heat->isFan => "$fan °C fan ($celsius °C without fan)",
             $heat->isFahrenheit => "$fahrenheit °F / $celsius °C".($heat->saysFan ? " ($fan °C fan)" : ''),
             default => "$celsius °C".($heat->saysFan ? " ($fan °C fan)" : ''),

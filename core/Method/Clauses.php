@@ -81,6 +81,11 @@ final readonly class Clauses
             }
         }
 
+        if ($action === null && preg_match('~^look\b~iu', $step->text) === 1) {
+            // A glance takes no time of its own.
+            return null;
+        }
+
         return $action ?? ($step->times === [] ? null : $this->actions->get('rest'));
     }
 }

@@ -241,6 +241,10 @@ final readonly class TaskMaker
     {
         $isIron = $family->key === 'waffle' && preg_match('~\b(?:waffle|iron)\b~iu', $clause->text) === 1 && in_array($action->key, ['bake', 'fry', 'simmer'], true);
 
+        if ($action->key === 'bake' && preg_match('~\bair[- ]fry(?:er|ing)?\b~iu', $clause->text) === 1) {
+            return $this->actions->get('air-fry');
+        }
+
         return $isIron ? $this->actions->get('griddle') : $action;
     }
 

@@ -45,4 +45,12 @@ final readonly class Temperature
     {
         return (int) (round($this->inFahrenheit() / $step) * $step);
     }
+
+    /** To the nearest mark of a gas oven, which are 25 °F apart; below mark 1 they are "½" and "¼". */
+    public function onGasDial(float $mark1): string
+    {
+        $mark = ($this->inFahrenheit() - $mark1) / 25 + 1;
+
+        return $mark >= 0.5 ? (string) max(1, (int) round($mark)) : ($mark > -0.5 ? '½' : '¼');
+    }
 }

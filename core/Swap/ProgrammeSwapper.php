@@ -123,13 +123,13 @@ final readonly class ProgrammeSwapper
     {
         $floury = array_filter($sortings, static fn (Sorting $s): bool => $s->flours !== []);
         if ($floury === []) {
-            return $written->coolerBy($wishes->cooler);
+            return $written->coolerBy($wishes->cooler)->in($wishes->appliance);
         }
         // A foam falls while it waits.
         $drinks = array_filter(array_keys($floury), static fn (int $c): bool => ! $families[$c]->foam) !== [];
         $rest = $drinks ? (int) $this->schools->school($wishes->school)['rest_min'] : 0;
 
-        return $written->forNutFlours($rest)->coolerBy($wishes->cooler);
+        return $written->forNutFlours($rest)->coolerBy($wishes->cooler)->in($wishes->appliance);
     }
 
     /**

@@ -20,10 +20,13 @@ final readonly class Wishes
 
     public const SCHOOL = 'almond-coconut';
 
+    /** What a dessert of an oven may be baked in instead. */
+    public const APPLIANCES = ['' => 'the oven', 'air-fryer' => 'an air fryer'];
+
     public Blend $blend;
 
     /**
-     * Nine things that a baker says independently of one another; what the kitchen keeps to stands beside them.
+     * Ten things that a baker says independently of one another; what the kitchen keeps to stands beside them.
      *
      * @param  string  $sweetener  a mix of `data/sweetener_mixes.csv`
      * @param  string  $school  a school of `data/flour_schools.csv`
@@ -33,6 +36,7 @@ final readonly class Wishes
      * @param  array<string, float>  $amounts  by `AmountKey`: grams typed in
      * @param  list<string>  $left  keys of lines to leave as they are
      * @param  list<string>  $without  allergens never to be used: nuts, egg, milk, …
+     * @param  string  $appliance  one of `APPLIANCES`
      * @param  float  $cooler  °C that the oven may go lower than the flour asks
      *
      * @throws InvalidArgumentException
@@ -48,6 +52,7 @@ final readonly class Wishes
         public array $without = [],
         public float $cooler = 0.0,
         public KitchenLimits $kitchen = new KitchenLimits,
+        public string $appliance = '',
     ) {
         if ($sweetness < self::SWEETNESS_LEAST - 1e-9 || $sweetness > self::SWEETNESS_MOST + 1e-9) {
             throw new InvalidArgumentException(sprintf(

@@ -145,6 +145,8 @@ final class Report
     {
         $assumed = array_column(array_filter($conversion->warnings, static fn (Warning $w): bool => $w->key === 'yield-assumed'), 'key');
 
-        return [...$assumed, 'It keeps '.$conversion->swap->family()->keeping.'.'];
+        $family = $conversion->swap->family();
+
+        return [...$assumed, "Done when: $family->doneness.", "Cooling: $family->cooling.", "It keeps $family->keeping."];
     }
 }

@@ -15,6 +15,7 @@ return new class extends Migration
             $table->json('tries')->nullable();
         });
         Schema::table('recipes', fn (Blueprint $table) => $table->unsignedBigInteger('house_version_id')->nullable());
+        Schema::table('kitchens', fn (Blueprint $table) => $table->string('heats', 12)->default(''));
         Schema::create('photos', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('bake_id')->constrained()->cascadeOnDelete();
@@ -58,6 +59,7 @@ return new class extends Migration
             Schema::dropIfExists($table);
         }
         Schema::table('recipes', fn (Blueprint $table) => $table->dropColumn('house_version_id'));
+        Schema::table('kitchens', fn (Blueprint $table) => $table->dropColumn('heats'));
         Schema::table('versions', fn (Blueprint $table) => $table->dropColumn(['parent_id', 'tries']));
     }
 };

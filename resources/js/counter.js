@@ -12,6 +12,7 @@ let queue = kept('queue', []);
 let last = events.reduce((most, event) => Math.max(most, event.id), 0);
 let state = fold([...events, ...queue]);
 let count = run.count;
+let probeSays = run.probed;
 let here = kept('here', null);
 let tare = kept('tare', false);
 let scale = null;
@@ -44,6 +45,7 @@ const taken = (answer) => {
         if (event.id > last) { events.push(event); last = event.id; }
     }
     if (answer.count) count = answer.count;
+    if (answer.probed) probeSays = answer.probed;
     state = fold([...events, ...queue]);
 };
 const flush = async () => {
@@ -416,7 +418,7 @@ const devices = () => {
         el('div', { class: 'c-row' }, el('button', { type: 'button', class: 'c-button', id: 'pour', ...hold(4) }, 'Pour'), el('button', { type: 'button', class: 'c-button', id: 'trickle', ...hold(0.5) }, 'Trickle'), el('button', { type: 'button', class: 'c-button', id: 'scoop', ...hold(-4) }, 'Spoon out'), button('Empty it', () => pour(-drawn, true))),
         el('p', { class: 'c-soft' }, 'and the drawn probe: ', el('span', { class: 'figure', id: 'probe-face' }, probe === null ? '–' : `${probe.toFixed(1)} °C`)),
         el('input', { type: 'range', class: 'c-range', min: '15', max: '105', value: String(probe ?? 20), 'aria-label': 'Heat of the drawn probe, °C', oninput: (event) => probed(heatOf(Number(event.target.value))) }),
-        curve());
+        probeSays ? el('p', { class: 'c-soft' }, probeSays) : null, curve());
     box.addEventListener('toggle', () => { devicesOpen = box.open; });
     return box;
 };

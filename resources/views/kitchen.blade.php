@@ -12,6 +12,11 @@
                 @foreach ($conventions as $key => $convention)<option value="{{ $key }}" @selected(old('convention', $kitchen->convention) === $key)>{{ $convention['name'] }}</option>@endforeach
             </select>
         </div>
+        <div>
+            <label class="label" for="heats">Heats of the oven are said</label>
+            <select class="field" id="heats" name="heats">@foreach (Aglyca\Core\Swap\KitchenLimits::HEATS as $key => $name)<option value="{{ $key }}" @selected(old('heats', $kitchen->heats) === $key)>{{ $name }}</option>@endforeach</select>
+            <p class="text-sm text-soft">On the Bench, the card, the Day, the Counter and in what you print or send.</p>
+        </div>
         <button class="button button-main justify-self-start">Keep</button>
     </form>
     @if (($kitchen->refused ?? []) !== [])

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Kernel;
+use Aglyca\Core\Swap\KitchenLimits;
 use App\View\Conventions;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -32,13 +33,15 @@ final readonly class KitchenController
             'body_kg' => ['nullable', 'numeric', 'between:10,300'],
             'currency' => ['nullable', 'string', 'max:4'],
             'convention' => ['required', Rule::enum(Convention::class)],
+            'heats' => ['nullable', Rule::in(array_keys(KitchenLimits::HEATS))],
         ], [
+            'heats.*' => 'Choose one of the list.',
             'body_kg.*' => 'The body mass is kilograms from 10 to 300, or nothing.',
             'currency.*' => 'A currency is up to 4 characters, such as € or CHF.',
             'name.*' => 'Give your kitchen a name of up to 80 characters.',
             'limit_g.*' => 'The limit is grams of net carbs a piece: a number above 0, or nothing.',
         ]);
-        $request->user()->kitchen->update([...$said, 'currency' => $said['currency'] ?? '']);
+        $request->user()->kitchen->update([...$said, 'currency' => $said['currency'] ?? '', 'heats' => $said['heats'] ?? '']);
 
         return redirect('/kitchen')->with('said', 'Kept.');
     }

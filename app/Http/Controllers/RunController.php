@@ -50,6 +50,10 @@ final readonly class RunController
             $answer['count'] = (new RunPage(OpenRun::of($run, $this->kernel)))->count();
         }
 
+        if (in_array('probe', array_column($events, 'kind'), true)) {
+            $answer['probed'] = (new RunPage(OpenRun::of($run, $this->kernel)))->probe();
+        }
+
         return response()->json($answer);
     }
 

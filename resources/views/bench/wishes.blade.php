@@ -47,15 +47,17 @@
                 </select>
             </div>
         </div>
-        <details @if ($wishes->wishes->without !== [] || $wishes->wishes->cooler > 0) open @endif>
+        <details @if ($wishes->wishes->without !== [] || $wishes->wishes->cooler > 0 || $wishes->wishes->appliance !== '') open @endif>
             <summary class="py-1 text-cobalt underline underline-offset-3">Oven, and what must not be in it</summary>
             <label class="label mt-2" for="cooler">Oven lower than the flour asks</label>
             <select class="field" id="cooler" name="cooler">@foreach ([0, 5, 10, 15, 20] as $degrees)<option value="{{ $degrees }}" @selected((int) $wishes->wishes->cooler === $degrees)>{{ $degrees === 0 ? 'no lower' : $degrees.' °C lower' }}</option>@endforeach</select>
+            @if ($page->conversion->swap->before->making->isBaked)<label class="label mt-2" for="appliance">Baked in</label>
+            <select class="field" id="appliance" name="appliance">@foreach (Aglyca\Core\Swap\Wishes::APPLIANCES as $key => $name)<option value="{{ $key }}" @selected($wishes->wishes->appliance === $key)>{{ $name }}</option>@endforeach</select>@endif
             <fieldset class="mt-2 flex flex-wrap gap-x-4"><legend class="label">Without</legend><input type="hidden" name="without[]" value="">
                 @foreach (['nuts' => 'nuts', 'milk' => 'milk', 'egg' => 'egg', 'coconut' => 'coconut', 'peanut' => 'peanut'] as $key => $name)<label class="flex min-h-[44px] items-center gap-2"><input class="h-5 w-5 accent-cobalt" type="checkbox" name="without[]" value="{{ $key }}" @checked(in_array($key, $wishes->wishes->without, true))> {{ $name }}</label>@endforeach
             </fieldset>
         </details>
-        @foreach (['pieces', 'sweetness', 'sweetener', 'school', 'convention', 'cooler'] as $field)
+        @foreach (['pieces', 'sweetness', 'sweetener', 'school', 'convention', 'cooler', 'appliance'] as $field)
             @if ($page->faults->has($field))<p id="{{ $field }}-fault" class="fault" role="alert">{{ $page->faults->first($field) }}</p>@endif
         @endforeach
         @if ($page->conversion->recipe->pieces === null && $wishes->portions->pieces === null)

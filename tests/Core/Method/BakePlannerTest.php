@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Method;
 
 use Aglyca\Core\Method\PlannedStep;
+use Aglyca\Core\Swap\KitchenLimits;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
 
@@ -115,7 +116,7 @@ final class BakePlannerTest extends CoreCase
         $steps = self::kernel()->convert(self::brief("Pear cobbler\nServes 6\n\nFilling\n800 g pears\n100 g sugar\n\nTopping\n150 g flour\n80 g butter\n50 ml water\n\nToss the filling in a dish and bake 10 minutes at 210 C. Meanwhile combine the flour and butter, stir in the water. Drop over the pears. Bake 30 minutes."))->steps;
         $texts = array_map(static fn ($s): string => $s->text(), $steps);
         $waits = array_key_first(array_filter($texts, static fn (string $t): bool => str_contains($t, 'the flour drinks')));
-        self::assertStringContainsString('stir in the water', $texts[$waits - 1]);
+        self::assertStringContainsString('stir in the water', implode(' ', array_slice($texts, 0, $waits)));
         self::assertStringStartsWith('Bake', $texts[$waits + 1]);
     }
 
@@ -125,5 +126,30 @@ final class BakePlannerTest extends CoreCase
         $text = implode(' ', array_map(static fn ($s): string => $s->text(), $steps));
         self::assertStringNotContainsString('as is usual', $text);
         self::assertStringContainsString('sauce ingredients (now with', $text);
+    }
+
+    /** A fan oven stands 20 °C lower, a gas mark is 25 °F (common practice). */
+    public function test_a_kitchen_says_heats_in_its_own_way_and_bakes_in_its_own_appliance(): void
+    {
+        $text = "Gate biscuits\nMakes 20 biscuits\n\n100 g butter\n80 g sugar\n160 g flour\n\nHeat the oven to 180 C. Rub together and roll out. Bake for 20 minutes.";
+        $said = static fn (string $heats, string $appliance = ''): string => implode(' ', array_map(static fn ($s): string => $s->text(), self::kernel()->convert(self::brief($text, ['appliance' => $appliance])->wishing(kitchen: new KitchenLimits(heats: $heats)))->steps));
+        self::assertStringContainsString('to 170 °C', $said(''));
+        self::assertStringContainsString('to 340 °F.', $said('fahrenheit'));
+        self::assertStringContainsString('to 150 °C fan.', $said('fan'));
+        self::assertStringContainsString('to gas mark 4.', $said('gas'));
+        self::assertStringContainsString('Heat the air fryer to 150 °C', $said('', 'air-fryer'));
+        self::assertStringContainsString('18 minutes', $said('', 'air-fryer'), 'a tenth longer for nut flour, four fifths in the air fryer');
+    }
+
+    public function test_what_the_swap_asks_for_beside_the_recipe_stands_at_its_moment_with_its_reason(): void
+    {
+        $texts = static fn (string $text): array => array_map(static fn ($s): string => $s->text(), self::kernel()->convert(self::brief($text))->steps);
+        $jelly = $texts("Berry cream\nServes 4\n\n300 ml cream\n60 g sugar\n2 tsp powdered gelatine\n\nWarm the cream with the sugar. Stir in the gelatine. Chill for 3 hours.");
+        self::assertStringContainsString('swell for 5 minutes', $jelly[0]);
+        $loaf = "Barn loaf\nServes 10\n\n200 g flour\n150 g sugar\n100 g butter\n3 eggs\n2 tsp baking powder\n\nMix it all. Bake at 180 C for 50 minutes.";
+        self::assertStringContainsString('after 35 minutes', implode(' ', $texts($loaf)));
+        $tasks = self::kernel()->dish(self::kernel()->convert(self::brief($loaf)))->tasks;
+        self::assertNotContains(35, array_map(static fn ($t): int => $t->typical, $tasks), 'a glance is no wait');
+        self::assertStringNotContainsString('foil', implode(' ', $texts(str_replace('50 minutes', '25 minutes', $loaf))));
     }
 }
