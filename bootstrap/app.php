@@ -22,6 +22,8 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
+        // Only the nginx of `./aglyca start --lan`, on this machine, may speak for others.
+        $middleware->trustProxies(at: '127.0.0.1');
         $middleware->append(SecurityHeaders::class);
         $middleware->prepend(PlainInput::class);
         $middleware->trimStrings(except: ['text', 'password', 'password_confirmation', 'current_password']);

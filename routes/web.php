@@ -26,6 +26,7 @@ use App\Http\Controllers\SignUpController;
 use App\Http\Controllers\StartController;
 use App\Http\Controllers\TaughtController;
 use App\Http\Controllers\ToppingController;
+use App\Http\Controllers\TrustController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', [StartController::class, 'show']);
@@ -72,6 +73,9 @@ Route::middleware('throttle:work')->group(function (): void {
 });
 
 Route::get('/s/{token}', [CardController::class, 'read'])->where('token', '[A-Za-z0-9]{40}')->middleware('throttle:paste');
+
+Route::get('/trust', [TrustController::class, 'show'])->name('trust');
+Route::get('/trust/aglyca-ca.crt', [TrustController::class, 'certificate'])->name('trust.certificate');
 
 Route::get('/almanac', [AlmanacController::class, 'index']);
 Route::get('/almanac/tables/{name}', [AlmanacController::class, 'table']);

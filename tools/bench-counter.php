@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 (static function (callable $ask, string $base): void {
     preg_match('~name="_token" value="(\w+)"~', $ask('/sign-up'), $m);
-    $ask('/sign-up', ['_token' => $m[1], 'email' => bin2hex(random_bytes(6)).'@example.org', 'password' => 'plum-and-almond']);
+    $ask('/sign-up', ['_token' => $m[1], 'email' => bin2hex(random_bytes(6)).'@example.org', 'password' => 'plum-and-almond', 'kitchen' => 'Bench']);
     preg_match('~name="_token" value="(\w+)"~', $ask('/'), $m);
     $ask('/paste', ['_token' => $m[1], 'text' => RECIPE]);
     preg_match('~/bench/([0-9a-z]{26})~', $ask('/shelf'), $found);
