@@ -36,6 +36,7 @@ use Aglyca\Core\Reading\Recipe;
 use Aglyca\Core\Reading\Step;
 use Aglyca\Core\Reading\UnreadableRecipe;
 use Aglyca\Core\Swap\Blend;
+use Aglyca\Core\Swap\Part;
 use Aglyca\Core\Swap\Swap;
 use Aglyca\Core\Trial\Baked;
 use Aglyca\Core\Trial\BakeNotes;
@@ -376,14 +377,32 @@ final class Kernel
     private function cautions(Account $after, Swap $swap, Recipe $recipe): array
     {
         $care = array_map(
-            static fn (Family $f, string $name): Care => new Care($name, $f->minutes > 0 || $swap->before->making->isEggCooked, $f->cold, $f->hot),
-            $swap->families, $recipe->components,
+            fn (Family $f, string $name, int $c): Care => new Care($name, $f->minutes > 0 || $swap->before->making->isEggCooked || $this->isMadeBefore($swap, $c), $f->cold, $f->hot),
+            $swap->families, $recipe->components, array_keys($recipe->components),
         );
 
         return [
             ...$this->core->advisor->advice($after, $swap),
             ...$this->core->cautioner->cautions($after, $care, $swap->wishes->kitchen->bodyMass, $swap->family()->bakeLoss),
         ];
+    }
+
+    /** Whether all egg of a part is in what is cooked before the method begins: a custard from a tin, a sponge. */
+    private function isMadeBefore(Swap $swap, int $component): bool
+    {
+        foreach ($swap->before->doses as $dose) {
+            if ($dose->component === $component && $dose->food?->role === Role::Egg) {
+                return false;
+            }
+        }
+        foreach ($swap->exchanges as $exchange) {
+            $eggs = array_filter($exchange->component === $component ? $exchange->to : [], static fn (Part $p): bool => $p->food->role === Role::Egg);
+            if ($eggs !== [] && $this->core->preparations->nameOf($swap->before->doses[$exchange->from[0] ?? -1] ?? null) === '') {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @return array<string, Property> by the bands of the family of the heaviest component */

@@ -129,6 +129,8 @@ final readonly class Wiring
 
     public BakePlanner $planner;
 
+    public Preparations $preparations;
+
     public TaskMaker $tasks;
 
     public DayPlanner $days;
@@ -186,7 +188,7 @@ final readonly class Wiring
         $this->forecaster = new Forecaster($assayer, $this->constants);
         $this->cautioner = new Cautioner($tables, new AcidBalance($tables), $this->constants);
         $this->advisor = new Advisor($this->families, $this->constants);
-        $preparations = new Preparations($tables, $this->scaler);
+        $this->preparations = $preparations = new Preparations($tables, $this->scaler);
         $patterns = new Patterns($tables, $this->constants);
         $actions = new Actions($tables);
         $this->planner = new BakePlanner(

@@ -50,7 +50,21 @@ try {
         $browser->picture("$folder/shelf.png");
         $open('Cardamom', 'bench');
         $browser->picture("$folder/bench.png");
-        $open('Cardamom', 'counter');
+        $go('/day');
+        $browser->picture("$folder/day.png");
+        $open('Cardamom', 'notebook');
+        $browser->picture("$folder/notebook.png");
+        // A bake that runs: past what lies out and the tin, to the first thing that is weighed.
+        $weigh = static function () use ($driver, $open): void {
+            $open('Rhubarb', 'counter');
+            $driver->findElement(WebDriverBy::cssSelector('form[action$="/runs"] button'))->click();
+            for ($i = 0; $i < 6 && $driver->findElements(WebDriverBy::id('number')) === []; $i++) {
+                usleep(300_000);
+                $driver->findElement(WebDriverBy::id('main-button'))->click();
+            }
+            usleep(500_000);
+        };
+        $weigh();
         $browser->picture("$folder/counter.png");
         foreach (['account' => 'Poppy', 'pieces' => 'Poppy', 'scale' => 'Cardamom', 'compare' => 'Cardamom', 'card' => 'Hazelnut'] as $sheet => $title) {
             $open($title, 'bench', "/$sheet");
@@ -65,6 +79,9 @@ try {
             $open('Cardamom', 'bench', $sheet);
             $browser->picture("$folder/$name-phone.png");
         }
+        $browser->size(390, 800);
+        $weigh();
+        $browser->picture("$folder/counter-phone.png");
         // The card as it comes out of the printer: A4 at 96 dots an inch, less its margins.
         $browser->size(703, 1032);
         $browser->medium('print');

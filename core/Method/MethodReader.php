@@ -107,11 +107,13 @@ final readonly class MethodReader
                 $last = $m[0][$i + $length - 1];
                 $end = $last[1] + strlen($last[0]);
                 $between = substr($text, $at, $end - $at);
-                $isLoose = $length > 1 && ($this->foods->isIgnored($phrase[0]) || $this->foods->isIgnored($phrase[$length - 1]));
+                // "eggs and yolk" are two things, "half and half" is one.
+                $isTwo = $length > 2 && array_intersect(['and', 'or', 'with'], array_slice($phrase, 1, -1)) !== [] && ! $this->foods->isName(implode(' ', $phrase));
+                $isLoose = $isTwo || $length > 1 && ($this->foods->isIgnored($phrase[0]) || $this->foods->isIgnored($phrase[$length - 1]));
                 if ($isLoose || preg_match('~[.,;:()]~', $between) === 1 || in_array('', $phrase, true)) {
                     continue;
                 }
-                if ($names->isAnother($phrase)) {
+                if ($phrase[0] !== 'whip' && $names->isAnother($phrase)) {
                     $i += $length - 1;
 
                     continue 2;

@@ -28,7 +28,7 @@ final readonly class Heats
             .'(?<gas>\bgas\s?(?:marks?|no\.?|number)?\s?(?<mark>\d{1,2}(?!\d)|['.$words->signs.']))'
             .'|(?<before>\b(?:fan|convection)(?:\s+oven)?\s?(?:at\s|to\s)?)?(?<n>'.$number.')(?:\s?(?:[-–]|to)\s?(?<high>'.$number.'))?'
             .'(?:(?<scale>'.$degree.$scale.'|\s?'.$scale.')|(?<degrees>'.$degree.'(?!\pL))|(?<bare>))'
-            .'(?<fan>\s?(?:\(\s?)?(?:fan(?:[- ]?forced)?|convection)(?:\s+oven)?(?!\s*:?\s*\d)\)?)?'
+            .'(?<fan>\s?(?:\(\s?)?(?:fan(?:[- ]?forced)?|convection)(?:\s+oven)?(?!\s*:?\s*\d{3}(?!\d))\)?)?'
             .'~iu';
     }
 
@@ -80,8 +80,10 @@ final readonly class Heats
     /** A bare number is a heat only where an oven's heat can stand: "at 325 for", "oven 350", "a 375 oven", "then 20 min at 250". */
     private function standsAlone(string $text, array $m, bool $isOven, bool $isFan, float $number): bool
     {
+        $isTime = preg_match('~^\s*(?:minutes?|mins?|hours?|hrs?|h)\b~iu', substr($text, $m[0][1] + strlen((string) $m[0][0]), 12)) === 1;
         if ($number < 90 || $number > 550 || ($m['high'][0] ?? null) !== null) {
-            return $isFan;
+            // "160 fan 15-18 min": what stands behind is a time, and no oven is set to fifteen degrees.
+            return $isFan && $number >= 50 && ! $isTime;
         }
         $before = substr($text, max(0, $m[0][1] - 40), min(40, $m[0][1]));
         $after = substr($text, $m[0][1] + strlen((string) $m[0][0]), 30);

@@ -50,6 +50,7 @@ final class MethodReaderTest extends CoreCase
             ['Add the eggs, one at a time.', 'stir', ['egg']],
             ['Butter the tin and line it.', 'line', []],
             ['Line a tin.', 'line', []],
+            ['Whip cream with the icing sugar.', 'whip', ['powdered-sugar']],
             ['Fold in the flour, then the milk and almonds.', 'fold', ['wheat-flour', 'milk', 'almonds']],
             ['Stir in the coconut milk.', 'stir', []],
             ['Bake for 30 minutes until a skewer comes out clean.', 'bake', []],

@@ -55,6 +55,17 @@ final class FormsTest extends CoreCase
         }
     }
 
+    /** What stands behind "fan" is a time: no oven is set to fifteen degrees. */
+    public function test_a_fan_heat_before_a_time(): void
+    {
+        foreach (['Bake 160 fan 15-18 min until pale.', 'Bake at 160 fan 20 minutes.', 'Bake 160 fan for 1 hour.'] as $text) {
+            $heats = self::core()->steps->read($text)->heats;
+            self::assertCount(1, $heats, $text);
+            self::assertTrue($heats[0]->isFan, $text);
+            self::assertSame(180, $heats[0]->temperature->celsiusOnDial(5), $text);
+        }
+    }
+
     public function test_times(): void
     {
         $times = ['25 minutes' => [25.0, 25.0], '25 min' => [25.0, 25.0], '25 mins' => [25.0, 25.0], '20-25 minutes' => [20.0, 25.0], '20 to 25 min' => [20.0, 25.0], '1 hour' => [60.0, 60.0], '1½ hours' => [90.0, 90.0], '1 hr 10 min' => [70.0, 70.0], '1 hour and 10 minutes' => [70.0, 70.0], 'half an hour' => [30.0, 30.0], 'an hour and a half' => [90.0, 90.0], '90 seconds' => [1.5, 1.5]];
