@@ -170,7 +170,7 @@ final readonly class BenchPage
     /** @return list<string> what the rows that decided in a component say, the dearest first */
     public function decided(int $component): array
     {
-        return array_values(array_unique(array_map(static fn (Binding $b): string => $b->name.($b->isMissed ? ' could not be kept' : ' decides').($b->price === '' ? '' : ': '.lcfirst($b->price)), array_filter($this->conversion->swap->bindings, static fn (Binding $b): bool => $b->component === $component))));
+        return array_values(array_unique(array_map(static fn (Binding $b): string => $b->name.($b->isMissed ? ' could not be kept' : ' is what limits it').($b->price === '' ? '' : ': '.lcfirst($b->price)), array_filter($this->conversion->swap->bindings, static fn (Binding $b): bool => $b->component === $component))));
     }
 
     /**

@@ -27,7 +27,7 @@ final readonly class Forecaster
         $relative = [
             ['sweetness', 'Sweetness', 'g sucrose', $was->sweetness, $is->sweetness], ['bulk', 'Bulk', 'g', $was->solids, $is->solids],
             ['moisture', 'Moisture', 'g/g', $was->moisture(), $is->moisture()], ['fat', 'Fat', 'g/g', $was->fatShare(), $is->fatShare()],
-            ['structure', 'Hold', 'g wheat flour', $was->hold, $is->hold],
+            ['structure', 'Holding together', 'g wheat flour', $was->hold, $is->hold],
         ];
         $properties = [];
         foreach ($relative as [$key, $name, $unit, $old, $new]) {
@@ -39,10 +39,10 @@ final readonly class Forecaster
         [$lostBefore, $lostAfter] = [$bakeLoss * $was->mass, $bakeLoss * $is->mass];
         $absolute = [
             ['browning', 'Browning', 'min', $was->browning($minutesBefore), $is->browning($minutesAfter)],
-            ['grain', 'Grain', 'of saturation', $was->grain($solubility, $lostBefore), $is->grain($solubility, $lostAfter)],
-            ['cool', 'Cool taste', 'J/g', $was->cool($solubility, $lostBefore, $heat), $is->cool($solubility, $lostAfter, $heat)],
+            ['grain', 'Grittiness', 'of saturation', $was->grain($solubility, $lostBefore), $is->grain($solubility, $lostAfter)],
+            ['cool', 'Cooling after-taste', 'J/g', $was->cool($solubility, $lostBefore, $heat), $is->cool($solubility, $lostAfter, $heat)],
             ['water-activity', 'Water activity', '', $was->waterActivity($born, $lostBefore), $is->waterActivity($born, $lostAfter)],
-            ['tolerance', 'Load on the stomach', 'of one dose', $was->load / $before->pieces / $dose, $is->load / $after->pieces / $dose],
+            ['tolerance', 'Sugar alcohols for one sitting', 'of one dose', $was->load / $before->pieces / $dose, $is->load / $after->pieces / $dose],
         ];
         foreach ($absolute as [$key, $name, $unit, $old, $new]) {
             $properties[$key] = new Property($key, $name, $unit, $old, $new, null, $bands[$key]->high ?? ($key === 'tolerance' ? 1.0 : null));

@@ -18,10 +18,10 @@ final class SheetsTest extends BrowserCase
         $at = (string) parse_url((string) self::$browser->driver->getCurrentURL(), PHP_URL_PATH);
         $this->go("$at/pieces");
         $this->fill('#target-each', '50');
-        $this->click('form button', 'Weigh so');
+        $this->click('form:has(#target-each) button');
         $this->wait(fn (): bool => str_contains($this->text('#sheet'), 'of the mix for each'));
         $this->fill('#target-each', 'plenty');
-        $this->click('form button', 'Weigh so');
+        $this->click('form:has(#target-each) button');
         $this->wait(fn (): bool => str_contains($this->text('#sheet'), 'weighs more than 0 g'));
         self::assertSame('plenty', self::$browser->driver->findElement(WebDriverBy::cssSelector('#target-each'))->getDomProperty('value'));
         $this->go("$at/account");
@@ -86,9 +86,25 @@ final class SheetsTest extends BrowserCase
         $this->go("$at/card");
         $this->click('button', 'Share it under a link');
         $link = (string) parse_url((string) self::$browser->driver->findElement(WebDriverBy::cssSelector('#shared-link'))->getDomProperty('value'), PHP_URL_PATH);
+        // What stands on the Shelf is planned, baked and judged as well.
+        $ulid = basename($at);
+        $this->go('/day/new');
+        $this->click('input[name="desserts[]"]');
+        $this->click('main form button');
+        $this->wait(fn (): bool => str_contains((string) self::$browser->driver->getCurrentURL(), '/day/0'));
+        $day = (string) parse_url((string) self::$browser->driver->getCurrentURL(), PHP_URL_PATH);
+        $this->go("/counter/$ulid");
+        $this->click('form[action$="/runs"] button');
+        $this->wait(fn (): bool => str_contains((string) self::$browser->driver->getCurrentURL(), '/counter/run/'));
+        $run = (string) parse_url((string) self::$browser->driver->getCurrentURL(), PHP_URL_PATH);
+        $this->go("/counter/$ulid");
+        $this->fill('#words', 'Too dark.');
+        $this->click('form[action$="/bakes"] button', 'Write it down');
+        $this->go("/notebook/$ulid");
+        $bake = (string) self::$browser->driver->executeScript('return document.querySelector("a[href^=\"/notebook/bakes/\"]").getAttribute("href")');
         foreach ([[1280, 800], [390, 800]] as [$width, $height]) {
             self::$browser->size($width, $height);
-            foreach ([$at, "$at/account", "$at/pieces", "$at/scale", "$at/compare", "$at/card", "$at/tin", "$at/versions", $link, '/shelf', '/kitchen', '/pantry', str_replace('bench', 'counter', $at)] as $path) {
+            foreach ([$day, '/day/new', "$day/shopping", $run, '/notebook', "/notebook/$ulid", $bake, '/notebook/taught', '/notebook/response', '/trust', $at, "$at/account", "$at/pieces", "$at/scale", "$at/compare", "$at/card", "$at/tin", "$at/versions", $link, '/shelf', '/kitchen', '/pantry', str_replace('bench', 'counter', $at)] as $path) {
                 $this->go($path);
                 $this->assertAccessible("$path at $width");
                 self::assertLessThanOrEqual($width, (int) self::$browser->driver->executeScript('return document.documentElement.scrollWidth'), "$path is wider than $width");

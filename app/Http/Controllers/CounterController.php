@@ -59,7 +59,7 @@ final readonly class CounterController
             'words' => $said['words'] ?? '',
         ]));
 
-        return redirect("/counter/$recipe->ulid#notes")->with('undo', ['said' => 'Your bake is in the notebook.', 'to' => "/bakes/$bake->id/remove", 'label' => 'Take it out again']);
+        return redirect("/counter/$recipe->ulid#notes")->with('undo', ['said' => 'Your bake is in the notebook.', 'to' => "/bakes/$bake->id/remove", 'label' => 'Undo']);
     }
 
     public function remove(Bake $bake): RedirectResponse

@@ -27,7 +27,7 @@ final readonly class ToppingController
         }
         $topping = $request->user()->kitchen->toppings()->updateOrCreate(['name' => $said['topping_name']], ['text' => trim($said['text'])]);
 
-        return redirect('/pantry#toppings')->with('undo', ['said' => "“{$topping->name}” is among your toppings.", 'to' => "/pantry/toppings/$topping->id/remove", 'label' => 'Take it out again']);
+        return redirect('/pantry#toppings')->with('undo', ['said' => "“{$topping->name}” is among your toppings.", 'to' => "/pantry/toppings/$topping->id/remove", 'label' => 'Undo']);
     }
 
     /** Desserts that it was put on keep it. */

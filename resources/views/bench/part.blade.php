@@ -5,8 +5,8 @@
         @csrf
         <input type="hidden" name="component" value="{{ $group['component'] }}"><input type="hidden" name="food" value="{{ $right['food'] }}"><input type="hidden" name="slot" value="{{ $right['slot'] }}">
         <div class="w-32"><label class="label" for="amount">Your own, g</label><input class="field figure" id="amount" name="grams" inputmode="decimal" value="{{ $page->typed('grams', $right['typed'] ? (string) $right['mass'] : '') }}" placeholder="{{ App\View\Figures::grams($right['mass']) }}" @if ($page->faults->has('amount')) aria-invalid="true" aria-describedby="amount-fault" @endif></div>
-        <button class="button button-main">Hold it so</button>
-        @if ($right['typed'])<button class="button" name="reset" value="1">{{ $right['slot'] === 'added' ? 'Take it out again' : 'Let it be worked out' }}</button>@endif
+        <button class="button button-main">Keep my amount</button>
+        @if ($right['typed'])<button class="button" name="reset" value="1">{{ $right['slot'] === 'added' ? 'Remove it again' : 'Let it be worked out' }}</button>@endif
         <a class="button" href="{{ $page->path('bench') }}" hx-get="{{ $page->path('bench') }}" hx-target="#bench" hx-swap="outerHTML">Close</a>
     </form>
     @if ($page->faults->has('amount'))<p id="amount-fault" class="fault" role="alert">{{ $page->faults->first('amount') }}</p>@endif

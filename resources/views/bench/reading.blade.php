@@ -15,7 +15,7 @@
                 @foreach (['us' => 'US cups and spoons', 'metric' => 'metric cups and spoons', 'au' => 'Australian cups, tablespoon of 20 ml', 'imperial' => 'British pints and spoons'] as $key => $name)<option value="{{ $key }}" @selected($page->conversion->brief->corrections->measures === $key)>{{ $name }}</option>@endforeach
             </select>
         </div>
-        <noscript><button class="button">Read it so</button></noscript>
+        <noscript><button class="button">Use this</button></noscript>
     </form>
     @if ($doubtful !== [])<p class="doubt">{{ count($doubtful) === 1 ? 'One row holds' : count($doubtful).' rows hold' }} an amount and a food, and did not go to the ingredients.</p>@endif
     <ol class="divide-y divide-[#d6dee7] border-y border-line">
@@ -27,7 +27,7 @@
                         @foreach ($fates as $key => $name)<option value="{{ $key }}" @selected($row->fate->value === $key)>{{ $name }}</option>@endforeach
                         @if ($row->isSaid)<option value="">as read before</option>@endif
                     </select>
-                    <noscript><button class="button">Say so</button></noscript>
+                    <noscript><button class="button">Use this</button></noscript>
                 </form>
                 <span class="pt-2 {{ in_array($row->fate->value, ['note', 'chatter'], true) ? 'text-soft' : '' }}">{{ $row->text }}</span>
             </li>

@@ -52,7 +52,7 @@
         <a class="button button-main" href="{{ $page->path('counter') }}">Bake it</a>
         @if ($recipe)
             <a class="button" href="/shelf">To the Shelf</a>
-            <form method="post" action="{{ $page->path('bench/version') }}">@csrf<button class="button">Set this version down and go on</button></form>
+            <form method="post" action="{{ $page->path('bench/version') }}">@csrf<button class="button">Keep this version and start the next</button></form>
         @endif
     </div>
     <p class="mt-3 text-[15px] text-soft">Take it with you, swapped: <a href="{{ $page->path('bench/swapped.txt') }}">text</a>, <a href="{{ $page->path('bench/swapped.csv') }}">table</a>, <a href="{{ $page->path('bench/swapped.json') }}">schema.org recipe</a>; as written: <a href="{{ $page->path('bench/written.txt') }}">text</a>, <a href="{{ $page->path('bench/written.csv') }}">table</a>, <a href="{{ $page->path('bench/written.json') }}">schema.org recipe</a>.</p>

@@ -32,7 +32,7 @@
                     <input class="field figure" name="shares[]" inputmode="decimal" value="{{ $corner['share'] }}" aria-label="{{ $corner['name'] }}, per cent of the sweetness" x-on:change.stop>
                 </div>
             @endforeach
-            <button class="button mt-2">Blend it so</button>
+            <button class="button mt-2">Use this blend</button>
         </details>
         @if ($page->faults->has('blend'))<p class="fault" role="alert">{{ $page->faults->first('blend') }}</p>@endif
     </form>

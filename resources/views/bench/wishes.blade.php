@@ -25,7 +25,7 @@
         <div class="grid gap-2">
             @foreach ($page->conversion->swap->families as $component => $family)
                 <div class="grid grid-cols-[6.5rem_minmax(0,1fr)] items-center gap-2">
-                    <label class="text-sm font-semibold" for="family-{{ $component }}">{{ $page->conversion->recipe->components[$component] ?: 'It is a' }}</label>
+                    <label class="text-sm font-semibold" for="family-{{ $component }}">{{ $page->conversion->recipe->components[$component] ?: 'Kind of bake' }}</label>
                     <select class="field" id="family-{{ $component }}" name="families[{{ $component }}]">@foreach ($page->kernel->catalogue->families() as $key => $name)<option value="{{ $key }}" @selected($family->key === $key)>{{ $name }}</option>@endforeach</select>
                 </div>
             @endforeach
@@ -63,6 +63,6 @@
         @if ($page->conversion->recipe->pieces === null && $wishes->portions->pieces === null)
             <p class="doubt">The recipe does not say how many it makes: {{ $page->pieces() }} are assumed, as is usual for {{ mb_strtolower($page->conversion->swap->family()->name) }}. Say how many under “Pieces”.</p>
         @endif
-        <noscript><button class="button button-main">Show it so</button></noscript>
+        <noscript><button class="button button-main">Use this</button></noscript>
     </form>
 </section>

@@ -14,7 +14,7 @@
             @csrf
             <label for="eaten">You eat</label>
             <select class="field w-36" id="eaten" name="eaten">@foreach (PortionPlan::EATEN as $times)<option value="{{ $times }}" @selected($page->conversion->brief->portions->eaten === $times)>{{ $times === 0.5 ? 'half a '.$page->pieceWord() : Figures::count($times).' '.$page->conversion->recipe->pieceWord($times) }}</option>@endforeach</select>
-            <noscript><button class="button">Show it so</button></noscript>
+            <noscript><button class="button">Use this</button></noscript>
         </form>
         @if ($page->faults->has('eaten'))<p class="fault" role="alert">{{ $page->faults->first('eaten') }}</p>@endif
     </div>

@@ -13,14 +13,14 @@
             <form method="post" action="{{ $at }}/portion" hx-post="{{ $at }}/portion" hx-trigger="change, submit" hx-target="#sheet" hx-swap="outerMorph" class="portion {{ $here('pieces') }}">
                 @csrf<input type="hidden" name="way" value="pieces">
                 <div class="w-28"><label class="label" for="count">Pieces</label><input class="field figure" id="count" name="count" inputmode="decimal" value="{{ $page->typed('count', $page->pieces()) }}" @if ($page->faults->has('pieces')) aria-invalid="true" aria-describedby="pieces-fault" @endif></div>
-                <button class="button">Cut so</button>
+                <button class="button">Use this</button>
                 @if ($page->faults->has('pieces'))<p id="pieces-fault" class="fault w-full" role="alert">{{ $page->faults->first('pieces') }}</p>@endif
             </form>
             <form method="post" action="{{ $at }}/portion" hx-post="{{ $at }}/portion" hx-target="#sheet" hx-swap="outerMorph" class="portion {{ $here('grid') }}">
                 @csrf<input type="hidden" name="way" value="grid">
                 <div class="w-24"><label class="label" for="across">Cuts: across</label><input class="field figure" id="across" name="across" inputmode="numeric" value="{{ $sheet->said('across', '4') }}" @if ($page->faults->has('grid')) aria-invalid="true" aria-describedby="grid-fault" @endif></div>
                 <div class="w-24"><label class="label" for="along">by along</label><input class="field figure" id="along" name="along" inputmode="numeric" value="{{ $sheet->said('along', '4') }}"></div>
-                <button class="button">Cut so</button>
+                <button class="button">Use this</button>
                 @if ($page->faults->has('grid'))<p id="grid-fault" class="fault w-full" role="alert">{{ $page->faults->first('grid') }}</p>@endif
             </form>
             <form method="post" action="{{ $at }}/portion" hx-post="{{ $at }}/portion" hx-target="#sheet" hx-swap="outerMorph" class="portion {{ $here('scoop') }}">
@@ -28,7 +28,7 @@
                 <div class="basis-full"><label class="label" for="scoop">Scoop</label><select class="field" id="scoop" name="scoop">@foreach ($sheet->scoops() as $key => $scoop)<option value="{{ $key }}" @selected($sheet->said('scoop', '40') === (string) $key)>{{ $scoop }}</option>@endforeach</select></div>
                 <div class="w-28"><label class="label" for="scoop-each">or one weighs, g</label><input class="field figure" id="scoop-each" name="each" inputmode="decimal" value="{{ $way === 'scoop' || $page->faults->has('scoop') ? $sheet->said('each') : '' }}" @if ($page->faults->has('scoop')) aria-invalid="true" aria-describedby="scoop-fault" @endif></div>
                 <div class="w-52"><label class="label" for="scoop-rest">What is over</label><select class="field" id="scoop-rest" name="rest">@foreach ($rests as $key => $rest)<option value="{{ $key }}" @selected($sheet->said('rest', 'spread') === $key)>{{ $rest }}</option>@endforeach</select></div>
-                <button class="button">Scoop so</button>
+                <button class="button">Use this</button>
                 @if ($page->faults->has('scoop'))<p id="scoop-fault" class="fault w-full" role="alert">{{ $page->faults->first('scoop') }}</p>@endif
             </form>
             <form method="post" action="{{ $at }}/portion" hx-post="{{ $at }}/portion" hx-target="#sheet" hx-swap="outerMorph" class="portion {{ $here('target') }}">
@@ -36,13 +36,13 @@
                 <div class="w-24"><label class="label" for="target-each">Each, g</label><input class="field figure" id="target-each" name="each" inputmode="decimal" value="{{ $way === 'target' || $page->faults->has('target') ? $sheet->said('each') : '' }}" @if ($page->faults->has('target')) aria-invalid="true" aria-describedby="target-fault" @endif></div>
                 <div class="w-32"><label class="label" for="of">weighed as</label><select class="field" id="of" name="of"><option value="dough">dough</option><option value="baked" @selected($sheet->said('of') === 'baked')>baked</option></select></div>
                 <div class="w-52"><label class="label" for="target-rest">What is over</label><select class="field" id="target-rest" name="rest">@foreach ($rests as $key => $rest)<option value="{{ $key }}" @selected($sheet->said('rest', 'spread') === $key)>{{ $rest }}</option>@endforeach</select></div>
-                <button class="button">Weigh so</button>
+                <button class="button">Use this</button>
                 @if ($page->faults->has('target'))<p id="target-fault" class="fault w-full" role="alert">{{ $page->faults->first('target') }}</p>@endif
             </form>
             <form method="post" action="{{ $at }}/portion" hx-post="{{ $at }}/portion" hx-target="#sheet" hx-swap="outerMorph" class="portion {{ $here('unequal') }}">
                 @csrf<input type="hidden" name="way" value="unequal">
                 <div class="min-w-48 flex-1"><label class="label" for="masses">Pieces as they came out, g each</label><input class="field figure" id="masses" name="masses" data-keep="masses" value="{{ $sheet->said('masses') }}" placeholder="62; 58; 71" @if ($page->faults->has('unequal')) aria-invalid="true" aria-describedby="unequal-fault" @endif></div>
-                <button class="button">Count them so</button>
+                <button class="button">Use this</button>
                 @if ($page->faults->has('unequal'))<p id="unequal-fault" class="fault w-full" role="alert">{{ $page->faults->first('unequal') }}</p>@endif
             </form>
             <form method="post" action="{{ $at }}/weighed" hx-post="{{ $at }}/weighed" hx-trigger="change, submit" hx-target="#sheet" hx-swap="outerMorph" class="mt-4 flex flex-wrap items-end gap-3 border-t border-line pt-3">
@@ -56,7 +56,7 @@
         </section>
         <div class="grid min-w-0 gap-8">
         <section class="tray p-4" aria-label="What to weigh off">
-            <h2 class="text-2xl">So</h2>
+            <h2 class="text-2xl">Each piece</h2>
             @foreach ($sheet->sentences() as $sentence)<p class="{{ $loop->first ? 'text-xl' : '' }} mt-1">{{ $sentence }}</p>@endforeach
             @if ($drawing = $sheet->drawing())
                 <svg class="mt-3 block w-full max-w-[340px]" viewBox="{{ $drawing['box'] }}" role="img" aria-label="The pan from above, cut {{ $drawing['across'] }} by {{ $drawing['along'] }}">
@@ -90,7 +90,7 @@
                             <div class="w-20"><label class="label" for="amount-{{ $part['component'] }}">each</label><input class="field figure" id="amount-{{ $part['component'] }}" name="amount" inputmode="decimal" value="{{ $part['amount'] }}"></div>
                             <div class="w-20"><label class="label" for="unit-{{ $part['component'] }}">in</label><select class="field" id="unit-{{ $part['component'] }}" name="unit">@foreach (['g' => 'g', 'tsp' => 'tsp', 'tbsp' => 'tbsp'] as $unit)<option @selected($part['unit'] === $unit)>{{ $unit }}</option>@endforeach</select></div>
                         @else<input type="hidden" name="amount" value="2"><input type="hidden" name="unit" value="tsp">@endif
-                        <noscript><button class="button">Put it so</button></noscript>
+                        <noscript><button class="button">Use this</button></noscript>
                         @if ($page->faults->has('place-'.$part['component']))<p class="fault w-full" role="alert">{{ $page->faults->first('place-'.$part['component']) }}</p>@endif
                         @if ($part['note'] !== '')<p class="w-full text-[15px]">{{ $part['note'] }}</p>@endif
                     </form>

@@ -10,14 +10,14 @@
             <form method="post" action="{{ $at }}" hx-post="{{ $at }}" hx-trigger="change, submit" hx-target="#sheet" hx-swap="outerMorph" class="portion">
                 @csrf<input type="hidden" name="by" value="factor">
                 <div class="w-32"><label class="label" for="factor">Times the recipe</label><input class="field figure" id="factor" name="factor" inputmode="decimal" value="{{ $page->typed('factor', $sheet->factor()) }}" @if ($page->faults->has('factor')) aria-invalid="true" aria-describedby="factor-fault" @endif></div>
-                <button class="button">Make so much</button>
+                <button class="button">Scale to this</button>
                 @foreach (['0.5' => 'half', '1' => 'as written', '2' => 'double'] as $factor => $name)<button class="link-button" name="factor" value="{{ $factor }}">{{ $name }}</button>@endforeach
                 @if ($page->faults->has('factor'))<p id="factor-fault" class="fault w-full" role="alert">{{ $page->faults->first('factor') }}</p>@endif
             </form>
             <form method="post" action="{{ $at }}" hx-post="{{ $at }}" hx-target="#sheet" hx-swap="outerMorph" class="portion">
                 @csrf<input type="hidden" name="by" value="pieces">
                 <div class="w-32"><label class="label" for="pieces">For so many pieces</label><input class="field figure" id="pieces" name="pieces" inputmode="decimal" value="{{ $page->typed('pieces', '') }}" placeholder="{{ $page->pieces() }}" @if ($page->faults->has('pieces')) aria-invalid="true" aria-describedby="pieces-fault" @endif></div>
-                <button class="button">Make so many</button>
+                <button class="button">Scale to this</button>
                 @if ($page->faults->has('pieces'))<p id="pieces-fault" class="fault w-full" role="alert">{{ $page->faults->first('pieces') }}</p>@endif
             </form>
             <form method="post" action="{{ $at }}" hx-post="{{ $at }}" hx-target="#sheet" hx-swap="outerMorph" class="portion">
