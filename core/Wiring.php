@@ -233,7 +233,7 @@ final readonly class Wiring
 
         return new ProgrammeSwapper(
             $this->larder, $this->schools, $this->families, $this->accountant, new Sorter($this->larder, $this->schools, $this->constants),
-            new ProblemMaker($assayer, $candidates, $this->constants, $rules), $parts, new Reasons($this->tables, $this->constants), $this->constants,
+            new ProblemMaker($assayer, $candidates, $this->constants, $rules), $parts, new Reasons($this->tables, $this->constants), $this->constants, new AcidBalance($this->tables),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aglyca\Core\Method;
 
 use Aglyca\Core\Family\OvenPlan;
+use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Quantity\Duration;
@@ -19,6 +20,8 @@ final readonly class BakePlanner
 {
     /** Work that comes before the oven in the same breath: there the mix cannot be made to wait. */
     private const MIXES = '~\b(?:mix|stir|beat|fold|whisk|press|spread|pour|rub|knead|shape|roll|pipe|divide|put)\b[^.!?]{0,120}?(?<bake>,?\s+(?:and\s+|then\s+)*bake)\b~iu';
+
+    private const MIXING = '~\b(?:mix|stir|beat|fold|whisk|combine|blend|cream|knead|process|pulse|whip|melt|rub|simmer|boil|cook|heat\s+(?:the\s+)?(?:cream|milk)|usual|as\s+for)\w*\b~iu';
 
     public function __construct(
         private Preparations $preparations,
@@ -45,7 +48,7 @@ final readonly class BakePlanner
         $rewriting = $this->writer->write($swap, $operations);
         [$extraBefore, $extraBehind] = $this->extras->of($swap, $operations);
         $cool = $this->coolMinutes($swap, $steps);
-        $planned = $this->preparations->of($swap);
+        $planned = [...$this->preparations->of($swap), ...$this->unsaidMixing($swap, $operations)];
         $lastBake = array_key_last(array_filter($steps, static fn (Step $s): bool => $s->isBake && $s->times !== []));
         foreach ($operations as $i => $operation) {
             $step = $operation->step;
@@ -68,6 +71,25 @@ final readonly class BakePlanner
         }
 
         return $planned;
+    }
+
+    /**
+     * A method of three words, "400°, 15 minutes", leaves the mixing to the family's usual way.
+     *
+     * @param  list<Operation>  $operations
+     * @return list<PlannedStep>
+     */
+    private function unsaidMixing(Swap $swap, array $operations): array
+    {
+        $text = implode(' ', array_map(static fn (Operation $o): string => $o->step->text, $operations));
+        $named = array_merge([], ...array_map(static fn (Operation $o): array => $o->mentions, $operations));
+        $done = array_filter($operations, static fn (Operation $o): bool => $o->action !== null);
+        if ($named !== [] || $done !== [] || preg_match(self::MIXING, $text) === 1) {
+            return [];
+        }
+        $mixing = $this->patterns->mixing($swap, $swap->family(), array_values(array_filter($swap->after->doses, static fn (Dose $d): bool => $d->food !== null && $d->grams !== null)));
+
+        return $mixing === '' ? [] : [PlannedStep::added('As is usual: '.$mixing)];
     }
 
     /**

@@ -23,7 +23,7 @@ final readonly class LineSplitter
     private string $bullet;
 
     /** @param  list<LineForm>  $forms  tried in turn */
-    private function __construct(private ThingReader $things, private array $forms, Words $words)
+    private function __construct(private ThingReader $things, private FoodIndex $foods, private array $forms, Words $words)
     {
         $this->bullet = '~^\s*(?:'
             .'\[[ x]?\]\s*'
@@ -38,11 +38,11 @@ final readonly class LineSplitter
     {
         $things = new ThingReader($larder, $foods, $amounts, $lexer);
         $alone = [new JuiceAndZest($things, $words), new WhitesOf($things, $words), new EachOf($things, $words)];
-        $inner = new self($things, [
+        $inner = new self($things, $foods, [
             new MadeUpTo($things, $foods, $larder), new BeatenWith($things, $words), new AndMore($things, $foods, $words, $alone), ...$alone,
         ], $words);
 
-        return new self($things, [$alone[2], (new CommaList($words))->with($inner), ...$inner->forms], $words);
+        return new self($things, $foods, [$alone[2], (new CommaList($words))->with($inner), ...$inner->forms], $words);
     }
 
     /** @return non-empty-list<Split> each with a body that reads the same when it stands alone */
@@ -58,6 +58,15 @@ final readonly class LineSplitter
             }
         }
 
-        return [$this->things->one($body)];
+        $one = $this->things->one($body);
+        if (preg_match('~^[^(]*\((?<said>\s*\d[^()]*)\)\s*$~u', $body, $m) === 1 && $this->foods->find($one->name)->food === null) {
+            // "3 c. à s. eau (3 tbsp water)": all of it said again in words that are known.
+            $said = $this->things->one(trim($m['said']));
+            if ($said->amount !== null && $said->name !== '' && $this->foods->find($said->name)->sure) {
+                return [$said];
+            }
+        }
+
+        return [$one];
     }
 }

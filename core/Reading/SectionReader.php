@@ -13,6 +13,9 @@ final readonly class SectionReader
 
     private const TO = '~^\W*to\s+(?:finish|serve|decorate|assemble|dip|glaze|coat|top|roll|garnish|dust|fill|drizzle|sprinkle|accompany)\b[\pL\s]{0,20}:?\W*$~iu';
 
+    /** Headings that sort the things of one part. */
+    private const KINDS = '~^(?:the\s+)?(?:dry|wet|liquids?|dry\s+(?:ingredients|mix|stuff|things)|wet\s+(?:ingredients|mix|stuff|things)|main\s+ingredients)$~iu';
+
     private const MARK = '~^\s*[▢☐□✓•*·-]\s*~u';
 
     public function __construct(private RowSigns $signs, private YieldReader $yields, private Words $words) {}
@@ -51,6 +54,10 @@ final readonly class SectionReader
      */
     private function parted(string $row): array
     {
+        // "Prep 10 mins | Cook 1 hr | Servings: 12 slices": a row for each.
+        if (preg_match('~[|•]~u', $row) === 1 && preg_match('~\b(?:prep|cook|total|bake|servings?|serves|makes|yields?)\b~iu', $row) === 1) {
+            return array_values(array_filter(array_map(trim(...), preg_split('~[|•]~u', $row) ?: []), static fn (string $r): bool => $r !== ''));
+        }
         $isBoth = preg_match('~^\W*(?<head>(?:for\s+(?:the\s+)?)?(?:\pL+\s+){0,2}(?<part>\pL+))\s*:\s*(?<rest>.*\d.*)$~u', $row, $m) === 1
             && ($this->words->isPart($m['part']) || $this->listsThings($m['rest'])) && $this->signs->isIngredient($m['rest']);
 
@@ -226,7 +233,7 @@ final readonly class SectionReader
             Fate::Yield => $state->yield = $state->yield === '' ? $row : $state->yield,
             Fate::Heading => $this->open($state, $row),
             Fate::Ingredient => $state->ingredients[] = new IngredientRow(mb_substr($this->signs->withoutLead($row) === $row ? $row : self::unled($row, $this->signs->withoutLead($row)), 0, 400), $state->component),
-            Fate::Step => $state->steps[] = preg_replace('~^(?:\d{1,2}[.):]\s*(?=\D)|step\s+\d+[.:)]?\s*|[-–•*▢☐□✓]\s+)~iu', '', $row) ?? $row,
+            Fate::Step => $state->steps[] = preg_replace('~^(?:\d{1,2}[.):]\s*(?=\D)|\d{1,2}\s+[-–]\s+(?=\pL)|step\s+\d+[.:)]?\s*|[-–•*▢☐□✓]\s+)~iu', '', $row) ?? $row,
             Fate::Note, Fate::Chatter => null,
         };
     }
@@ -244,6 +251,11 @@ final readonly class SectionReader
         }
         $name = preg_match(self::FOR_THE, $row, $m) === 1 ? trim($m['name'].($m['name2'] ?? '')) : trim($row, " \t:*-–—#");
         $name = mb_strtoupper(mb_substr($name, 0, 1)).mb_substr(mb_strtolower($name), 1);
+        if (preg_match(self::KINDS, $name) === 1 && $state->ingredients !== []) {
+            // What is dry and what is wet goes into one bowl.
+            return;
+        }
+        $name = preg_match(self::KINDS, $name) === 1 ? '' : $name;
         $isUsed = array_filter($state->ingredients, static fn (IngredientRow $r): bool => $r->component === $state->component) !== [];
         if ($isUsed) {
             $state->components[] = $name;

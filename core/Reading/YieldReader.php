@@ -51,6 +51,7 @@ final readonly class YieldReader
             '~'.self::ABOUT.'\s*'.$counted.'~iu',
             '~\b(?:cuts?|slices?|divide|portion|break|snap|score)\b'.$into.$this->number.self::NO_COUNT.'(?:'.$adjectives.'\s+(?<what>'.$pieces->any.')\b|'.$end.')~iu',
             '~\b(?:rolls?|shape|form|scoop|drop|dollop|divide)\b'.$into.$this->number.self::NO_COUNT.'(?:'.$adjectives.'\s+(?<what>'.$pieces->any.')\b|'.$end.')~iu',
+            '~(?:^|[.;!]\s+)'.$counted.'\s*[.!]?$~iu',
             '~\b(?:fill|pour|spoon|ladle|divide|pipe|scoop|roll|shape|form|line)\b[^.;]{0,40}?\b'.$counted.'~iu',
         ];
     }

@@ -12,6 +12,7 @@ use Aglyca\Core\Family\Family;
 use Aglyca\Core\Family\OvenPlan;
 use Aglyca\Core\Family\PanChange;
 use Aglyca\Core\Family\Signs;
+use Aglyca\Core\Forecast\AcidBalance;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
@@ -37,6 +38,7 @@ final readonly class ProgrammeSwapper
         private PartMaker $parts,
         private Reasons $reasons,
         private Constants $constants,
+        private AcidBalance $acids,
     ) {}
 
     /** @param  OvenPlan  $written  as the method has it */
@@ -56,12 +58,48 @@ final readonly class ProgrammeSwapper
             array_push($exchanges, ...$this->exchanges($formula, $choice, $costs, $wishes));
             array_push($bindings, ...$this->reasons->bindings($formula, $choice));
         }
-        $exchanges = $this->inOneBag($formula, $exchanges);
+        $exchanges = $this->balanced($formula, $this->inOneBag($formula, $exchanges), $wishes);
         usort($exchanges, static fn (Exchange $a, Exchange $b): int => [$a->component, $a->role->position(), $a->from[0] ?? 0] <=> [$b->component, $b->role->position(), $b->from[0] ?? 0]);
 
         $triangle = Triangle::of($this->sweetest($formula, $chosen), $this->larder, $wishes);
 
         return new Swap($wishes, $exchanges, $account, $this->after($formula, $exchanges), $families, $oven, $bindings, $triangle);
+    }
+
+    /**
+     * Soda whose acid went with the sugar, the buttermilk or the fruit only tastes: baking powder brings its own.
+     *
+     * @param  list<Exchange>  $exchanges
+     * @return list<Exchange>
+     */
+    private function balanced(Formula $formula, array $exchanges, Wishes $wishes): array
+    {
+        $after = $this->after($formula, $exchanges);
+        $left = $formula->gramsOf('baking-soda') > 0 ? $this->acids->leftOverSoda($after) : 0.0;
+        $allowed = $this->constants->get('leftover-soda') * $after->mass() / $this->constants->get('leftover-mass');
+        if ($left <= $allowed || $left <= $this->acids->leftOverSoda($formula) + 0.05) {
+            return $exchanges;
+        }
+        foreach ($exchanges as $e => $exchange) {
+            $dose = $formula->doses[$exchange->from[0] ?? -1] ?? null;
+            $isHeld = $dose === null || $exchange->changed || count($exchange->from) !== 1 || $dose->food?->key !== 'baking-soda'
+                || in_array($dose->key, $wishes->left, true) || $wishes->amount(new AmountKey($exchange->component, 'baking-soda', $dose->key)) !== null;
+            if (! $isHeld) {
+                $gone = min($dose->mass(), $left);
+                $stays = $dose->mass() - $gone < $allowed ? 0.0 : $dose->mass() - $gone;
+                $why = 'its acid went: baking powder brings its own';
+                // Above what flours can hold it only tastes.
+                $flour = array_sum(array_map(static fn (Dose $d): float => $d->food?->role === Role::Body ? $d->mass() : 0.0, $after->doses));
+                $room = $this->constants->get('lift-most') / 100 * $flour - $after->gramsOf('baking-powder');
+                $powder = $this->constants->get('soda-as-powder') * ($dose->mass() - $stays);
+                $parts = [$this->parts->part($this->larder->get('baking-powder'), $flour > 0 ? max($dose->mass(), min($powder, $room)) : $powder, $why)];
+                $exchanges[$e] = Exchange::swapped($exchange->role, $exchange->component, $exchange->from, $stays > 0 ? [$this->parts->part($dose->food, $stays, 'as much as finds an acid'), ...$parts] : $parts, $why);
+
+                return array_values($exchanges);
+            }
+        }
+
+        return $exchanges;
     }
 
     /**

@@ -152,4 +152,21 @@ final class BakePlannerTest extends CoreCase
         self::assertNotContains(35, array_map(static fn ($t): int => $t->typical, $tasks), 'a glance is no wait');
         self::assertStringNotContainsString('foil', implode(' ', $texts(str_replace('50 minutes', '25 minutes', $loaf))));
     }
+
+    public function test_a_method_of_three_words_gets_the_usual_mixing(): void
+    {
+        $texts = array_map(static fn ($s): string => $s->text(), self::kernel()->convert(self::brief("Envelope muffins\nMakes 12\n\n2 cups flour\n2/3 cup sugar\n2 eggs\n1 cup yogurt\n\n400° 15-18 min."))->steps);
+        self::assertStringStartsWith('As is usual: ', $texts[0]);
+        self::assertMatchesRegularExpression('~minutes~', (string) end($texts));
+    }
+
+    public function test_soda_whose_acid_went_becomes_baking_powder(): void
+    {
+        $conversion = self::kernel()->convert(self::brief("Cocoa drops\nMakes 30 cookies\n\n250 g flour\n1 tsp baking soda\n200 g dark brown sugar\n150 g butter\n1 egg\n\nCream the butter and sugar, beat in the egg, stir in the flour and baking soda. Bake at 180 C for 11 minutes."));
+        self::assertEqualsWithDelta(0.0, $conversion->after->formula->gramsOf('baking-soda'), 1.0);
+        self::assertGreaterThan(5.0, $conversion->after->formula->gramsOf('baking-powder'));
+        self::assertStringContainsString('and baking powder', implode(' ', array_map(static fn ($s): string => $s->text(), $conversion->steps)));
+        $kept = self::kernel()->convert(self::brief("Buttermilk loaf\nMakes 10\n\n250 g flour\n1 tsp baking soda\n100 g sugar\n60 g butter\n20 g vinegar\n250 ml buttermilk\n\nMix. Bake at 180 C for 40 minutes."));
+        self::assertGreaterThan(2.0, $kept->after->formula->gramsOf('baking-soda'), 'as much stays as finds an acid');
+    }
 }

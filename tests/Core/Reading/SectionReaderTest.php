@@ -59,6 +59,14 @@ final class SectionReaderTest extends CoreCase
         self::assertSame([0, 1], array_column($sorted->ingredients, 'component'));
     }
 
+    public function test_dry_and_wet_are_one_part_and_times_in_one_row_are_many(): void
+    {
+        $sorted = self::core()->sections->sections(['Loft cake', 'Prep 10 mins | Cook 1 hr | Servings: 12 slices', 'Dry:', '200 g flour', 'Wet:', '100 ml milk', 'Frosting:', '50 g butter', 'Method', '1 - Mix it.']);
+        self::assertSame([0, 0, 1], array_column($sorted->ingredients, 'component'));
+        self::assertSame(12, (int) self::core()->yields->read($sorted->yield)->pieces);
+        self::assertSame(['Mix it.'], $sorted->steps);
+    }
+
     #[DataProvider('counts')]
     public function test_a_count_is_what_it_makes_or_what_goes_in(string $row, ?int $makes): void
     {
