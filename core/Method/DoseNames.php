@@ -34,7 +34,6 @@ final readonly class DoseNames
      */
     public function called(array $words): array
     {
-        $words = array_map(static fn (string $w): string => $w === 'choc' ? 'chocolate' : $w, $words);
         $phrase = implode(' ', $words);
         $match = $this->foods->find($phrase);
         $whole = $part = $loose = [];
@@ -45,6 +44,9 @@ final readonly class DoseNames
                     $whole[] = $i;
                 } elseif (count($words) < count($name) && (array_slice($name, -count($words)) === $words || ($words === ['egg'] && $name[0] === 'egg')) && ! in_array(end($words), self::NEVER, true)) {
                     in_array(end($words), self::ENDINGS, true) ? $loose[] = $i : $part[] = $i;
+                } elseif ($words === ['flour'] && in_array('flour', $name, true) && $this->formula->doses[$i]->food?->role === Role::Body) {
+                    // "GF flour blend"
+                    $part[] = $i;
                 } elseif (count($words) > 1 && in_array(end($words), ['juice', 'zest', 'rind'], true) && array_slice($words, 0, -1) === $name) {
                     // The juice of the lime that the list has whole.
                     $part[] = $i;
@@ -100,8 +102,6 @@ final readonly class DoseNames
     /** @return list<string> */
     private static function words(string $text): array
     {
-        $text = preg_replace('~\bchoc\b~iu', 'chocolate', $text) ?? $text;
-
         return array_values(array_filter(FoodIndex::words($text), static fn (string $w): bool => preg_match('~\d~', $w) !== 1));
     }
 }

@@ -135,6 +135,7 @@ final readonly class MethodReader
     private function isVerb(string $word, string $text, int $at, int $end): bool
     {
         return in_array($word, self::VERBS, true)
+            && preg_match('~^\s+\d+\s*(?:min|sec|hour|hr)~iu', substr($text, $end)) !== 1
             && preg_match(self::VERB_BEFORE, substr($text, 0, $at)) === 1
             && (preg_match(self::VERB_BEHIND, substr($text, $end)) === 1 || ($word === 'cream' && preg_match(self::CREAMING, substr($text, $end)) === 1));
     }

@@ -68,6 +68,9 @@ final class FoodIndex
         return array_slice(array_keys($near), 0, $most);
     }
 
+    /** Words that bakers cut short. */
+    private const SHORT = ['choc' => 'chocolate', 'marg' => 'margarine'];
+
     public static function normal(string $name): string
     {
         return implode(' ', self::words($name));
@@ -302,7 +305,7 @@ final class FoodIndex
         $text = str_replace(["'s ", "s' "], ['s ', 's '], $text.' ');
         preg_match_all('/\d+(?:\.\d+)?|[a-z]+|%/', $text, $found);
 
-        return array_map(self::singular(...), $found[0]);
+        return array_map(static fn (string $w): string => self::SHORT[$w] ?? self::singular($w), $found[0]);
     }
 
     /** Letters without their marks: "jalapeño" is jalapeno, "smörgås" is smorgas. */

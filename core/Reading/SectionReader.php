@@ -55,8 +55,9 @@ final readonly class SectionReader
     private function parted(string $row): array
     {
         // "Prep 10 mins | Cook 1 hr | Servings: 12 slices": a row for each.
-        if (preg_match('~[|•]~u', $row) === 1 && preg_match('~\b(?:prep|cook|total|bake|servings?|serves|makes|yields?)\b~iu', $row) === 1) {
-            return array_values(array_filter(array_map(trim(...), preg_split('~[|•]~u', $row) ?: []), static fn (string $r): bool => $r !== ''));
+        $isTimed = preg_match('~^\W*(?:prep|cook|bake|total|time|chill|serves|makes)\b[^/]*/~iu', $row) === 1 && preg_match('~\s/\s.*\b(?:makes|serves|yields?|servings?)\b~iu', $row) === 1;
+        if ((preg_match('~[|•]~u', $row) === 1 || $isTimed) && preg_match('~\b(?:prep|cook|total|bake|servings?|serves|makes|yields?)\b~iu', $row) === 1) {
+            return array_values(array_filter(array_map(trim(...), preg_split('~[|•]|\s/\s~u', $row) ?: []), static fn (string $r): bool => $r !== ''));
         }
         $isBoth = preg_match('~^\W*(?<head>(?:for\s+(?:the\s+)?)?(?:\pL+\s+){0,2}(?<part>\pL+))\s*:\s*(?<rest>.*\d.*)$~u', $row, $m) === 1
             && ($this->words->isPart($m['part']) || $this->listsThings($m['rest'])) && $this->signs->isIngredient($m['rest']);

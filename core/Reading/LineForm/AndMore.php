@@ -115,6 +115,11 @@ final readonly class AndMore implements LineForm
             $next = $own->called($own->body, $own->name, $next->name)->from($start);
         }
 
+        if (preg_match('~^whites?$~iu', $next->name) === 1) {
+            // "1 egg + 1 white": a white alone names no food, for much else is white
+            $next = $next->called($next->body, "egg $next->name", $next->name)->from($start);
+        }
+
         return $next->name === '' || $this->foods->isIgnored($next->name) || $this->foods->find($next->name)->sure ? $next : null;
     }
 
