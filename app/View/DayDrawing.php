@@ -226,14 +226,15 @@ final readonly class DayDrawing
             $label = DayPage::short($slot);
             $words = mb_strlen($label) * self::LETTER;
             $isInside = $words + 10 < $end - $x;
+            // Words beside a bar stay clear of the line at which all is ready.
+            $labelX = $isInside ? $x + 6 : min($x, $this->axis->end() - 6 - $words);
             for ($row = 0; ; $row++) {
-                $isFree = ($barEnd[$row] ?? -INF) <= $x + 0.5 && ($isInside || ($wordEnd[$row] ?? -INF) + 6 <= $x);
+                $isFree = ($barEnd[$row] ?? -INF) <= $x + 0.5 && ($isInside || ($wordEnd[$row] ?? -INF) + 6 <= $labelX);
                 if ($isFree) {
                     break;
                 }
             }
             $barEnd[$row] = max($end, $x + 5);
-            $labelX = $isInside ? $x + 6 : min($x, self::WIDTH - $words - 4);
             if (! $isInside) {
                 $wordEnd[$row] = $labelX + $words;
             }

@@ -283,10 +283,10 @@ const weighing = (task, index) => {
     const bar = document.createElement('div');
     bar.innerHTML = svg;
     return [
-        el('p', { class: 'c-soft' }, tare ? 'Weigh' : base > 0 ? 'The bowl should say' : 'Weigh into the bowl'),
+        el('p', { class: 'c-soft' }, el('strong', {}, use.name), tare ? ', weighed alone' : base > 0 ? ', and the bowl should say' : ', into the empty bowl'),
         el('p', { class: 'c-number', id: 'number' }, grams(says), el('span', { class: 'c-unit' }, ' g')),
         el('p', { class: 'c-text', id: 'reading' }), bar,
-        el('p', { class: 'c-soft' }, `${grams(use.within)} g more or less are fine.`),
+        el('p', { class: 'c-soft' }, `${grams(use.within < 3 ? use.within : Math.round(use.within))} g more or less is fine.`),
     ];
 };
 const waiting = (task) => {
@@ -349,7 +349,7 @@ const render = () => {
                     weighed !== undefined ? el('button', { type: 'button', class: 'c-undo', 'aria-label': `${use.name} is not in yet`, onclick: () => send('unweigh', { task: task.id, food: use.food }) }, '×') : null);
             })) : null,
             task.until && index < 0 ? el('p', { class: 'c-text c-until' }, task.until[0].toUpperCase() + task.until.slice(1)) : null,
-            el('div', { class: 'c-row' }, mainButton(task), isDone(task) ? button('Not done after all', () => send('untick', { task: task.id })) : null, at > 0 ? button('Back', () => go(run.tasks[at - 1])) : null),
+            el('div', { class: 'c-row c-do' }, mainButton(task), isDone(task) ? button('Not done after all', () => send('untick', { task: task.id })) : null, at > 0 ? button('Back', () => go(run.tasks[at - 1])) : null),
             extras(task)),
         el('section', { class: `c-right-side ${side.length ? '' : 'c-empty'}`, 'aria-label': 'Weigh and wait' }, ...(side.length ? side : glance(task).filter(Boolean)), counted()), devices());
     const again = focused && document.getElementById(focused);
