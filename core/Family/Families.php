@@ -94,7 +94,8 @@ final class Families
         $head = preg_split('~\b(?:with|topped|filled|and\s+(?:a\s+)?cream)\b~iu', $title)[0] ?? $title;
         // A filling is what the title says that it is filled with: "coffee custard tart", "cheesecake squares".
         if (preg_match('~\b(?:filling|layer)$~iu', $component) === 1) {
-            return $this->spokenOf($component, $signs) ?? $this->spokenOf($title, $signs, true) ?? $this->firstOf(self::FILLINGS, $signs, 'fruit-filling');
+            return $this->spokenOf($component, $signs) ?? $this->spokenOf($head, $signs, true) ?? $this->spokenOf($title, $signs, true)
+                ?? $this->firstOf(self::FILLINGS, $signs, 'fruit-filling');
         }
 
         return ($component === '' ? null : $this->spokenOf($component, $signs))

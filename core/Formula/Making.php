@@ -18,6 +18,8 @@ final readonly class Making
     /** Egg that is cooked on the hob: a custard, a sabayon. */
     private const EGG_COOKED = '~\b(?:yolks?|eggs?)\b.{0,200}?\b(?:cook|heat|thicken(?:s|ed)?|simmer|boil|temper|double\s+boiler|coats\b)|\b(?:boiling|simmering)\b.{0,80}\b(?:yolks?|eggs?)\b~ius';
 
+    private const HEATED = '~\b(?:simmer|boil|bak(?:e|ing)\b|oven|cook|heat|hot|syrup|poach|steam|microwave)~iu';
+
     private const TORCHED = '~\b(?:torch|blowtorch|br[uû]l[eé]e|caramelis|caramelize|grill|broil)~iu';
 
     public function __construct(
@@ -42,7 +44,22 @@ final readonly class Making
 
         return new self(
             $steps !== [], $isBaked, ! $isBaked && preg_match(self::MICROWAVED, $text) === 1, preg_match(self::STEAMED, $text) === 1,
-            preg_match(self::EGG_COOKED, $text) === 1, preg_match(self::TORCHED, $text) === 1,
+            preg_match(self::EGG_COOKED, $text) === 1 && ! self::foldsRawWhites($text), preg_match(self::TORCHED, $text) === 1,
         );
+    }
+
+    /** Whether whites are whipped and nothing heats them, then or later: yolks that were cooked do not help there. */
+    private static function foldsRawWhites(string $text): bool
+    {
+        $isRaw = false;
+        foreach (preg_split('~[.;!\n]+~u', $text) ?: [] as $sentence) {
+            if (preg_match(self::HEATED, $sentence) === 1 && preg_match('~\b(?:yolks?|cream|milk|chocolate)\b~iu', $sentence) !== 1) {
+                $isRaw = false;
+            } elseif (preg_match('~\bwhites?\b~iu', $sentence) === 1 && preg_match('~\b(?:whip|whisk|beat|peaks?|stiff)~iu', $sentence) === 1) {
+                $isRaw = true;
+            }
+        }
+
+        return $isRaw;
     }
 }

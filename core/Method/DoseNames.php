@@ -7,6 +7,7 @@ namespace Aglyca\Core\Method;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Larder\Texture;
 use Aglyca\Core\Reading\FoodIndex;
 
 /** The names by which a method may call the doses of one formula. */
@@ -50,6 +51,8 @@ final readonly class DoseNames
                 } elseif (count($words) > 1 && in_array(end($words), ['juice', 'zest', 'rind'], true) && array_slice($words, 0, -1) === $name) {
                     // The juice of the lime that the list has whole.
                     $part[] = $i;
+                } elseif ($words === ['nut'] && $this->isNut($i)) {
+                    $part[] = $i;
                 } elseif ($words === ['berry'] && preg_match('~berr(?:y|ies)$~u', (string) end($name)) === 1) {
                     $part[] = $i;
                 } elseif ($words === [$name[0]] && preg_match('~^(?!(?:pinch|dash|few|some|little|the|fine|finely|ground|dried|fresh)$)\pL{3,}$~u', $name[0]) === 1 && $this->formula->doses[$i]->food?->role === Role::Flavour) {
@@ -86,12 +89,24 @@ final readonly class DoseNames
         return count($words) > 1 && $this->foods->isName(implode(' ', $words)) && $this->called($words) === [];
     }
 
+    /** Whole or chopped nuts; the flour that is milled of them goes by its own name. */
+    private function isNut(int $dose): bool
+    {
+        $food = $this->formula->doses[$dose]->food;
+
+        return $food !== null && in_array($food->texture, [Texture::Whole, Texture::Chopped], true) && array_filter($food->allergens, static fn (string $a): bool => str_starts_with($a, 'nuts')) !== [];
+    }
+
     /** @return list<list<string>> */
     private static function namesOf(Dose $dose): array
     {
         $text = preg_replace('~\([^)]*\)~u', ' ', $dose->text) ?? $dose->text;
         $typed = preg_split('~[,;]|\s(?:for|to|in)\s~u', $text) ?: [''];
-        $names = [self::words($typed[0])];
+        $first = self::words($typed[0]);
+        while (count($first) > 1 && in_array($first[0], [...self::NEVER, 'teaspoon', 'tablespoon', 'drop', 'dash', 'pinch'], true)) {
+            array_shift($first);
+        }
+        $names = [$first];
         if ($dose->food !== null) {
             $names[] = self::words($dose->food->name);
         }

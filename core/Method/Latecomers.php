@@ -73,7 +73,7 @@ final readonly class Latecomers
                 $rewriting->behind[$at][] = 'Mix in the '.NewNames::list($new).' here.';
             }
             if (isset($kinds['old'])) {
-                $rewriting->behind[$at][] = 'The method does not say when the '.NewNames::list($kinds['old']).(count(array_unique($kinds['old'])) > 1 ? ' go in: add them here.' : ' goes in: add it here.');
+                $rewriting->behind[$at][] = 'The method does not say when the '.NewNames::list($kinds['old']).(count(array_unique($kinds['old'])) > 1 || preg_match('~[^s]s$~u', $kinds['old'][0]) === 1 ? ' go in: add them here.' : ' goes in: add it here.');
             }
         }
     }

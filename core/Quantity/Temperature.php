@@ -22,7 +22,8 @@ final readonly class Temperature
     /** @param  float  $mark1 what gas mark 1 is in °F; a mark is 25 °F */
     public static function gasMark(float $mark, float $mark1): self
     {
-        return self::fahrenheit($mark1 + 25 * ($mark - 1));
+        // Below 1 the dial has ¼ and ½, 25 °F apart.
+        return self::fahrenheit($mark < 1 ? $mark1 - 75 + 100 * $mark : $mark1 + 25 * ($mark - 1));
     }
 
     public function inFahrenheit(): float

@@ -25,7 +25,7 @@ final readonly class Heats
         $scale = '(?:fahrenheit|celsius|centigrade|[FC])(?![\pL])';
         $number = '(?<![\d.,])(?<!\d\/)\d{2,3}(?!\d|[.,/]\d)';
         $this->pattern = '~'
-            .'(?<gas>\bgas\s?(?:marks?|no\.?|number)?\s?(?<mark>\d{1,2}(?!\d)|['.$words->signs.']))'
+            .'(?<gas>\bgas\s?(?:marks?|no\.?|number)?\s?(?<mark>1\s?[/⁄]\s?[24](?!\d)|\d{1,2}(?!\d)|['.$words->signs.']))'
             .'|(?<before>\b(?:fan|convection)(?:\s+oven)?\s?(?:at\s|to\s)?)?(?<n>'.$number.')(?:\s?(?:[-–]|to)\s?(?<high>'.$number.'))?'
             .'(?:(?<scale>'.$degree.$scale.'|\s?'.$scale.')|(?<degrees>'.$degree.'(?!\pL))|(?<bare>))'
             .'(?<fan>\s?(?:\(\s?)?(?:fan(?:[- ]?forced)?|convection)(?:\s+oven)?(?!\s*:?\s*\d{3}(?!\d))\)?)?'

@@ -259,12 +259,12 @@ final class LineReader
 
     private function size(string $text): string
     {
-        if (preg_match('~\b(extra[- ]large|jumbo|large|medium|small|size\s+(?:s|m|l|xl)|[sml](?=\b.*\begg))\b~iu', $text, $m) !== 1) {
+        if (preg_match('~\b(extra[- ]large|jumbo|large|medium|small|lg(?=\b\.?.*\begg)|med(?=\b\.?.*\begg)|sm(?=\b\.?.*\begg)|size\s+(?:s|m|l|xl)|[sml](?=\b.*\begg))\b~iu', $text, $m) !== 1) {
             return '';
         }
         $size = strtolower(str_replace(' ', '-', preg_replace('~^size\s+~i', '', $m[1]) ?? ''));
         $european = preg_match('~\b(?:uk|eu|european|british|size)\b~iu', $text) === 1;
-        $size = ['s' => 'small', 'm' => 'medium', 'l' => 'large', 'xl' => 'large'][$size] ?? $size;
+        $size = ['lg' => 'large', 'med' => 'medium', 'sm' => 'small', 's' => 'small', 'm' => 'medium', 'l' => 'large', 'xl' => 'large'][$size] ?? $size;
 
         return $european && in_array($size, ['small', 'medium', 'large'], true) ? "eu-$size" : $size;
     }

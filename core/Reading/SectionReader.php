@@ -59,16 +59,19 @@ final readonly class SectionReader
         if ((preg_match('~[|•]~u', $row) === 1 || $isTimed) && preg_match('~\b(?:prep|cook|total|bake|servings?|serves|makes|yields?)\b~iu', $row) === 1) {
             return array_values(array_filter(array_map(trim(...), preg_split('~[|•]|\s/\s~u', $row) ?: []), static fn (string $r): bool => $r !== ''));
         }
+        if (preg_match('~^\W*(?<head>method|directions?|instructions?)\s*:\s+(?<rest>\pL.{20,})$~iu', $row, $m) === 1) {
+            return [$m['head'].':', $m['rest']];
+        }
         $isBoth = preg_match('~^\W*(?<head>(?:for\s+(?:the\s+)?)?(?:\pL+\s+){0,2}(?<part>\pL+))\s*:\s*(?<rest>.*\d.*)$~u', $row, $m) === 1
             && ($this->words->isPart($m['part']) || $this->listsThings($m['rest'])) && $this->signs->isIngredient($m['rest']);
 
         return $isBoth ? [$m['head'].':', $m['rest']] : [$row];
     }
 
-    /** "250 g mascarpone, 200 ml cream": at least two things with their amounts. */
+    /** "250 g mascarpone, 200 ml cream", "½ c sugar + 1 tsp cinnamon": at least two things with their amounts. */
     private function listsThings(string $rest): bool
     {
-        $things = array_filter(explode(',', $rest), fn (string $thing): bool => preg_match('~^\s*[\d½¼¾⅓⅔]~u', $thing) === 1 && $this->signs->isSurelyIngredient(trim($thing)));
+        $things = array_filter(preg_split('~,|\s(?:\+|&|plus|and)\s~iu', $rest) ?: [], fn (string $thing): bool => preg_match("~^\s*{$this->words->digit}~u", $thing) === 1 && $this->signs->isSurelyIngredient(trim($thing)));
 
         return count($things) > 1;
     }

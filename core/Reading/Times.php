@@ -8,7 +8,7 @@ namespace Aglyca\Core\Reading;
 final readonly class Times
 {
     /** What is done for a time, in the oven or not: the last such word before the time says. */
-    private const DOING = '~\b(?:(?<oven>bak(?:e|es|ed|ing)(?!\s+(?:sheets?|trays?|tins?|pans?|powder|soda|dish|paper|parchment|stone))|return(?:ed)?|roast|air[- ]?fry|into\s+the\s+oven|in\s+the\s+oven|toast(?:ed)?\b(?=.{0,40}(?:oven|°|\d{3}))|turn(?:ed)?\s+(?:it\s+)?down|cook(?=[^.]{0,30}(?:oven|tin)))|(?<other>beat|whisk|whip|mix|stir|knead|blend|boil|simmer|melt|fold|pulse|leave|left|let|cool|chill|rest|stand|set|freeze|refrigerate|fridge|soak|prove|rise|ajar|switch(?:ed)?\s+off|turn(?:ed)?\s+off|microwave|cook|fry|brown|heat|warm|process|bloom|macerate|steep|infuse|drain|toast|steam|poach|reduce|thicken))(?:s|ed|d|ing)?\b~iu';
+    private const DOING = '~\b(?:(?<oven>bak(?:e|es|ed|ing)(?!\s+(?:sheets?|trays?|tins?|pans?|powder|soda|dish|paper|parchment|stone))|return(?:ed)?|roast|air[- ]?fry|into\s+the\s+oven|in\s+the\s+oven|toast(?:ed)?\b(?=.{0,40}(?:oven|°|\d{3}))|turn(?:ed)?\s+(?:it\s+)?down|cook(?=[^.]{0,30}(?:oven|tin)))|(?<other>(?:cool|rest|stand|settle)\b[^.;]{0,24}?\bin\s+the\s+(?:turned[- ]off\s+)?oven|beat|whisk|whip|mix|stir|knead|blend|boil|simmer|melt|fold|pulse|leave|left|let|cool|chill|rest|stand|set|freeze|refrigerate|fridge|soak|prove|rise|ajar|switch(?:ed)?\s+off|turn(?:ed)?\s+off|microwave|cook|fry|brown|heat|warm|process|bloom|macerate|steep|infuse|drain|toast|steam|poach|reduce|thicken))(?:s|ed|d|ing)?\b~iu';
 
     private string $pattern;
 

@@ -49,7 +49,7 @@ final readonly class YieldReader
             '~\b(?:makes|yields?|serves|gives|feeds)\b\s*:?\s*'.$this->number.self::NO_COUNT.'(?:'.$adjectives.'\s+(?<what>'.$pieces->any.')\b)?~iu',
             '~\b'.self::SAYS.'\s*:?\s*'.$this->number.self::NO_COUNT.'(?:'.$adjectives.'\s+(?<what>'.$pieces->any.')\b)?~iu',
             '~'.self::ABOUT.'\s*'.$counted.'~iu',
-            '~\b(?:cuts?|slices?|divide|portion|break|snap|score)\b'.$into.$this->number.self::NO_COUNT.'(?:'.$adjectives.'\s+(?<what>'.$pieces->any.')\b|'.$end.')~iu',
+            '~\b(?:cut(?:s|ting)?|slic(?:es?|ing)|divid(?:e|ing)|portion|break|snap|score)\b'.$into.$this->number.self::NO_COUNT.'(?:'.$adjectives.'\s+(?<what>'.$pieces->any.')\b|'.$end.')~iu',
             '~\b(?:rolls?|shape|form|scoop|drop|dollop|divide)\b'.$into.$this->number.self::NO_COUNT.'(?:'.$adjectives.'\s+(?<what>'.$pieces->any.')\b|'.$end.')~iu',
             '~(?:^|[.;!]\s+)'.$counted.'\s*[.!]?$~iu',
             '~\b(?:fill|pour|spoon|ladle|divide|pipe|scoop|roll|shape|form|line)\b[^.;]{0,40}?\b'.$counted.'~iu',
@@ -116,6 +116,10 @@ final readonly class YieldReader
     {
         if (preg_match('~^(?<title>.*?\pL.*?)\s*[(\[](?:x\s?|×\s?)?(?<n>[2-9]|[1-5]\d|60)[)\]]\s*$~u', $title, $m) === 1) {
             // "tiramisu cups (6)"
+            return new TitleAndYield($m['title'], "makes $m[n]");
+        }
+        if (preg_match('~^(?<title>.*?\pL.*?)\s*[,–—-]\s*'.self::ABOUT.'\s*(?<n>\d{1,3})\s*$~iu', $title, $m) === 1) {
+            // "doughnuts, about 18"
             return new TitleAndYield($m['title'], "makes $m[n]");
         }
         if (preg_match($this->inTitle, $title, $m) !== 1) {

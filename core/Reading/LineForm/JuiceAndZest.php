@@ -51,7 +51,8 @@ final readonly class JuiceAndZest implements LineForm
 
     private function part(string $fruit, string $part, string $body): Split
     {
-        $split = $this->things->one($fruit);
+        // "juice of the lemon" is of one
+        $split = $this->things->one(preg_replace('~^(?:the|that|same)\s+(?=\pL+\s*$)(?!\pL+s\s*$)~iu', '1 ', $fruit) ?? $fruit);
         $name = trim(preg_replace('~\b(?:unwaxed|organic|fresh|ripe)\b~iu', '', $split->name) ?? '');
 
         return $split->called($body, $name.' '.(stripos($part, 'juice') === 0 ? 'juice' : 'zest'), $name);
