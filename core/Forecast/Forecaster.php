@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Forecast;
 
+use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
 
@@ -23,9 +24,14 @@ final readonly class Forecaster
      */
     public function compare(Formula $before, Formula $after, float $bakeLoss, float $minutesBefore, float $minutesAfter, array $bands, float $solubility, float $dose = 1.0): array
     {
-        [$was, $is] = [$this->assayer->mix($before->doses), $this->assayer->mix($after->doses)];
+        // How sweet it is and how much of it there is go by all of it; how it bakes, by its heaviest part alone: a
+        // glaze that is spooned on afterwards does not brown.
+        $main = $before->heaviest();
+        $ofMain = static fn (Dose $dose): bool => $dose->component === $main;
+        [$allBefore, $allAfter] = [$this->assayer->mix($before->doses), $this->assayer->mix($after->doses)];
+        [$was, $is] = [$this->assayer->mix(array_values(array_filter($before->doses, $ofMain))), $this->assayer->mix(array_values(array_filter($after->doses, $ofMain)))];
         $relative = [
-            ['sweetness', 'Sweetness', 'g sucrose', $was->sweetness, $is->sweetness], ['bulk', 'Bulk', 'g', $was->solids, $is->solids],
+            ['sweetness', 'Sweetness', 'g sucrose', $allBefore->sweetness, $allAfter->sweetness], ['bulk', 'Bulk', 'g', $allBefore->solids, $allAfter->solids],
             ['moisture', 'Moisture', 'g/g', $was->moisture(), $is->moisture()], ['fat', 'Fat', 'g/g', $was->fatShare(), $is->fatShare()],
             ['structure', 'Holding together', 'g wheat flour', $was->hold, $is->hold],
         ];
@@ -42,7 +48,7 @@ final readonly class Forecaster
             ['grain', 'Grittiness', 'of saturation', $was->grain($solubility, $lostBefore), $is->grain($solubility, $lostAfter)],
             ['cool', 'Cooling after-taste', 'J/g', $was->cool($solubility, $lostBefore, $heat), $is->cool($solubility, $lostAfter, $heat)],
             ['water-activity', 'Water activity', '', $was->waterActivity($born, $lostBefore), $is->waterActivity($born, $lostAfter)],
-            ['tolerance', 'Sugar alcohols for one sitting', 'of one dose', $was->load / $before->pieces / $dose, $is->load / $after->pieces / $dose],
+            ['tolerance', 'Sugar alcohols for one sitting', 'of one dose', $allBefore->load / $before->pieces / $dose, $allAfter->load / $after->pieces / $dose],
         ];
         foreach ($absolute as [$key, $name, $unit, $old, $new]) {
             $properties[$key] = new Property($key, $name, $unit, $old, $new, null, $bands[$key]->high ?? ($key === 'tolerance' ? 1.0 : null));
