@@ -33,6 +33,10 @@ final class CautionerTest extends CoreCase
 
         return [
             'raw egg that is not baked' => [$mousse, [], ['raw' => 'pasteurised egg'], ['xylitol-dogs']],
+            'yolks over steam, whites as they are' => ["Almond cream\nMakes 6 glasses\n400 g mascarpone\n3 eggs, separated\n60 g allulose\n\nMethod\nWhisk the yolks over simmering water until thick.\nWhip the whites to soft peaks and fold them in.", [], ['raw' => 'pasteurised egg'], []],
+            'whites that are poached' => ["Snow eggs\nMakes 6 glasses\n400 g cream\n3 eggs, separated\n60 g allulose\n\nMethod\nWhip the whites to stiff peaks.\nPoach spoonfuls in simmering water.\nCook the yolks with the cream until it coats a spoon.", [], [], ['raw']],
+            'a filling that the title puts before its topping' => ["Baked plum cheesecake with sour cream topping\nMakes 10 slices\n\nBase\n150 g almond flour\n50 g butter\n\nFilling\n600 g cream cheese\n3 eggs\n\nTopping\n100 g sour cream\n\nMethod\nPress the base into a tin.\nBake at 160 °C for 40 minutes.", [], [], ['raw']],
+            'fried dough' => ["Spiced doughnuts\nMakes 12\n300 g flour\n2 eggs\n100 ml milk\n80 g sugar\n3 tsp baking powder\n\nMethod\nMix all.\nFry at 180 °C for 2 minutes a side.", [], ['family-limit' => 'tears in hot oil'], ['raw']],
             'raw egg in a dough' => ["Loaf\nMakes 8 slices\n200 g almond flour\n3 eggs", [], [], ['raw']],
             'an egg-free pudding' => ["Custard\nMakes 4 pots\n300 g whipping cream\n30 g erythritol", [], [], ['raw']],
             'a filling baked in its cheesecake' => ["Plain cheesecake squares\nMakes 16 squares\n\nFor the base:\n150 g almond flour\n\nFor the filling:\n500 g cream cheese\n3 eggs", [], [], ['raw']],

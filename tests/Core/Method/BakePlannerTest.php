@@ -32,6 +32,8 @@ final class BakePlannerTest extends CoreCase
             'one scale' => ['Bake at 180 °C for 20-25 minutes.', 'Bake at 170 °C for 22 to 28 minutes.'],
             'fan' => ['Heat the oven to 160 °C fan.', 'Heat the oven to 150 °C fan (170 °C without fan).'],
             'gas mark' => ['Heat the oven to gas mark 4.', 'Heat the oven to 165 °C.'],
+            'gas mark below one' => ['Reduce the heat to gas mark 1/4.', 'Reduce the heat to 95 °C.'],
+            'cooled in the oven' => ['Bake for 20 minutes and leave to cool in the oven for 2 hours.', 'Bake for 22 minutes and leave to cool in the oven for 2 hours.'],
             'left in the oven to cool' => ['Leave in the oven with the door ajar for 1 hour, then chill overnight.', 'Leave in the oven with the door ajar for 1 hour, then chill overnight.'],
             'baked, then chilled' => ['Bake for 20 minutes, then chill for 2 hours.', 'Bake for 22 minutes, then chill for 2 hours.'],
             'let stand before baking' => ['Let it stand for 10 minutes, then bake 30 minutes.', 'Let it stand for 10 minutes, then bake 35 minutes.'],

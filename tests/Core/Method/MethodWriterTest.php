@@ -34,6 +34,14 @@ final class MethodWriterTest extends CoreCase
         self::assertDoesNotMatchRegularExpression("~$never~iu", $text);
     }
 
+    public function test_what_two_things_bring_is_said_once(): void
+    {
+        $list = "Plum parkin\nMakes 12\n250 g self-raising flour\n1 tsp baking powder\n100 g treacle\n100 g brown sugar\n120 g butter\n2 eggs";
+        $text = implode("\n", self::texts(self::converted("Melt the treacle, sugar and butter.\nMix in the flour and baking powder, then the eggs.\nBake at 160 °C for 50 minutes.", $list)));
+        self::assertMatchesRegularExpression('~Melt the [^.;]*erythritol[^.;]* and butter~u', $text);
+        self::assertDoesNotMatchRegularExpression('~(?:allulose[^.;]*allulose|sweetener[^.;]*|baking powder[^.;]*baking powder)[^.;]*\.\s*(?:Mix|Bake)~u', $text);
+    }
+
     /** @return array<string, array{string, list<string>, string}> */
     public static function rewritings(): array
     {
