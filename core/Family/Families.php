@@ -91,7 +91,7 @@ final class Families
     {
         $signs ??= Signs::unknown();
         // What stands behind "with" is not what it is: a ring cake with ganache is a cake.
-        $head = preg_split('~\b(?:with|topped|filled|and\s+(?:a\s+)?cream)\b~iu', $title)[0] ?? $title;
+        $head = preg_split('~\b(?:with|topped|filled|and\s+(?:a\s+)?cream)\b|\bw/~iu', $title)[0] ?? $title;
         // A filling is what the title says that it is filled with: "coffee custard tart", "cheesecake squares".
         if (preg_match('~\b(?:filling|layer)$~iu', $component) === 1) {
             return $this->spokenOf($component, $signs) ?? $this->spokenOf($head, $signs, true) ?? $this->spokenOf($title, $signs, true)

@@ -114,8 +114,8 @@ final readonly class YieldReader
 
     public function inTitle(string $title): TitleAndYield
     {
-        if (preg_match('~^(?<title>.*?\pL.*?)\s*[(\[](?:x\s?|×\s?)?(?<n>[2-9]|[1-5]\d|60)[)\]]\s*$~u', $title, $m) === 1) {
-            // "tiramisu cups (6)"
+        if (preg_match('~^(?<title>.*?\pL.*?)(?:\s*[(\[](?:x\s?|×\s?)?(?<n>[2-9]|[1-5]\d|60)[)\]]|\s+[x×]\s?(?<n>[2-9]|[1-5]\d|60))\s*$~Ju', $title, $m) === 1) {
+            // "tiramisu cups (6)", "fondants x 4"
             return new TitleAndYield($m['title'], "makes $m[n]");
         }
         if (preg_match('~^(?<title>.*?\pL.*?)\s*[,–—-]\s*'.self::ABOUT.'\s*(?<n>\d{1,3})\s*$~iu', $title, $m) === 1) {
