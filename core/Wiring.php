@@ -192,7 +192,7 @@ final readonly class Wiring
         $patterns = new Patterns($tables, $this->constants);
         $actions = new Actions($tables);
         $this->planner = new BakePlanner(
-            $preparations, new MethodReader($actions, $this->foods),
+            $preparations, new MethodReader($actions, $this->foods, $this->constants),
             new MethodWriter($preparations, new Latecomers($preparations, $patterns), $this->constants), $patterns, new Extras($tables), $this->constants,
         );
         $this->tasks = new TaskMaker(new Clauses($actions, $this->steps), $actions, $this->steps, $this->constants, $stock->taught);

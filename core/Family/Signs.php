@@ -51,7 +51,7 @@ final readonly class Signs
         return $this->values[$sign] ?? null;
     }
 
-    private static function isFruit(Dose $dose, Constants $constants): bool
+    public static function isFruit(Dose $dose, Constants $constants): bool
     {
         $n = $dose->food?->per100;
 

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Method;
 
+use Aglyca\Core\Family\Signs;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
+use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Larder\Texture;
 use Aglyca\Core\Reading\FoodIndex;
@@ -24,7 +26,7 @@ final readonly class DoseNames
     /** @var array<int, list<list<string>>> by dose: its names in words */
     private array $names;
 
-    public function __construct(public Formula $formula, private FoodIndex $foods)
+    public function __construct(public Formula $formula, private FoodIndex $foods, private Constants $constants)
     {
         $this->names = array_map(self::namesOf(...), $formula->doses);
     }
@@ -51,7 +53,7 @@ final readonly class DoseNames
                 } elseif (count($words) > 1 && in_array(end($words), ['juice', 'zest', 'rind'], true) && array_slice($words, 0, -1) === $name) {
                     // The juice of the lime that the list has whole.
                     $part[] = $i;
-                } elseif ($words === ['nut'] && $this->isNut($i)) {
+                } elseif (($words === ['nut'] && $this->isNut($i)) || ($words === ['fruit'] && Signs::isFruit($this->formula->doses[$i], $this->constants))) {
                     $part[] = $i;
                 } elseif ($words === ['berry'] && preg_match('~berr(?:y|ies)$~u', (string) end($name)) === 1) {
                     $part[] = $i;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aglyca\Core\Method;
 
 use Aglyca\Core\Formula\Formula;
+use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Reading\Step;
@@ -35,7 +36,7 @@ final readonly class MethodReader
 
     private const NO_FOOD = '~^\s*(?:thermometer|knife|paper|papers|shell\b|cutter|bowl|wash)\b~iu';
 
-    public function __construct(private Actions $actions, private FoodIndex $foods) {}
+    public function __construct(private Actions $actions, private FoodIndex $foods, private Constants $constants) {}
 
     /**
      * @param  list<Step>  $steps
@@ -43,7 +44,7 @@ final readonly class MethodReader
      */
     public function read(Formula $formula, array $steps): array
     {
-        $names = new DoseNames($formula, $this->foods);
+        $names = new DoseNames($formula, $this->foods, $this->constants);
         $found = array_map(fn (Step $s): array => $this->found($names, $s->text), $steps);
         $operations = [];
         $component = null;
@@ -143,7 +144,7 @@ final readonly class MethodReader
     /** "both sugars", "the sugars", "all the sugar": more than one of a kind. */
     private function isAllOf(string $word, string $before): bool
     {
-        return preg_match('~\b(?:both|all)\s+(?:of\s+)?(?:the\s+)?$~iu', $before) === 1 || preg_match('~^(?:eggs|sugars|flours|fruits|nuts|spices|chocolates|milks|syrups|creams)$~iu', $word) === 1;
+        return preg_match('~\b(?:both|all)\s+(?:of\s+)?(?:the\s+)?$~iu', $before) === 1 || preg_match('~^(?:eggs|sugars|flours|fruits?|nuts|spices|chocolates|milks|syrups|creams)$~iu', $word) === 1;
     }
 
     /**

@@ -151,6 +151,11 @@ final readonly class MethodWriter
                 $rewriting->named[$e] = true;
             }
         }
+        if (preg_match('~^(?:fruits?|nuts)$~iu', substr($operation->step->text, $mention->at, $mention->length)) === 1) {
+            // "The fruit" of which one stayed as it was.
+            $stayed = array_diff($mention->doses, ...array_map(static fn (int $e): array => $swap->exchanges[$e]->from, $changed));
+            array_push($words, ...array_map(static fn (int $d): string => $swap->before->doses[$d]->food === null ? '' : NewNames::name($swap->before->doses[$d]->food), array_values($stayed)));
+        }
         $this->replace($rewriting, $i, $operation->step->text, $mention, $this->inList($operation->step->text, $mention, array_values(array_filter($words))));
     }
 

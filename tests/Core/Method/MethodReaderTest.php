@@ -20,7 +20,7 @@ final class MethodReaderTest extends CoreCase
     private static function read(string $method): array
     {
         $recipe = self::kernel()->read(self::brief(self::LIST."\n\nMethod\n$method"));
-        $reader = new MethodReader(new Actions(self::tables()), self::core()->foods);
+        $reader = new MethodReader(new Actions(self::tables()), self::core()->foods, self::core()->constants);
 
         return $reader->read(Formula::asWritten($recipe, null), $recipe->steps);
     }

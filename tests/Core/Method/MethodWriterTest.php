@@ -34,6 +34,14 @@ final class MethodWriterTest extends CoreCase
         self::assertDoesNotMatchRegularExpression("~$never~iu", $text);
     }
 
+    public function test_fruit_is_all_of_the_fruit(): void
+    {
+        $list = "Plum crumble\nServes 6\n4 apples\n200 g blackberries\n80 g sugar\n\nTopping\n150 g flour\n80 g butter\n60 g sugar";
+        $text = implode("\n", self::texts(self::converted("Toss the fruit with the sugar.\nRub the butter into the flour and sugar, and scatter it over.\nBake at 180 °C for 40 minutes.", $list)));
+        self::assertStringContainsString('courgette and blackberries', $text);
+        self::assertStringNotContainsString('does not say', $text);
+    }
+
     public function test_what_two_things_bring_is_said_once(): void
     {
         $list = "Plum parkin\nMakes 12\n250 g self-raising flour\n1 tsp baking powder\n100 g treacle\n100 g brown sugar\n120 g butter\n2 eggs";
