@@ -23,7 +23,7 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 final readonly class NotebookController
 {
-    private const PER_PAGE = 30;
+    private const PER_PAGE = 20;
 
     public function __construct(private Kernel $kernel) {}
 
@@ -36,12 +36,15 @@ final readonly class NotebookController
             'from' => ['nullable', 'date_format:Y-m-d'], 'to' => ['nullable', 'date_format:Y-m-d'],
         ]);
         $find = '%'.addcslashes((string) ($said['find'] ?? ''), '%_\\').'%';
-        $bakes = Bake::query()->whereHas('recipe', static fn ($q) => $q->where('kitchen_id', $kitchen->id))->with(['recipe', 'version'])->withCount('photos')
-            ->when($said['find'] ?? null, static fn ($q) => $q->where(static fn ($w) => $w->where('words', 'like', $find)->orWhereHas('recipe', static fn ($r) => $r->where('title', 'like', $find))->orWhereHas('version', static fn ($v) => $v->where('document', 'like', $find))))
+        $bakes = Bake::query()->whereIn('recipe_id', $kitchen->recipes()->select('id'))
+            ->when($said['find'] ?? null, static fn ($q) => $q->where(static fn ($w) => $w->where('words', 'like', $find)->orWhereIn('recipe_id', $kitchen->recipes()->where('title', 'like', $find)->select('id'))
+                ->orWhereIn('version_id', Version::query()->whereIn('recipe_id', $kitchen->recipes()->select('id'))->where('document', 'like', $find)->select('id'))))
             ->when($said['mark'] ?? null, static fn ($q, $mark) => $q->where('mark', '>=', $mark))
             ->when($said['from'] ?? null, static fn ($q, $day) => $q->where('baked_on', '>=', $day))
             ->when($said['to'] ?? null, static fn ($q, $day) => $q->where('baked_on', '<=', $day))
-            ->orderByDesc('baked_on')->orderByDesc('id')->paginate(self::PER_PAGE)->withQueryString();
+            ->orderByDesc('baked_on')->orderByDesc('id')->select('id')->paginate(self::PER_PAGE)->withQueryString();
+        // Words, versions and pictures are fetched for this page alone: sorting all bakes needs none of them.
+        $bakes->setCollection(Bake::query()->whereKey($bakes->pluck('id'))->with(['recipe:id,ulid,title', 'version:id,recipe_id,number'])->withCount('photos')->orderByDesc('baked_on')->orderByDesc('id')->get());
 
         return view('notebook', [
             'bakes' => $bakes, 'said' => $said,
