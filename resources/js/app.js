@@ -1,6 +1,7 @@
 import htmx from 'htmx.org';
 import Alpine from '@alpinejs/csp';
 import './day.js';
+import './meter.js';
 
 window.htmx = htmx;
 

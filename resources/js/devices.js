@@ -71,3 +71,7 @@ export const heatOf = (celsius) => {
     const tenths = Math.round(celsius * 10);
     return new Uint8Array([0, tenths & 255, (tenths >> 8) & 255, (tenths >> 16) & 255, 255]);
 };
+export const glucoseOf = (mmol, moment, sequence) => {
+    const [year, tenths] = [moment.getUTCFullYear(), Math.round(mmol * 10)];
+    return new Uint8Array([6, sequence & 255, sequence >> 8, year & 255, year >> 8, moment.getUTCMonth() + 1, moment.getUTCDate(), moment.getUTCHours(), moment.getUTCMinutes(), moment.getUTCSeconds(), tenths & 255, (tenths >> 8) | 0xc0, 0x11]);
+};

@@ -34,6 +34,15 @@
                 <x-entry name="eaten_on" label="Eaten on" type="date" :value="now()->toDateString()"/>
                 <div><label class="label" for="dessert">Dessert</label><select class="field" id="dessert" name="dessert"><option value="">none of the Shelf</option>@foreach ($recipes as $recipe)<option value="{{ $recipe->ulid }}">{{ $recipe->title }}</option>@endforeach</select></div>
                 <div><label class="label" for="readings">Readings: minutes and value, a line each</label><textarea class="field figure" id="readings" name="readings" rows="6" data-keep="curve-readings" placeholder="0 5.1&#10;30 6.4&#10;60 5.8&#10;120 5.0">{{ old('readings') }}</textarea>@error('readings')<p class="fault" role="alert">{{ $message }}</p>@enderror</div>
+                <details x-data="meter"><summary class="cursor-pointer underline">Read a meter</summary>
+                    <div class="mt-2 grid gap-2">
+                        <button type="button" class="button justify-self-start" x-show="canConnect" x-on:click="connect">Connect a meter</button>
+                        <label class="label flex justify-between" for="drawn"><span>Drawn meter, a reading every 15 minutes</span><span class="figure"><output x-text="value">5.2</output> mmol/L</span></label>
+                        <input class="block h-11 w-full accent-cobalt" type="range" id="drawn" min="3" max="15" step="0.1" value="5.2" x-ref="value" x-on:input="move">
+                        <button type="button" class="button justify-self-start" x-on:click="draw">Send a reading</button>
+                        <p role="status" class="figure" x-text="said"></p>
+                    </div>
+                </details>
                 <div><label class="label" for="file">or a CSV of your meter or sensor</label><input class="field" type="file" id="file" name="file" accept=".csv,text/csv,text/plain"></div>
                 <button class="button button-main justify-self-start">Keep the curve</button>
             </form>

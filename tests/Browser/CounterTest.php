@@ -95,6 +95,21 @@ final class CounterTest extends BrowserCase
         self::assertSame([], array_filter(self::$browser->driver->manage()->getLog('browser'), static fn (array $l): bool => $l['level'] === 'SEVERE' && ! str_contains((string) $l['message'], 'ERR_INTERNET_DISCONNECTED')));
     }
 
+    public function test_a_drawn_meter_writes_the_readings_of_a_curve(): void
+    {
+        self::open(true);
+        $this->signUp();
+        $this->go('/notebook/response');
+        $this->fill('#name', 'Two slices');
+        $this->press('summary', 'Read a meter');
+        for ($i = 0; $i < 3; $i++) {
+            $this->press('button', 'Send a reading');
+        }
+        self::assertSame("0 5.2\n15 5.2\n30 5.2", self::$browser->driver->findElement(WebDriverBy::id('readings'))->getAttribute('value'));
+        $this->click('form[action="/notebook/response"] button.button-main');
+        $this->wait(fn (): bool => str_contains($this->said('main'), 'solid: Two slices'));
+    }
+
     /** The page draws itself anew with every answer, so that an element is looked for and read in one breath. */
     private function said(string $selector): string
     {
