@@ -100,6 +100,7 @@ final class SheetsTest extends BrowserCase
         $this->go("/counter/$ulid");
         $this->fill('#words', 'Too dark.');
         $this->click('form[action$="/bakes"] button', 'Write it down');
+        $this->wait(fn (): bool => str_contains(self::$browser->driver->getPageSource(), 'Your bake is in the notebook'));
         $this->go("/notebook/$ulid");
         $bake = (string) self::$browser->driver->executeScript('return document.querySelector("a[href^=\"/notebook/bakes/\"]").getAttribute("href")');
         foreach ([[1280, 800], [390, 800]] as [$width, $height]) {
