@@ -280,6 +280,12 @@ final class Kernel
         return $this->core->lessons->likedSweetness($values)->value;
     }
 
+    /** How long hands took, against what is usual; null where too little was ticked. */
+    public function handsTaken(Dish $dish, Doing $doing): ?float
+    {
+        return $this->core->lessons->handsTaken($dish->tasks, $doing);
+    }
+
     /** @return array<string, ?float> what a bake says of its kitchen, by the keys of `Taught` */
     public function observed(Baked $baked): array
     {

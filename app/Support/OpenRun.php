@@ -53,7 +53,7 @@ final readonly class OpenRun
 
         return [
             'weighed' => $weighed, 'times' => $times, 'pieces' => $doing->pieces, 'mixed' => $doing->mixed, 'factor' => $doing->factor,
-            'remedies' => $doing->remedies, 'probe' => $doing->probe, 'net' => $this->counted($doing)->netCarbs($this->conversion->brief->convention)->value,
+            'remedies' => $doing->remedies, 'hands' => $this->kernel->handsTaken($this->dish, $doing), 'probe' => $doing->probe, 'net' => $this->counted($doing)->netCarbs($this->conversion->brief->convention)->value,
         ];
     }
 }

@@ -280,17 +280,21 @@ final readonly class TaskMaker
         $usual = $timing === null ? $action->usual : Duration::minutes($timing->low, $timing->high);
         $typical = $timing === null ? $action->typical : ($timing->low + $timing->high) / 2;
 
-        $own = $action->key === 'bake' ? $this->ovenFactor() : 1.0;
+        $own = match (true) {
+            $action->key === 'bake' => $this->ownFactor(Taught::OVEN, 'oven-time'),
+            $timing === null && $action->hands === 'all' => $this->ownFactor(Taught::HANDS, 'hands-time'),
+            default => 1.0,
+        };
 
         return [(int) max(1, floor($usual->low * $own)), (int) max(1, ceil($typical * $own)), (int) max(1, ceil($usual->high * $own))];
     }
 
-    /** How much longer this kitchen's oven takes than methods say. */
-    private function ovenFactor(): float
+    /** How much longer this kitchen's oven takes than methods say, and its hands than is usual. */
+    private function ownFactor(string $what, string $constant): float
     {
-        $bakes = $this->taught->of(Taught::OVEN);
+        $bakes = $this->taught->of($what);
 
-        return $bakes === [] ? 1.0 : Taught::posterior(1.0, $this->constants->get('oven-time-u'), $this->constants->get('oven-time-spread'), $bakes)->value;
+        return $bakes === [] ? 1.0 : Taught::posterior(1.0, $this->constants->get("$constant-u"), $this->constants->get("$constant-spread"), $bakes)->value;
     }
 
     /**

@@ -8,6 +8,7 @@ use Aglyca\Core\Family\Families;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Taught;
+use Aglyca\Core\Method\Task;
 use Aglyca\Core\Quantity\Decimal;
 use Aglyca\Core\Quantity\Estimate;
 use Aglyca\Core\Swap\Wishes;
@@ -26,7 +27,8 @@ final readonly class Lessons
             $lesson = $values === [] ? null : match ($kind) {
                 'cup' => $this->cup($key, $of, $values),
                 'loss' => $this->loss($key, $of, $values),
-                Taught::OVEN => $this->oven($values),
+                Taught::OVEN => $this->time(Taught::OVEN, 'oven-time', 'Your oven needs %s %% %s than methods say (± %s)', $values),
+                Taught::HANDS => $this->time(Taught::HANDS, 'hands-time', 'Your hands need %s %% %s than is usual (± %s)', $values),
                 Taught::SWEETNESS => $this->sweetness($values),
                 Taught::PIECES => $this->pieces($values),
                 default => null,
@@ -53,6 +55,34 @@ final readonly class Lessons
             Taught::LOSS.$baked->family->key => $notes->mass !== null && $mass > 0 && $notes->mass < $mass ? 1 - $notes->mass / $mass : null,
             Taught::PIECES => $notes->pieces !== null && $baked->formula->pieces > 1 ? $notes->pieces / $baked->formula->pieces : null,
         ];
+    }
+
+    /**
+     * How long hands took at a bake, from one tick to the next, against what is usual for the same work.
+     *
+     * @param  list<Task>  $tasks
+     * @return ?float null where too little was ticked to tell
+     */
+    public function handsTaken(array $tasks, Doing $doing): ?float
+    {
+        $tasks = array_column($tasks, null, 'id');
+        $done = $doing->done;
+        asort($done);
+        [$taken, $usual, $counted, $before] = [0.0, 0.0, 0, null];
+        foreach ($done as $id => $at) {
+            $task = $tasks[$id] ?? null;
+            $minutes = $before === null ? 0.0 : ($at - $before) / 60_000;
+            $before = $at;
+            // Work of which the method says the minutes takes those.
+            $isOurs = $task !== null && $task->hands->isAll && $task->action->hands === 'all' && preg_match('~\d\s*min~iu', $task->text) !== 1;
+            if ($isOurs && $minutes > 0.0 && $minutes <= $this->constants->get('hands-away') * $task->action->typical) {
+                $taken += $minutes;
+                $usual += $task->action->typical;
+                $counted++;
+            }
+        }
+
+        return $counted < $this->constants->get('hands-least-tasks') ? null : round($taken / $usual, 3);
     }
 
     /** @param  list<float>  $values */
@@ -89,14 +119,14 @@ final readonly class Lessons
         return new Lesson($key, sprintf('%s loses %s %% of its mass in your oven (± %s)', $family->name, Decimal::plain(100 * $learnt->value, 1), Decimal::plain(200 * $learnt->u, 1)), $usual, $learnt, count($values));
     }
 
-    /** @param  list<float>  $values */
-    private function oven(array $values): Lesson
+    /** @param  list<float>  $values  minutes taken over those that are usual */
+    private function time(string $what, string $constant, string $sentence, array $values): Lesson
     {
-        $usual = Estimate::of(1.0, $this->constants->get('oven-time-u'));
-        $learnt = Taught::posterior(1.0, $usual->u, $this->constants->get('oven-time-spread'), $values);
+        $usual = Estimate::of(1.0, $this->constants->get("$constant-u"));
+        $learnt = Taught::posterior(1.0, $usual->u, $this->constants->get("$constant-spread"), $values);
         $percent = Decimal::plain(abs(100 * ($learnt->value - 1)), 0);
 
-        return new Lesson(Taught::OVEN, sprintf('Your oven needs %s %% %s than methods say (± %s)', $percent, $learnt->value >= 1 ? 'longer' : 'less time', Decimal::plain(200 * $learnt->u, 0)), $usual, $learnt, count($values));
+        return new Lesson($what, sprintf($sentence, $percent, $learnt->value >= 1 ? 'longer' : 'less time', Decimal::plain(200 * $learnt->u, 0)), $usual, $learnt, count($values));
     }
 
     /** @param  list<float>  $values */

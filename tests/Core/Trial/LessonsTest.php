@@ -10,6 +10,7 @@ use Aglyca\Core\Kernel;
 use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Larder\Taught;
 use Aglyca\Core\Side;
+use Aglyca\Core\Trial\Doing;
 use Tests\Core\CoreCase;
 
 final class LessonsTest extends CoreCase
@@ -73,5 +74,27 @@ final class LessonsTest extends CoreCase
         $sentences = array_map(static fn ($l): string => $l->sentence, $kernel->lessons(new Taught([Taught::OVEN => [1.2, 1.2, 1.2, 1.2], 'nonsense' => [1.0], Taught::SWEETNESS => [0.7]])));
         self::assertCount(2, $sentences);
         self::assertStringContainsString('15 % longer', $sentences[0]);
+    }
+
+    public function test_hands_are_timed_from_tick_to_tick(): void
+    {
+        $kernel = self::kernel();
+        $dish = $kernel->dish($kernel->convert(new Brief("Test biscuits\nMakes 20 biscuits\n\n100 g butter\n80 g sugar\n160 g flour\n1 egg\n\nCream the butter and sugar. Beat in the egg. Stir in the flour. Roll out and cut. Bake at 170 C for 14 minutes.")), 1, Side::Written);
+        $bake = static function (float $slow, int $most) use ($dish): Doing {
+            $at = 1_000_000;
+            $events = [['kind' => 'tick', 'data' => ['task' => 'nothing of it'], 'at' => $at]];
+            foreach (array_slice(array_values(array_filter($dish->tasks, static fn ($t): bool => $t->hands->isAll)), 0, $most) as $task) {
+                $events[] = ['kind' => 'tick', 'data' => ['task' => $task->id], 'at' => $at += (int) round($slow * $task->action->typical * 60_000)];
+            }
+
+            return Doing::of($events);
+        };
+        self::assertEqualsWithDelta(1.5, $kernel->handsTaken($dish, $bake(1.5, 4)), 0.002);
+        self::assertNull($kernel->handsTaken($dish, $bake(1.5, 2)), 'too little was ticked');
+        self::assertNull($kernel->handsTaken($dish, $bake(5.0, 4)), 'the baker was elsewhere');
+        $slow = Kernel::open(self::tables(), null, new Stock(taught: new Taught([Taught::HANDS => [1.5, 1.5]])));
+        $sum = static fn (Kernel $k): int => array_sum(array_map(static fn ($t): int => $t->hands->isAll ? $t->typical : 0, $k->dish($k->convert(new Brief(self::LOAF)), 1, Side::Written)->tasks));
+        self::assertGreaterThan($sum($kernel), $sum($slow));
+        self::assertStringContainsString('33 % longer than is usual', $slow->lessons(new Taught([Taught::HANDS => [1.5, 1.5]]))[0]->sentence);
     }
 }
