@@ -54,6 +54,12 @@ final readonly class Task
         return $this->but(batches: $batches, low: $part($this->low), typical: $part($this->typical), high: $part($this->high));
     }
 
+    /** Done elsewhere than the method thought. */
+    public function at(string $place): self
+    {
+        return $this->but(place: $place);
+    }
+
     public function lasting(int $minutes): self
     {
         return $this->but(low: min($this->low, $minutes), typical: $minutes, high: max($this->high, $minutes));

@@ -21,9 +21,11 @@ final readonly class Advice
      * @param  callable(Places): DayPlan  $again  the day in another kitchen
      * @param  ?Task  $waiting  that may be cut short
      * @param  ?DayPlan  $shorter  the day where it is
+     * @param  ?Dish  $fried  that an air fryer may hold
+     * @param  ?DayPlan  $inFryer  the day where it does
      * @return list<string>
      */
-    public function of(DayPlan $plan, array $dishes, DayAsked $asked, callable $again, ?Task $waiting, ?DayPlan $shorter): array
+    public function of(DayPlan $plan, array $dishes, DayAsked $asked, callable $again, ?Task $waiting, ?DayPlan $shorter, ?Dish $fried, ?DayPlan $inFryer): array
     {
         $advice = $this->late($plan, $asked);
         $worth = (int) $this->constants->get('saving-worth-minutes');
@@ -44,6 +46,11 @@ final readonly class Advice
                 '%s: at least %s instead of %s saves %s.', rtrim($waiting->text, '.'), Duration::minutes($waiting->low, $waiting->low)->text(),
                 Duration::minutes($waiting->typical, $waiting->typical)->text(), Duration::minutes($saved, $saved)->text(),
             );
+        }
+
+        if ($fried !== null && $inFryer !== null && $plan->span() - $inFryer->span() >= $worth) {
+            $saved = $plan->span() - $inFryer->span();
+            $advice[] = sprintf('%s in the air fryer, if its tin fits in, saves %s.', $fried->title, Duration::minutes($saved, $saved)->text());
         }
 
         return [...$advice, ...$this->early($plan, $dishes)];

@@ -39,10 +39,52 @@ final readonly class DayPlanner
             new DayAsked($asked->ready, $asked->now, $asked->places, $asked->zone, $asked->held, $asked->done, false),
         );
 
+        $fried = $this->longestInOneTin($dishes);
+        $inFryer = $fried === null ? null : $this->solved(
+            array_merge([], ...array_map(fn (Dish $d): array => $d === $fried ? $this->inAirFryer($d->tasks) : $this->batches->parted($d, $asked->places), $dishes)),
+            new DayAsked($asked->ready, $asked->now, $asked->places, $asked->zone, $asked->held, $asked->done, false),
+        );
+
         return new DayPlan(
             $plan->tasks, $plan->slots, $plan->start, $plan->ready, $plan->handsOn, $plan->ovenMinutes, $plan->ovenHeats, $plan->lateBy,
-            $this->advice->of($plan, $dishes, $asked, $again, $waiting, $shorter), $plan->gap,
+            $this->advice->of($plan, $dishes, $asked, $again, $waiting, $shorter, $fried, $inFryer), $plan->gap,
         );
+    }
+
+    /**
+     * The dessert that takes the oven longest, of those that bake in one tin or dish.
+     *
+     * @param  list<Dish>  $dishes
+     */
+    private function longestInOneTin(array $dishes): ?Dish
+    {
+        [$found, $longest] = [null, 0];
+        foreach ($dishes as $dish) {
+            $bakes = array_filter($dish->tasks, static fn (Task $t): bool => $t->place === 'oven');
+            $minutes = array_sum(array_column($bakes, 'typical'));
+            if ($dish->family->holder !== 'sheet' && $dish->family->holder !== 'iron' && max([0, ...array_column($bakes, 'batches')]) === 1 && $minutes > $longest) {
+                [$found, $longest] = [$dish, $minutes];
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * Beside the oven, whose heat it no longer asks for.
+     *
+     * @param  list<Task>  $tasks
+     * @return list<Task>
+     */
+    private function inAirFryer(array $tasks): array
+    {
+        $preheat = (int) $this->constants->get('air-fryer-preheat');
+
+        return array_map(static fn (Task $t): Task => match (true) {
+            $t->place !== 'oven' => $t,
+            $t->action->key === 'preheat' => $t->at('air-fryer')->lasting(min($t->typical, $preheat)),
+            default => $t->at('air-fryer'),
+        }, $tasks);
     }
 
     /** @param  list<Task>  $tasks */

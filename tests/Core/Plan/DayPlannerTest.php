@@ -103,6 +103,15 @@ final class DayPlannerTest extends CoreCase
         );
     }
 
+    public function test_an_air_fryer_is_offered_where_the_oven_is_what_is_waited_for(): void
+    {
+        $loaf = "Plum loaf\nMakes 10 slices\n200 g flour\n150 g sugar\n100 g melted butter\n3 eggs\n\nMethod\nHeat the oven to 160 °C.\nMix all.\nBake for 55 minutes.";
+        $asked = new DayAsked(self::minutes('2026-12-24T16:00Z'), null, new Places, new DateTimeZone('UTC'));
+        $advice = static fn (Dish ...$dishes): string => implode(' ', self::kernel()->day(array_values($dishes), $asked)->advice);
+        self::assertMatchesRegularExpression('~Plum loaf in the air fryer, if its tin fits in, saves [1-9]~', $advice($this->dish($loaf, 1), $this->dish(str_replace(['Plum loaf', '160', '55'], ['Pear loaf', '190', '40'], $loaf), 2)));
+        self::assertStringNotContainsString('air fryer', $advice($this->dish(self::COOKIES, 1)), 'sheets of cookies do not go in');
+    }
+
     public function test_what_is_held_earlier_is_earlier_and_what_is_done_is_gone(): void
     {
         $asked = new DayAsked(self::minutes('2026-12-24T16:00Z'), null, new Places, new DateTimeZone('UTC'), wantsAdvice: false);
