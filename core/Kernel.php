@@ -41,6 +41,7 @@ use Aglyca\Core\Swap\Swap;
 use Aglyca\Core\Trial\Baked;
 use Aglyca\Core\Trial\BakeNotes;
 use Aglyca\Core\Trial\Change;
+use Aglyca\Core\Trial\Curve;
 use Aglyca\Core\Trial\Doing;
 use Aglyca\Core\Trial\FoundCause;
 use Aglyca\Core\Trial\Heating;
@@ -278,6 +279,12 @@ final class Kernel
     public function likedSweetness(array $values): float
     {
         return $this->core->lessons->likedSweetness($values)->value;
+    }
+
+    /** A reading at which it is usual to act; "" where there is none. */
+    public function cautionOf(Curve $curve): string
+    {
+        return $curve->caution($this->core->constants);
     }
 
     /** How long hands took, against what is usual; null where too little was ticked. */

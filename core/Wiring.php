@@ -193,7 +193,7 @@ final readonly class Wiring
         $actions = new Actions($tables);
         $this->planner = new BakePlanner(
             $preparations, new MethodReader($actions, $this->foods, $this->constants),
-            new MethodWriter($preparations, new Latecomers($preparations, $patterns), $this->constants), $patterns, new Extras($tables), $this->constants,
+            new MethodWriter($preparations, new Latecomers($preparations, $patterns), $this->constants), $patterns, new Extras($tables, $this->constants), $this->constants,
         );
         $this->tasks = new TaskMaker(new Clauses($actions, $this->steps), $actions, $this->steps, $this->constants, $stock->taught);
         $this->weighing = new Weighing($this->accountant, $this->netCarbs, $this->larder, $this->constants);

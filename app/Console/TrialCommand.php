@@ -37,11 +37,12 @@ final readonly class TrialCommand
         if ($command === 'response') {
             $file = MeterFile::read($text($files[0]));
             $curve = new Curve($file->points);
-            $report = TrialReport::response($file, $curve);
+            $caution = $kernel->cautionOf($curve);
+            $report = TrialReport::response($file, $curve, $caution);
 
             return $isJson ? $json($report) : sprintf(
                 "Fasting %.1f mmol/L, peak %.1f after %.0f minutes, incremental area %.0f mmol min/L (%d readings in %s).\n%s%s\n",
-                $curve->baseline, $curve->peak, $curve->peakMinute, $curve->area, count($curve->points), $file->unit, $curve->caution() === '' ? '' : $curve->caution()."\n", self::CARE,
+                $curve->baseline, $curve->peak, $curve->peakMinute, $curve->area, count($curve->points), $file->unit, $caution === '' ? '' : "$caution\n", self::CARE,
             );
         }
         [$recipe, $notes] = BakeNotes::parted($text($files[0]));

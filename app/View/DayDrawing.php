@@ -109,10 +109,10 @@ final readonly class DayDrawing
             if ($task->place !== 'oven') {
                 continue;
             }
-            $next = $task->heats[0] ?? ($heat > 0 ? $heat : $this->day->plan->ovenHeats[0] ?? 180.0);
+            $next = $task->heats[0] ?? ($heat > 0 ? $heat : $this->day->plan->ovenHeats[0] ?? 0.0);
             [$from, $to] = [$this->axis->x($slot->start), $this->axis->x($slot->end)];
             if ($task->action->key === 'preheat') {
-                $points[] = [$from, $heat > 0 && $slot->start < $until + 45 ? $y($heat) : $base];
+                $points[] = [$from, $heat > 0 && $slot->start <= $until ? $y($heat) : $base];
                 $points[] = [$to, $y($next)];
             } else {
                 $points[] = [$from, $y($next)];

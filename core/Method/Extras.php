@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aglyca\Core\Method;
 
 use Aglyca\Core\Formula\Dose;
+use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Reading\Step;
 use Aglyca\Core\Swap\Swap;
 use Aglyca\Core\Tables;
@@ -12,13 +13,10 @@ use Aglyca\Core\Tables;
 /** Work that the swap asks for and the recipe did not, at its moment and with its reason: rows of `data/extras.csv`. */
 final readonly class Extras
 {
-    /** A bake so short needs no foil. */
-    private const LONG_BAKE = 40.0;
-
     /** @var list<array<string, string>> */
     private array $rows;
 
-    public function __construct(Tables $tables)
+    public function __construct(Tables $tables, private Constants $constants)
     {
         $this->rows = $tables->rows('extras');
     }
@@ -64,7 +62,7 @@ final readonly class Extras
     private function placeOf(Swap $swap, array $operations, array $row): ?int
     {
         foreach ($operations as $i => $operation) {
-            if ($row['where'] === 'bake' && $operation->step->isBake && $operation->step->bakeMinutes() >= self::LONG_BAKE) {
+            if ($row['where'] === 'bake' && $operation->step->isBake && $operation->step->bakeMinutes() >= $this->constants->get('foil-least-minutes')) {
                 return $i;
             }
             foreach ($row['where'] === 'bake' ? [] : $operation->doses() as $d) {
@@ -83,6 +81,6 @@ final readonly class Extras
     {
         $minutes = $step->bakeMinutes() * $swap->oven->timeFactor();
 
-        return $minutes < self::LONG_BAKE ? null : (string) (round($minutes * 2 / 3 / 5) * 5);
+        return $minutes < $this->constants->get('foil-least-minutes') ? null : (string) (round($minutes * $this->constants->get('foil-share') / 5) * 5);
     }
 }

@@ -149,7 +149,7 @@ final readonly class ChangeMaker
                 $from === 'allulose' => $dose->food->per100->allulose,
                 default => $dose->food->per100->polyols['erythritol'] ?? 0.0,
             };
-            if ($holds < 50.0 || $dose->food === null || $dose->mass() <= 0) {
+            if ($holds < $this->constants->get('change-sweetener-holds') || $dose->food === null || $dose->mass() <= 0) {
                 $doses[] = $dose;
 
                 continue;
@@ -244,7 +244,7 @@ final readonly class ChangeMaker
     {
         $dose = $this->heaviest($formula, Role::Egg);
         $one = $dose?->food === null ? null : $this->larder->portion($dose->food, '');
-        if ($dose === null || $dose->food === null || $one === null || $dose->mass() < 1.5 * $one->value) {
+        if ($dose === null || $dose->food === null || $one === null || $dose->mass() < $this->constants->get('change-egg-left') * $one->value) {
             return null;
         }
         $water = $this->larder->get('water');

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Trial;
 
+use Aglyca\Core\Device\Glucose;
+use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Quantity\Decimal;
 use InvalidArgumentException;
 
 /**
@@ -12,10 +15,6 @@ use InvalidArgumentException;
  */
 final readonly class Curve
 {
-    public const LOW = 3.9;
-
-    public const HIGH = 13.9;
-
     public float $baseline;
 
     public float $area;
@@ -52,13 +51,15 @@ final readonly class Curve
     }
 
     /** A value at which it is usual to act; the sentence says so and leaves it to one's own plan. */
-    public function caution(): string
+    public function caution(Constants $constants): string
     {
         $values = array_column($this->points, 1);
+        [$low, $high] = [$constants->get('glucose-low'), $constants->get('glucose-high')];
+        $both = static fn (float $mmol): string => sprintf('%s mmol/L (%.0f mg/dL)', Decimal::plain($mmol, 1), $mmol * Glucose::MG_DL);
 
         return match (true) {
-            min($values) < self::LOW => 'One reading is under 3.9 mmol/L (70 mg/dL): that is usually treated at once with quick sugar. Follow your own plan.',
-            max($values) > self::HIGH => 'One reading is over 13.9 mmol/L (250 mg/dL): many are advised to check for ketones then. Follow your own plan.',
+            min($values) < $low => 'One reading is under '.$both($low).': that is usually treated at once with quick sugar. Follow your own plan.',
+            max($values) > $high => 'One reading is over '.$both($high).': many are advised to check for ketones then. Follow your own plan.',
             default => '',
         };
     }

@@ -20,7 +20,7 @@ final class TrialReport
     }
 
     /** @return array<string, mixed> */
-    public static function response(MeterFile $file, Curve $curve): array
+    public static function response(MeterFile $file, Curve $curve, string $caution): array
     {
         return [
             'unit' => $file->unit,
@@ -29,7 +29,7 @@ final class TrialReport
             'peak_mmol_l' => round($curve->peak, 3),
             'peak_min' => round($curve->peakMinute, 3),
             'points' => array_map(static fn (array $p): array => [round($p[0], 3), round($p[1], 3)], $curve->points),
-            'caution' => $curve->caution(),
+            'caution' => $caution,
         ];
     }
 

@@ -19,7 +19,7 @@
                 <table class="mt-3 w-full"><thead class="text-sm text-soft"><tr><th class="text-left font-normal">portion</th><th class="text-right font-normal">fasting</th><th class="pl-3 text-right font-normal">peak</th><th class="pl-3 text-right font-normal">after</th><th class="pl-3 text-right font-normal">area above fasting</th></tr></thead><tbody>
                     @foreach ($open as $i => $note)@php $curve = $note->curve(); @endphp<tr class="border-t border-line"><th scope="row" class="py-1.5 text-left font-normal">{{ $i === 1 ? 'dashed' : 'solid' }}: {{ $note->name }}</th><td class="figure text-right">{{ Figures::one($curve->baseline) }}</td><td class="figure pl-3 text-right">{{ Figures::one($curve->peak) }}</td><td class="figure pl-3 text-right">{{ Figures::whole($curve->peakMinute) }} min</td><td class="figure pl-3 text-right">{{ Figures::whole($curve->area) }} mmol·min/L</td></tr>@endforeach
                 </tbody></table>
-                @foreach ($open as $note)@if ($note->curve()->caution() !== '')<p class="mt-2 border-l-4 border-fault bg-white px-3 py-2">{{ $note->name }}: {{ $note->curve()->caution() }}</p>@endif @endforeach
+                @foreach ($cautions as $i => $caution)<p class="mt-2 border-l-4 border-fault bg-white px-3 py-2">{{ $open[$i]->name }}: {{ $caution }}</p>@endforeach
             @else
                 <p class="text-lg">No curve yet.</p>
             @endif

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Aglyca\Core\Kernel;
 use Aglyca\Core\Trial\Curve;
 use Aglyca\Core\Trial\MeterFile;
 use App\Models\CurveNote;
@@ -20,12 +21,17 @@ final readonly class CurveController
 {
     private const MOST_BYTES = 500_000;
 
+    public function __construct(private Kernel $kernel) {}
+
     public function index(Request $request): View
     {
         $curves = $request->user()->kitchen->curves()->orderByDesc('eaten_on')->orderByDesc('id')->limit(60)->get();
         $open = array_values(array_filter([$curves->firstWhere('id', $request->integer('a')) ?? $curves->first(), $curves->firstWhere('id', $request->integer('b'))]));
 
-        return view('response', ['curves' => $curves, 'drawing' => $open === [] ? null : new CurveDrawing($open), 'open' => $open, 'recipes' => $request->user()->kitchen->recipes()->orderBy('title')->limit(200)->get(['id', 'ulid', 'title'])]);
+        return view('response', [
+            'cautions' => array_filter(array_map(fn (CurveNote $note): string => $this->kernel->cautionOf($note->curve()), $open)),
+            'curves' => $curves, 'drawing' => $open === [] ? null : new CurveDrawing($open), 'open' => $open, 'recipes' => $request->user()->kitchen->recipes()->orderBy('title')->limit(200)->get(['id', 'ulid', 'title']),
+        ]);
     }
 
     public function store(Request $request): RedirectResponse

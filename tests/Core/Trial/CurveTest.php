@@ -8,9 +8,9 @@ use Aglyca\Core\Trial\Curve;
 use Aglyca\Core\Trial\MeterFile;
 use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
-use PHPUnit\Framework\TestCase;
+use Tests\Core\CoreCase;
 
-final class CurveTest extends TestCase
+final class CurveTest extends CoreCase
 {
     /**
      * Worked by hand with the trapezoids of FAO/WHO 1998 and ISO 26642:2010.
@@ -65,9 +65,9 @@ final class CurveTest extends TestCase
 
     public function test_values_at_which_it_is_usual_to_act_bring_one_calm_sentence(): void
     {
-        self::assertStringContainsString('under 3.9', (new Curve([[0.0, 5.0], [30.0, 3.8]]))->caution());
-        self::assertStringContainsString('over 13.9', (new Curve([[0.0, 7.0], [30.0, 14.0]]))->caution());
-        self::assertSame('', (new Curve([[0.0, 5.0], [30.0, 13.9]]))->caution());
+        self::assertStringContainsString('under 3.9', (new Curve([[0.0, 5.0], [30.0, 3.8]]))->caution(self::core()->constants));
+        self::assertStringContainsString('over 13.9', (new Curve([[0.0, 7.0], [30.0, 14.0]]))->caution(self::core()->constants));
+        self::assertSame('', (new Curve([[0.0, 5.0], [30.0, 13.9]]))->caution(self::core()->constants));
     }
 
     #[DataProvider('wrong')]
