@@ -64,7 +64,7 @@ final class GnuUnitsTest extends CoreCase
 
     public function test_heats(): void
     {
-        foreach ([1, 4, 9] as $mark) {
+        foreach ([0.25, 0.5, 1, 4, 9] as $mark) {
             self::assertEqualsWithDelta($this->asked("gasmark($mark)", 'tempC'), Temperature::gasMark($mark, 275)->celsius, 0.6);
         }
         self::assertEqualsWithDelta($this->asked('tempF(350)', 'tempC'), Temperature::fahrenheit(350)->celsius, 1e-6);

@@ -41,6 +41,7 @@ final class LineReaderTest extends CoreCase
             ['2 (8 oz) packages cream cheese', 'cream-cheese', 453.6], ['2 x 200 g tubs mascarpone', 'mascarpone', 400], ['1 14-oz can coconut milk', 'coconut-milk', 402.3],
             ['8 oz heavy cream', 'heavy-cream', 232], ['8 fl. oz. milk', 'milk', 242], ['1 lb strawberries', 'strawberries', 453.6],
             ['3 large eggs', 'egg', 150], ['3 medium eggs', 'egg', 132], ['2 large eggs (EU)', 'egg', 120], ['2 egg yolks', 'egg-yolk', 37.2], ['a dozen eggs', 'egg', 600],
+            ['juice of the lemon', 'lemon-juice', 45], ['4 lg. eggs', 'egg', 200], ['2 med eggs', 'egg', 88], ['175g self raising', 'self-raising-flour', 175], ['4oz S.R. flour', 'self-raising-flour', 113.4], ['100 g short-grain pudding rice', 'rice', 100], ['135 g strawberry jelly', 'jelly-powder', 135],
             ['juice of half a lemon', 'lemon-juice', 22.5], ['Grated zest of 2 lemons', 'lemon-zest', 12], ['1 tsp vanilla', 'vanilla-extract', 4.2],
             ['2-3 tbsp water', 'water', 36.97], ['2 to 3 tablespoons water', 'water', 36.97], ['1 cup plus 2 tbsp sugar', 'sugar', 225],
             ['one and a half cups of sugar', 'sugar', 300], ['three quarters cup sugar', 'sugar', 150], ['1 T honey', 'honey', 20.81], ['1 t baking soda', 'baking-soda', 4.8],

@@ -83,6 +83,14 @@ final class SectionReaderTest extends CoreCase
         return [['3 dozen', 36], ['about 2 dozen', 24], ['8 scones, 3 g net each she says', 8], ['16 squares', 16], ['24 chocolate sandwich cookies', null], ['12 sponge fingers', null]];
     }
 
+    public function test_a_list_behind_a_name_is_a_part_and_a_method_behind_its_name_is_a_step(): void
+    {
+        $sorted = self::core()->sections->sections(['Rings', '200 g flour', 'cinnamon sugar: ½ c sugar + 1 tsp cinnamon', 'Method: Mix all of it well and bake it at 180 °C.']);
+        self::assertSame(['200 g flour', '½ c sugar + 1 tsp cinnamon'], array_column($sorted->ingredients, 'text'));
+        self::assertSame([0, 1], array_column($sorted->ingredients, 'component'));
+        self::assertSame(['Mix all of it well and bake it at 180 °C.'], $sorted->steps);
+    }
+
     public function test_words_alone_among_ingredients_are_one_too_but_sentences_are_not(): void
     {
         $sorted = self::core()->sections->sections(['Loaf', 'Ingredients', '200 g flour', 'Salt', 'Butter for the tin', 'Method', 'Mix it.']);

@@ -67,10 +67,25 @@ final class StepReaderTest extends CoreCase
         ];
     }
 
+    public function test_a_time_alone_bakes_once_the_oven_is_on(): void
+    {
+        $bakes = static fn (string ...$steps): array => array_column(self::core()->steps->all(array_values($steps)), 'isBake');
+        self::assertSame([false, true], $bakes('Heat the oven to 190 °C.', '40-45 mins till bubbling.'));
+        self::assertSame([false], $bakes('40-45 mins till bubbling.'));
+        self::assertSame([false, false], $bakes('Heat the oven to 190 °C.', 'Chill 20 minutes.'));
+    }
+
+    public function test_the_method_may_say_how_many_it_is_cut_into(): void
+    {
+        foreach (['Cool in the tin before cutting in 16 squares.', 'Leave it cold for slicing into 16 pieces.', 'Cut into 16.'] as $step) {
+            self::assertSame(16, self::core()->yields->inSteps(['Mix it.', $step])->pieces, $step);
+        }
+    }
+
     public function test_a_title_may_say_how_many(): void
     {
         $reader = self::core()->yields;
-        foreach (['Banana muffins - makes 12' => ['Banana muffins', 'makes 12'], 'Plum cake (serves 8)' => ['Plum cake', 'serves 8'], 'Cake for two' => ['Cake', 'for two'], 'Makes 12' => ['Makes 12', '']] as $title => $parts) {
+        foreach (['Banana muffins - makes 12' => ['Banana muffins', 'makes 12'], 'Plum cake (serves 8)' => ['Plum cake', 'serves 8'], 'Cake for two' => ['Cake', 'for two'], 'Fondants x 4' => ['Fondants', 'makes 4'], 'Tiramisu cups (6)' => ['Tiramisu cups', 'makes 6'], 'Doughnuts, about 18' => ['Doughnuts', 'makes 18'], 'Ring cake, 23' => ['Ring cake, 23', ''], 'Makes 12' => ['Makes 12', '']] as $title => $parts) {
             self::assertEquals(new TitleAndYield(...$parts), $reader->inTitle($title));
         }
     }

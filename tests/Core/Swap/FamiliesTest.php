@@ -55,6 +55,7 @@ final class FamiliesTest extends CoreCase
             'doughnuts without' => ["Doughnuts\n200 g flour\n100 g sugar\n2 eggs\n\nMethod\nBake at 180 °C for 12 minutes.", 'muffin'],
             'doughnuts that are fried' => ["Doughnuts\n300 g flour\n100 g sugar\n2 eggs\n100 g milk\n\nMethod\nFry them for 2 minutes a side.", 'fried-dough'],
             'a frozen bark' => ["Frozen yogurt bark\n500 g yogurt\n60 g honey\n\nMethod\nSpread and freeze for 3 hours.", 'ice-cream'],
+            'w/ is with' => ["Carrot cakes w/ cream cheese icing\n200 g flour\n150 g sugar\n2 eggs\n\nMethod\nBake at 175 °C for 20 minutes.", 'butter-cake'],
             'bread in a mug' => ["Quick bread\n30 g flour\n1 egg\n10 g sugar\n\nMethod\nMicrowave for 90 seconds.", 'mug-cake'],
             'an oven that is not named' => ["Things\n200 g flour\n100 g sugar\n100 g butter\n\nMethod\nMix. 180 °C 13 min.", 'butter-cake'],
             'with is not what it is' => ["Ring cake with ganache\n200 g flour\n150 g sugar\n2 eggs\n\nMethod\nBake at 175 °C for 40 minutes.", 'butter-cake'],
