@@ -52,7 +52,7 @@ final readonly class Lessons
 
         return [
             Taught::OVEN => $isDone && $notes->minutes !== null && $baked->minutes > 0 ? $notes->minutes / $baked->minutes : null,
-            Taught::LOSS.$baked->family->key => $notes->mass !== null && $mass > 0 && $notes->mass < $mass ? 1 - $notes->mass / $mass : null,
+            Taught::LOSS.$baked->family->key => $notes->mass !== null && $baked->family->bakeLoss > 0 && $mass > 0 && $notes->mass < $mass ? 1 - $notes->mass / $mass : null,
             Taught::PIECES => $notes->pieces !== null && $baked->formula->pieces > 1 ? $notes->pieces / $baked->formula->pieces : null,
         ];
     }
@@ -113,6 +113,9 @@ final readonly class Lessons
             return null;
         }
         $family = $this->families->plain($of);
+        if ($family->bakeLoss <= 0) {
+            return null;
+        }
         $usual = Estimate::of($family->bakeLoss, $family->bakeLoss * $this->constants->get('loss-u'));
         $learnt = Taught::posterior($usual->value, $usual->u, $family->bakeLoss * $this->constants->get('loss-spread'), $values);
 

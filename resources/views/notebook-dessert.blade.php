@@ -5,7 +5,7 @@
     @if ($bakes->isEmpty())
         <p class="mt-5 text-lg">Nothing is written down of it yet. Bake it on the Counter, or <a href="/counter/{{ $recipe->ulid }}#notes">write a bake down</a>.</p>
     @else
-    <div class="tray mt-3 overflow-x-auto px-2 max-sm:hidden">
+    <div class="tray mt-3 overflow-x-auto px-2">
         <svg viewBox="0 0 {{ $line->width }} {{ $line->height }}" width="{{ $line->width }}" height="{{ $line->height }}" role="group" aria-label="Versions and bakes as a line; the list below says the same">
             @foreach ($line->ways as $way)<path d="{{ $way['path'] }}" fill="none" stroke="#1d3f91" stroke-width="3"/>@if ($way['words'] !== '')<text x="{{ $way['x'] }}" y="{{ $way['y'] }}" text-anchor="middle" font-size="12.5" fill="#46545f">{{ $way['words'] }}</text>@endif @endforeach
             @foreach ($line->stations as $station)

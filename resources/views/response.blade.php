@@ -4,9 +4,9 @@
     <h1 class="mt-1 text-3xl text-cobalt lg:text-4xl">Glucose beside a portion</h1>
     <p class="max-w-[70ch] border-l-4 border-here pl-3">One curve proves little: two curves of the same portion often differ by a quarter and more. This does not dose insulin; your care team decides.</p>
     <div class="mt-4 grid gap-8 lg:grid-cols-[minmax(0,1fr)_380px]">
-        <section aria-label="Curves">
+        <section class="min-w-0" aria-label="Curves">
             @if ($drawing)
-                <svg class="tray w-full" viewBox="0 0 {{ CurveDrawing::WIDTH }} {{ CurveDrawing::HEIGHT }}" role="img" aria-label="Glucose in mmol/L against minutes; the table below says the same">
+                <div class="overflow-x-auto" tabindex="0" role="group" aria-label="Curves, drawn"><svg class="tray w-full min-w-[560px]" viewBox="0 0 {{ CurveDrawing::WIDTH }} {{ CurveDrawing::HEIGHT }}" role="img" aria-label="Glucose in mmol/L against minutes; the table below says the same">
                     @foreach ($drawing->values() as $tick)<line x1="48" x2="{{ CurveDrawing::WIDTH - 16 }}" y1="{{ $tick['y'] }}" y2="{{ $tick['y'] }}" stroke="#dfe6ee"/><text x="40" y="{{ $tick['y'] + 5 }}" text-anchor="end" font-size="14" class="figure">{{ $tick['text'] }}</text>@endforeach
                     @foreach ($drawing->minutes() as $tick)<text x="{{ $tick['x'] }}" y="312" text-anchor="middle" font-size="14" class="figure">{{ $tick['text'] }}</text>@endforeach
                     <text x="{{ CurveDrawing::WIDTH - 16 }}" y="328" text-anchor="end" font-size="13" fill="#46545f">minutes after the first bite, mmol/L upwards</text>
@@ -15,9 +15,9 @@
                         <polyline points="{{ $curve['line'] }}" fill="none" stroke="{{ $inks[$i] }}" stroke-width="2.5" @if ($i === 1) stroke-dasharray="8 4" @endif/>
                         @foreach ($curve['dots'] as [$x, $y])<circle cx="{{ $x }}" cy="{{ $y }}" r="4" fill="{{ $inks[$i] }}"/>@endforeach
                     @endforeach
-                </svg>
-                <table class="mt-3 w-full"><thead class="text-sm text-soft"><tr><th class="text-left font-normal">portion</th><th class="text-right font-normal">fasting</th><th class="pl-3 text-right font-normal">peak</th><th class="pl-3 text-right font-normal">after</th><th class="pl-3 text-right font-normal">area above fasting</th></tr></thead><tbody>
-                    @foreach ($open as $i => $note)@php $curve = $note->curve(); @endphp<tr class="border-t border-line"><th scope="row" class="py-1.5 text-left font-normal">{{ $i === 1 ? 'dashed' : 'solid' }}: {{ $note->name }}</th><td class="figure text-right">{{ Figures::one($curve->baseline) }}</td><td class="figure pl-3 text-right">{{ Figures::one($curve->peak) }}</td><td class="figure pl-3 text-right">{{ Figures::whole($curve->peakMinute) }} min</td><td class="figure pl-3 text-right">{{ Figures::whole($curve->area) }} mmol·min/L</td></tr>@endforeach
+                </svg></div>
+                <table class="mt-3 w-full"><thead class="text-sm text-soft"><tr><th class="text-left font-normal">portion</th><th class="text-right font-normal">fasting</th><th class="pl-3 text-right font-normal">peak</th><th class="pl-3 text-right font-normal">after</th><th class="pl-3 text-right font-normal">area above fasting, mmol·min/L</th></tr></thead><tbody>
+                    @foreach ($open as $i => $note)@php $curve = $note->curve(); @endphp<tr class="border-t border-line"><th scope="row" class="py-1.5 text-left font-normal">{{ $i === 1 ? 'dashed' : 'solid' }}: {{ $note->name }}</th><td class="figure text-right">{{ Figures::one($curve->baseline) }}</td><td class="figure pl-3 text-right">{{ Figures::one($curve->peak) }}</td><td class="figure pl-3 text-right">{{ Figures::whole($curve->peakMinute) }} min</td><td class="figure pl-3 text-right">{{ Figures::whole($curve->area) }}</td></tr>@endforeach
                 </tbody></table>
                 @foreach ($cautions as $i => $caution)<p class="mt-2 border-l-4 border-fault bg-white px-3 py-2">{{ $open[$i]->name }}: {{ $caution }}</p>@endforeach
             @else

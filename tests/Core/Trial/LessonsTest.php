@@ -74,6 +74,8 @@ final class LessonsTest extends CoreCase
         $sentences = array_map(static fn ($l): string => $l->sentence, $kernel->lessons(new Taught([Taught::OVEN => [1.2, 1.2, 1.2, 1.2], 'nonsense' => [1.0], Taught::SWEETNESS => [0.7]])));
         self::assertCount(2, $sentences);
         self::assertStringContainsString('15 % longer', $sentences[0]);
+        self::assertSame([], $kernel->lessons(new Taught([Taught::LOSS.'frosting' => [0.1]])), 'what is not baked loses nothing that could be learnt');
+        self::assertSame(['the time that the method says', '90 %'], array_map(static fn ($l): string => $l->usually(), $kernel->lessons(new Taught([Taught::OVEN => [1.2], Taught::SWEETNESS => [0.7]]))));
     }
 
     public function test_hands_are_timed_from_tick_to_tick(): void
