@@ -142,7 +142,7 @@ final class NotebookTest extends KitchenCase
         $this->post('/notebook/response', ['name' => 'Typed', 'eaten_on' => '2026-03-01', 'readings' => "0 5.0\n30 7.0\n60 5.0"])->assertSessionHasNoErrors();
         $this->post('/notebook/response', ['name' => 'Filed', 'eaten_on' => '2026-03-02', 'file' => UploadedFile::fake()->createWithContent('m.csv', "time;glucose mg/dL\n2026-03-02 10:00;90\n2026-03-02 10:30;60\n")])->assertSessionHasNoErrors();
         [$a, $b] = CurveNote::query()->orderBy('id')->get()->all();
-        $this->get("/notebook/response?a=$a->id&b=$b->id")->assertOk()->assertSee('60 mmol')->assertSee('under 3.9')->assertSee('does not dose insulin');
+        $this->get("/notebook/response?a=$a->id&b=$b->id")->assertOk()->assertSeeText('mmol·min/L')->assertSee('>60</td>', false)->assertSee('under 3.9')->assertSee('does not dose insulin');
         $this->from('/notebook/response')->post('/notebook/response', ['name' => 'Bad', 'eaten_on' => '2026-03-01', 'readings' => 'hello'])->assertSessionHasErrors('readings');
         self::assertSame(2, CurveNote::query()->count());
     }
