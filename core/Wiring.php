@@ -33,6 +33,7 @@ use Aglyca\Core\Method\MethodReader;
 use Aglyca\Core\Method\MethodWriter;
 use Aglyca\Core\Method\Patterns;
 use Aglyca\Core\Method\Preparations;
+use Aglyca\Core\Method\TaskLinker;
 use Aglyca\Core\Method\TaskMaker;
 use Aglyca\Core\Plan\Advice;
 use Aglyca\Core\Plan\Batches;
@@ -195,7 +196,7 @@ final readonly class Wiring
             $preparations, new MethodReader($actions, $this->foods, $this->constants),
             new MethodWriter($preparations, new Latecomers($preparations, $patterns), $this->constants), $patterns, new Extras($tables, $this->constants), $this->constants,
         );
-        $this->tasks = new TaskMaker(new Clauses($actions, $this->steps), $actions, $this->steps, $this->constants, $stock->taught);
+        $this->tasks = new TaskMaker(new Clauses($actions, $this->steps), $actions, $this->steps, new TaskLinker($this->constants), $this->constants, $stock->taught);
         $this->weighing = new Weighing($this->accountant, $this->netCarbs, $this->larder, $this->constants);
         $this->remedies = new Remedies($tables, $this->larder, $snapper, $this->measures);
         $this->heating = new Heating($tables);

@@ -145,8 +145,8 @@ final readonly class MethodWriter
                 continue;
             }
             $words[] = $mention->isMixture || isset($rewriting->named[$e])
-                ? ($own[$e] === [] || $this->isJustSaid($operation, $mention, $exchange) ? '' : NewNames::short($exchange, $own[$e]))
-                : $this->inFull($swap, $exchange, $this->unsaid($swap, $operation, $mention, $exchange->component, $own[$e]));
+                ? ($own[$e] === [] || Said::isJust($operation, $mention, $exchange) ? '' : NewNames::short($exchange, $own[$e]))
+                : $this->inFull($swap, $exchange, Said::unsaid($swap, $operation, $mention, $exchange->component, $own[$e]));
             if (! $mention->isMixture) {
                 $rewriting->named[$e] = true;
             }
@@ -184,46 +184,6 @@ final readonly class MethodWriter
         $isInList = preg_match('~(?:,|\band)\s+(?:the\s+)?$~u', substr($text, 0, $mention->at)) === 1;
 
         return $goesOn || $isInList ? str_replace(' and ', $goesOn ? ', ' : ' and ', $names) : $names;
-    }
-
-    /**
-     * "Flour and baking powder" is said once, where the new flour brings baking powder too; "syrup, treacle and sugar"
-     * bring allulose once.
-     *
-     * @param  list<Part>  $parts
-     * @return list<Part> those that no other words of the same clause say; all of them, where none would be left
-     */
-    private function unsaid(Swap $swap, Operation $operation, Mention $mention, int $component, array $parts): array
-    {
-        $said = [];
-        foreach ($operation->mentions as $other) {
-            [$from, $to] = $other->at < $mention->at ? [$other->end(), $mention->at] : [$mention->end(), $other->at];
-            if ($other === $mention || $other->isGroup || $other->isMixture || preg_match('~[.;!]~', substr($operation->step->text, $from, max(0, $to - $from))) === 1) {
-                continue;
-            }
-            foreach ($swap->exchanges as $exchange) {
-                if ($exchange->component === $component && array_intersect($exchange->from, $other->doses) !== [] && ($other->at < $mention->at || count($exchange->to) === 1)) {
-                    array_push($said, ...array_map(static fn (Part $p): string => $p->food->key, $exchange->to));
-                }
-            }
-        }
-        $rest = array_values(array_filter($parts, static fn (Part $p): bool => ! in_array($p->food->key, $said, true)));
-
-        return $rest === [] ? $parts : $rest;
-    }
-
-    /** "Treacle, sugar", both of which one mix of sweeteners replaces: the second is left out of the list. */
-    private function isJustSaid(Operation $operation, Mention $mention, Exchange $exchange): bool
-    {
-        foreach ($operation->mentions as $other) {
-            $between = substr($operation->step->text, $other->end(), max(0, $mention->at - $other->end()));
-            if ($other->at < $mention->at && ! $other->isGroup && array_intersect($other->doses, $exchange->from) !== [] && array_intersect($other->doses, $mention->doses) === []
-                && preg_match('~^\s*(?:,|and\b|&)\s*(?:and\s+)?(?:the\s+)?(?:(?!rest|remain|half)\pL+\s+){0,2}$~iu', $between) === 1) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /** @param  list<Part>  $parts */
