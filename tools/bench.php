@@ -57,7 +57,7 @@ $jobs = [
     'a change on the Bench, the tray alone' => static fn () => $ask('/bench/draft/wishes', $wishes, ['HX-Request: true']),
 ];
 $took = array_fill_keys(array_keys($jobs), []);
-for ($round = 0; $round < 180; $round++) {
+for ($round = 0, $rounds = isset($argv[2]) ? 40 : 180; $round < $rounds; $round++) {
     foreach ($jobs as $name => $job) {
         $start = hrtime(true);
         $job();
@@ -83,6 +83,7 @@ $core = new Wiring(Tables::in(dirname(__DIR__).'/data'));
 $alone = $median(static fn () => $kernel->convert(new Brief(RECIPE)));
 printf("\n%-44s %9.2f ms of PHP, memory at most %.1f MB\n", 'the core alone, 15 lines', $alone, memory_get_peak_usage() / 1_048_576);
 
-foreach (glob(__DIR__.'/bench-*.php') ?: [] as $more) {
+// With the name of one part, such as "drag", that part alone is measured in full.
+foreach (glob(__DIR__.'/bench-'.($argv[2] ?? '*').'.php') ?: [] as $more) {
     require $more;
 }

@@ -111,23 +111,22 @@ final readonly class DayPage
     }
 
     /** Why it does not stand where it was put; "" where it does. */
-    public static function refusal(PlannedDay $planned, Slot $before, int $asked): string
+    public static function refusal(PlannedDay $planned, Slot $now, int $from, int $asked): string
     {
-        $now = self::slot($planned, $before->job->key());
         $isBack = $planned->asked->ready !== null;
-        $isRefused = $now !== null && ($isBack ? $asked > $before->end && $now->end < $asked : $asked < $before->start && $now->start > $asked);
+        $isRefused = $isBack ? $asked > $from && $now->end < $asked : $asked < $from && $now->start > $asked;
         if (! $isRefused) {
             return '';
         }
-        $text = rtrim($before->job->task->text, '.');
+        $text = rtrim($now->job->task->text, '.');
         foreach ($planned->plan->slots as $slot) {
             foreach ($slot->job->task->after as $link) {
-                if ($isBack && $link->task === $before->job->task->id) {
+                if ($isBack && $link->task === $now->job->task->id) {
                     return "“{$text}” cannot be later: “".rtrim($slot->job->task->text, '.').'” follows it, and all is to be ready in time. Put the hour back, or the other first.';
                 }
             }
         }
-        $first = $before->job->task->after[0]->task ?? null;
+        $first = $now->job->task->after[0]->task ?? null;
         foreach ($isBack ? [] : $planned->plan->tasks as $task) {
             if ($task->id === $first) {
                 return "“{$text}” cannot be earlier: “".rtrim($task->text, '.').'” comes first.';

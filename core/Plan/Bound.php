@@ -167,12 +167,17 @@ final readonly class Bound
      */
     private function shared(array $starts, array $holds, int $capacity): int
     {
-        usort($holds, static fn (array $a, array $b): int => $starts[$b[0]->job] + $b[0]->offset <=> $starts[$a[0]->job] + $a[0]->offset);
+        $begins = [];
+        foreach ($holds as $k => [$hold]) {
+            $begins[$k] = $starts[$hold->job] + $hold->offset;
+        }
+        arsort($begins);
         [$bound, $work, $tail] = [0, 0, PHP_INT_MAX];
-        foreach ($holds as [$hold, $behind]) {
+        foreach ($begins as $k => $begin) {
+            [$hold, $behind] = $holds[$k];
             $work += $hold->length;
             $tail = min($tail, $behind);
-            $bound = max($bound, $starts[$hold->job] + $hold->offset + (int) ceil($work / $capacity) + $tail);
+            $bound = max($bound, $begin + (int) ceil($work / $capacity) + $tail);
         }
 
         return $bound;

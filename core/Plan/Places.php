@@ -12,6 +12,9 @@ final readonly class Places
 {
     use Altered;
 
+    /** How many of each a kitchen can say that it has. */
+    public const MOST = ['bakers' => 6, 'shelves' => 6, 'sheets' => 12, 'perSheet' => 100, 'rings' => 8, 'mixers' => 4];
+
     /**
      * @param  int  $bakers  pairs of hands
      * @param  int  $shelves  of its one oven
@@ -32,8 +35,8 @@ final readonly class Places
         public int $asleepFrom = 22 * 60 + 30,
         public int $asleepTo = 6 * 60 + 30,
     ) {
-        foreach (['helpers at work' => [$bakers, 6], 'shelves in the oven' => [$shelves, 6], 'sheets' => [$sheets, 12], 'pieces on a sheet' => [$perSheet ?? 1, 100], 'rings' => [$rings, 8], 'mixers' => [$mixers, 4]] as $what => [$value, $most]) {
-            if ($value < 1 || $value > $most) {
+        foreach (self::MOST as $what => $most) {
+            if ($this->$what !== null && ($this->$what < 1 || $most < $this->$what)) {
                 throw new InvalidArgumentException("The number of $what is between 1 and $most.");
             }
         }

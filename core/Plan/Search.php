@@ -171,12 +171,19 @@ final class Search
         if (count($holds) <= $capacity) {
             return null;
         }
-        usort($holds, static fn (Hold $a, Hold $b): int => [$starts[$a->job] + $a->offset, $a->job] <=> [$starts[$b->job] + $b->offset, $b->job]);
-        $active = [];
-        foreach ($holds as $hold) {
-            $at = $starts[$hold->job] + $hold->offset;
-            $active = array_filter($active, static fn (Hold $h): bool => $at < $starts[$h->job] + $h->offset + $h->length);
-            $active[] = $hold;
+        $begins = [];
+        foreach ($holds as $k => $hold) {
+            $begins[$k] = $starts[$hold->job] + $hold->offset;
+        }
+        asort($begins);
+        [$active, $ends] = [[], []];
+        foreach ($begins as $k => $at) {
+            foreach ($ends as $other => $end) {
+                if ($end <= $at) {
+                    unset($active[$other], $ends[$other]);
+                }
+            }
+            [$active[$k], $ends[$k]] = [$holds[$k], $at + $holds[$k]->length];
             if (count($active) > $capacity) {
                 return [$at, array_values(array_slice($active, -$capacity - 1))];
             }

@@ -27,6 +27,7 @@ const put = (svg, grip, minute) => {
     }
     const form = document.getElementById('day-move');
     form.elements.key.value = grip.dataset.key;
+    form.elements.from.value = anchor(svg, grip);
     form.elements.at.value = at;
     form.requestSubmit();
 };

@@ -63,9 +63,9 @@ final class DayTest extends KitchenCase
         $egg = array_values(array_filter($plan['steps'], static fn (array $s): bool => str_starts_with($s['text'], 'Beat in')))[0]['id'];
         $end = static fn (array $plan): int => intdiv((int) strtotime(array_values(array_filter($plan['schedule'], static fn (array $s): bool => $s['step'] === $egg))[0]['end']), 60);
         $before = $end($plan);
-        $this->post("/day/$day->ulid/moves", ['key' => "$egg#1", 'at' => $before - 40], ['HX-Request' => 'true'])->assertOk()->assertSee('Put everything back');
+        $this->post("/day/$day->ulid/moves", ['key' => "$egg#1", 'from' => $before, 'at' => $before - 40], ['HX-Request' => 'true'])->assertOk()->assertSee('Put everything back');
         self::assertSame($before - 40, $end($this->get("/day/$day->ulid/plan.json")->json()));
-        $this->post("/day/$day->ulid/moves", ['key' => "$egg#1", 'at' => $before + 90], ['HX-Request' => 'true'])->assertOk()->assertSee('cannot be later');
+        $this->post("/day/$day->ulid/moves", ['key' => "$egg#1", 'from' => $before, 'at' => $before + 90], ['HX-Request' => 'true'])->assertOk()->assertSee('cannot be later');
         $this->post("/day/$day->ulid/moves/forget");
         self::assertSame($before, $end($this->get("/day/$day->ulid/plan.json")->json()));
     }

@@ -71,14 +71,16 @@ final readonly class DayController
     public function move(MoveRequest $request, Day $day): Response|RedirectResponse
     {
         $key = (string) $request->validated('key');
-        $before = DayPage::slot(PlannedDay::of($day, $this->kernel, false), $key);
-        if ($before === null) {
-            return $this->answer($request, $day, 'That piece of work is not part of this day any more.');
-        }
-        $day->change(static fn (array $document): array => [...$document, 'held' => [...$document['held'] ?? [], $key => (int) $request->validated('at')]]);
+        [$from, $at] = [(int) $request->validated('from'), (int) $request->validated('at')];
+        $day->change(static fn (array $document): array => [...$document, 'held' => [...$document['held'] ?? [], $key => $at]]);
         $planned = PlannedDay::of($day, $this->kernel, false);
+        $slot = DayPage::slot($planned, $key);
+        if ($slot === null) {
+            $day->change(static fn (array $document): array => [...$document, 'held' => array_diff_key($document['held'], [$key => true])]);
+        }
+        $said = $slot === null ? 'That piece of work is not part of this day any more.' : DayPage::refusal($planned, $slot, $from, $at);
 
-        return $this->answer($request, $day, DayPage::refusal($planned, $before, (int) $request->validated('at')));
+        return $request->hasHeader('HX-Request') ? response()->view('day.tray', ['page' => new DayPage($planned, $said)]) : $this->answer($request, $day, $said);
     }
 
     public function forget(Request $request, Day $day): Response|RedirectResponse
@@ -125,6 +127,6 @@ final readonly class DayController
             return redirect()->route('day.show', $day->ulid)->with($refusal === '' ? [] : ['said' => $refusal]);
         }
 
-        return response()->view('day.tray', ['page' => new DayPage(PlannedDay::of($day->refresh(), $this->kernel, ! $request->routeIs('day.move')), $refusal)]);
+        return response()->view('day.tray', ['page' => new DayPage(PlannedDay::of($day->refresh(), $this->kernel), $refusal)]);
     }
 }

@@ -14,6 +14,8 @@ final class MoveRequest extends FormRequest
     {
         return [
             'key' => ['required', 'string', 'regex:~^\d{1,18}-\d{1,3}#\d{1,3}$~'],
+            // Where it stood when it was taken hold of, and where it was put.
+            'from' => ['required', 'integer', 'between:0,70000000'],
             'at' => ['required', 'integer', 'between:0,70000000'],
         ];
     }

@@ -6,53 +6,42 @@ namespace App\Http\Requests;
 
 use Aglyca\Core\Plan\Places;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\Validator;
-use InvalidArgumentException;
 
 /** What a kitchen has to work with, as far as it is said. */
 final class PlacesRequest extends FormRequest
 {
-    public const NUMBERS = ['bakers', 'shelves', 'sheets', 'perSheet'];
+    public const TIMES = ['asleepFrom', 'asleepTo'];
+
+    /** What stands folded away, and is opened where a value of it cannot be taken. */
+    public const MORE = ['perSheet', 'rings', 'mixers', ...self::TIMES];
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            ...array_fill_keys(self::NUMBERS, ['sometimes', 'nullable', 'integer', 'between:0,1000']),
-            'asleepFrom' => ['sometimes', 'date_format:H:i'],
-            'asleepTo' => ['sometimes', 'date_format:H:i'],
+            ...array_map(static fn (int $most): array => ['sometimes', 'nullable', 'integer', "between:1,$most"], Places::MOST),
+            ...array_fill_keys(self::TIMES, ['sometimes', 'date_format:H:i']),
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['asleep*' => 'Say the time, such as 22:30.', '*' => 'A whole number, please.'];
-    }
-
-    /** @return list<callable> */
-    public function after(): array
-    {
-        return [function (Validator $validator): void {
-            if ($validator->errors()->isEmpty()) {
-                try {
-                    $this->places();
-                } catch (InvalidArgumentException $fault) {
-                    $validator->errors()->add(self::NUMBERS[0], $fault->getMessage());
-                }
-            }
-        }];
+        return [
+            'asleep*' => 'Say the time, such as 22:30.',
+            ...array_combine(array_map(static fn (string $name): string => "$name.*", array_keys(Places::MOST)), array_map(static fn (int $most): string => "A whole number from 1 to $most, please.", Places::MOST)),
+        ];
     }
 
     public function places(): Places
     {
         $said = [];
-        foreach (self::NUMBERS as $name) {
+        foreach (array_keys(Places::MOST) as $name) {
             if ($this->has($name)) {
                 $said[$name] = $this->input($name) === null || $this->input($name) === '' ? null : (int) $this->input($name);
             }
         }
-        foreach (['asleepFrom', 'asleepTo'] as $name) {
+        foreach (self::TIMES as $name) {
             if ($this->has($name)) {
                 $said[$name] = Places::minutesOf((string) $this->string($name));
             }

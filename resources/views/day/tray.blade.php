@@ -71,7 +71,7 @@
         </svg>
         <p class="mt-1 flex flex-wrap gap-x-5 text-sm text-soft"><span><span class="key key-hands"></span> hands busy</span><span><span class="key key-wait"></span> waits by itself</span><span><span class="key key-oven"></span> on the heat</span><span class="no-print">Drag a bar, or focus it and press ← or →. Drag the flag, and the day follows.</span></p>
     </div>
-    <form id="day-move" hidden method="post" action="{{ $page->path('moves') }}" hx-post="{{ $page->path('moves') }}" hx-target="#day" hx-swap="outerMorph">@csrf<input type="hidden" name="key"><input type="hidden" name="at"></form>
+    <form id="day-move" hidden method="post" action="{{ $page->path('moves') }}" hx-post="{{ $page->path('moves') }}" hx-target="#day" hx-swap="outerMorph">@csrf<input type="hidden" name="key"><input type="hidden" name="from"><input type="hidden" name="at"></form>
     @if ($plan->advice !== [])
         <ul class="mt-3 grid gap-1 text-[17px] no-print">@foreach ($plan->advice as $i => $sentence) @if ($plan->lateBy === 0 || $i > 0)<li class="border-l-4 border-here pl-3">{{ $sentence }}</li>@endif @endforeach</ul>
     @endif
@@ -80,8 +80,19 @@
         <form method="post" action="{{ $page->path('places') }}" hx-post="{{ $page->path('places') }}" hx-trigger="change, submit" hx-target="#day" hx-swap="outerMorph" class="flex flex-wrap items-end gap-3">
             @csrf
             @foreach (['sheets' => 'Sheets', 'bakers' => 'Bakers', 'shelves' => 'Oven shelves'] as $name => $label)
-                <div class="w-24"><label class="label" for="place-{{ $name }}">{{ $label }}</label><input class="field figure" type="number" min="1" max="6" id="place-{{ $name }}" name="{{ $name }}" value="{{ $places->$name }}"></div>
+                <div class="w-24"><label class="label" for="place-{{ $name }}">{{ $label }}</label><input class="field figure" type="number" min="1" max="{{ Aglyca\Core\Plan\Places::MOST[$name] }}" id="place-{{ $name }}" name="{{ $name }}" value="{{ $places->$name }}"></div>
             @endforeach
+            <details class="basis-full" @if ($errors->hasAny(App\Http\Requests\PlacesRequest::MORE)) open @endif>
+                <summary class="inline-block cursor-pointer py-2 underline">When you sleep, and what else there is</summary>
+                <div class="flex flex-wrap items-end gap-3">
+                    @foreach (['asleepFrom' => 'Asleep from', 'asleepTo' => 'up again at'] as $name => $label)
+                        <div class="w-32"><label class="label" for="place-{{ $name }}">{{ $label }}</label><input class="field figure" type="time" id="place-{{ $name }}" name="{{ $name }}" value="{{ Aglyca\Core\Plan\Places::clockOf($places->$name) }}"></div>
+                    @endforeach
+                    @foreach (['perSheet' => ['Pieces on a sheet', 'as usual'], 'mixers' => ['Mixers', ''], 'rings' => ['Rings on the hob', '']] as $name => [$label, $empty])
+                        <div class="w-36"><label class="label" for="place-{{ $name }}">{{ $label }}</label><input class="field figure" type="number" min="1" max="{{ Aglyca\Core\Plan\Places::MOST[$name] }}" id="place-{{ $name }}" name="{{ $name }}" value="{{ $places->$name }}" placeholder="{{ $empty }}"></div>
+                    @endforeach
+                </div>
+            </details>
             <noscript><button class="button">Use this</button></noscript>
         </form>
         @if ($page->hasMoves())<form method="post" action="{{ $page->path('moves/forget') }}" hx-post="{{ $page->path('moves/forget') }}" hx-target="#day" hx-swap="outerMorph">@csrf<button class="button">Put everything back</button></form>@endif
