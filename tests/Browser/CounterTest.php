@@ -7,6 +7,9 @@ namespace Tests\Browser;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Tools\Browser;
+use Tools\Site;
+
+require_once __DIR__.'/../../tools/Site.php';
 
 /** A whole bake with the drawn scale, through a reload and a lost network, seen by a second device. */
 final class CounterTest extends BrowserCase
@@ -93,6 +96,58 @@ final class CounterTest extends BrowserCase
         $this->press('button', 'Put it in the notebook');
         $this->wait(fn (): bool => str_contains($this->said('body'), 'The bake is in the notebook'));
         self::assertSame([], array_filter(self::$browser->driver->manage()->getLog('browser'), static fn (array $l): bool => $l['level'] === 'SEVERE' && ! str_contains((string) $l['message'], 'ERR_INTERNET_DISCONNECTED')));
+    }
+
+    public function test_a_server_killed_half_way_loses_nothing_and_does_nothing_twice(): void
+    {
+        self::open(true);
+        $site = new Site(Browser::freePort(), 'aglyca_browser');
+        $common = (string) getenv('AGLYCA_BASE');
+        putenv('AGLYCA_BASE='.$site->address());
+        try {
+            $site->up();
+            $this->signUp();
+            $this->go('/');
+            self::$browser->driver->executeScript('document.getElementById("text").value = arguments[0]', [self::BISCUITS]);
+            $this->click('form[action="/paste"] button');
+            $this->wait(fn (): bool => preg_match('~/bench/[0-9a-z]{26}~', (string) self::$browser->driver->getCurrentURL()) === 1);
+            $this->go('/counter');
+            $this->click('form[action$="/runs"] button');
+            $this->wait(fn (): bool => str_contains((string) self::$browser->driver->getCurrentURL(), '/counter/run/'));
+            $this->wait(fn (): bool => (bool) $this->script('return navigator.serviceWorker.controller !== null'));
+            self::$browser->driver->navigate()->refresh();
+            $this->press('#main-button');
+            $this->wait(fn (): bool => $this->waiting() === 0);
+
+            $site->kill();
+            for ($i = 0; $i < 20 && ! str_contains($this->said('h1'), 'Bake at'); $i++) {
+                $this->script('document.getElementById("main-button").click()');
+                $this->script('document.querySelector("#over:not([hidden]) .c-button:nth-child(2)")?.click()');
+            }
+            $this->press('#main-button', 'Start the timer');
+            $this->wait(fn (): bool => str_contains($this->said('#timers'), 'Baking'));
+            $kept = $this->waiting();
+            self::assertGreaterThan(3, $kept);
+            $ends = 'const key = Object.keys(localStorage).find((k) => k.endsWith(":queue")); return JSON.parse(localStorage.getItem(key)).filter((one) => one.kind === "timer").map((one) => one.data.ends);';
+            $end = $this->script($ends);
+            self::assertNotSame([], $end);
+
+            // Nobody answers, and the page opens all the same, with what was ticked and the timer that runs.
+            self::$browser->driver->navigate()->refresh();
+            $this->wait(fn (): bool => str_contains($this->said('#timers'), 'Baking'));
+            self::assertStringContainsString('Bake at', $this->said('h1'));
+            self::assertSame([$kept, $end], [$this->waiting(), $this->script($ends)]);
+
+            $site->up();
+            $this->wait(fn (): bool => $this->waiting() === 0);
+            $events = $this->script('return fetch(location.pathname + "/events?after=0").then((answer) => answer.json())')['events'];
+            self::assertGreaterThan($kept, count($events));
+            self::assertSame(count($events), count(array_unique(array_map(static fn (array $one): string => $one['kind'].json_encode($one['data']), $events))));
+            self::assertSame($end, array_values(array_map(static fn (array $one): mixed => $one['data']['ends'], array_filter($events, static fn (array $one): bool => $one['kind'] === 'timer'))));
+        } finally {
+            $site->kill();
+            putenv("AGLYCA_BASE=$common");
+        }
     }
 
     public function test_a_drawn_meter_writes_the_readings_of_a_curve(): void
