@@ -134,6 +134,8 @@ const showScale = () => {
     bar.setAttribute('width', (share * 460).toFixed(1));
     bar.setAttribute('class', rest < -use.within ? 'c-over' : Math.abs(rest) <= use.within ? 'c-right' : 'c-fill');
 };
+// What is still to go in stands on top, where it is in sight.
+const comingFirst = (task) => task.uses.map((use, i) => ({ use, i, isIn: state.weighed[task.id]?.[use.food] !== undefined })).sort((one, other) => one.isIn - other.isIn || one.i - other.i);
 const putIn = (task, index) => {
     const { use, base, target } = wants(task, index);
     const weighed = scale && scale.grams !== undefined && !scale.fault ? scale.grams - base : target;
@@ -343,9 +345,9 @@ const render = () => {
         el('section', { class: 'c-left', 'aria-label': 'Step' },
             task.component ? el('p', { class: 'c-soft' }, task.component) : null,
             el('h1', { class: task.text.length > 120 ? 'c-big c-long' : 'c-big' }, task.text),
-            task.uses.length ? el('ul', { class: 'c-uses' }, task.uses.map((use, i) => {
+            task.uses.length ? el('ul', { class: 'c-uses' }, comingFirst(task).map(({ use, i }) => {
                 const weighed = state.weighed[task.id]?.[use.food];
-                return el('li', { class: weighed !== undefined ? 'c-in' : i === index ? 'c-now' : '' }, el('span', {}, weighed !== undefined ? '✓ ' : '', use.name), el('span', { class: 'figure' }, `${grams(weighed ?? use.grams * state.factor)} g`, use.measure ? el('small', {}, ` · ${use.measure}`) : ''),
+                return el('li', { class: weighed !== undefined ? 'c-in' : i === index ? 'c-now' : '' }, el('span', {}, weighed !== undefined ? '✓ ' : '', use.name), el('span', { class: 'figure' }, `${grams(weighed ?? use.grams * state.factor)} g`, use.measure ? el('small', {}, el('span', { class: 'c-dot' }, ' · '), use.measure) : ''),
                     weighed !== undefined ? el('button', { type: 'button', class: 'c-undo', 'aria-label': `${use.name} is not in yet`, onclick: () => send('unweigh', { task: task.id, food: use.food }) }, '×') : null);
             })) : null,
             task.until && index < 0 ? el('p', { class: 'c-text c-until' }, task.until[0].toUpperCase() + task.until.slice(1)) : null,
