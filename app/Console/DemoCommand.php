@@ -14,7 +14,6 @@ use App\Models\Day;
 use App\Models\Kitchen;
 use App\Models\Recipe;
 use App\Models\User;
-use App\Support\History;
 use App\Support\Teaching;
 use App\View\DemoPicture;
 use DateTimeImmutable;
@@ -116,7 +115,7 @@ final readonly class DemoCommand
                     $recipe->unsetRelation('latest');
                 }
             } elseif ($then !== []) {
-                $recipe->keep(BriefJson::changed($recipe->brief(), $then), new History);
+                $recipe->change($recipe->brief(), BriefJson::changed($recipe->brief(), $then));
             }
         }
         if ($bakes !== [] && max(array_column($bakes, 1)) === 5) {

@@ -7,6 +7,7 @@ namespace App\Models;
 use Aglyca\Core\Brief;
 use Aglyca\Core\BriefJson;
 use App\Support\History;
+use App\Support\ThreeWay;
 use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -25,6 +26,8 @@ use Illuminate\Support\Str;
  * @property string $title
  * @property ?CarbonInterface $opened_at
  * @property ?CarbonInterface $created_at
+ * @property int $revision how often it was changed
+ * @property int $straight_from the revision since which each change can be taken back by its step
  * @property ?int $house_version_id the version that the house bakes
  * @property-read Kitchen $kitchen
  * @property-read Version $latest
@@ -34,6 +37,8 @@ final class Recipe extends Model
     use SoftDeletes;
 
     protected $fillable = ['title', 'opened_at', 'house_version_id'];
+
+    protected $attributes = ['revision' => 0, 'straight_from' => 0];
 
     protected $casts = ['opened_at' => 'datetime'];
 
@@ -56,7 +61,8 @@ final class Recipe extends Model
         DB::transaction(function (): void {
             $latest = $this->versions()->orderByDesc('number')->lockForUpdate()->firstOrFail();
             $this->versions()->create(['number' => $latest->following(), 'document' => $latest->document, 'parent_id' => $latest->id]);
-        });
+            $this->touched(null, false);
+        }, 4);
         $this->unsetRelation('latest');
     }
 
@@ -73,8 +79,8 @@ final class Recipe extends Model
                 'number' => $latest->following(), 'document' => $brief === null ? $version->document : BriefJson::of($brief),
                 'parent_id' => $version->id, 'tries' => $tries,
             ]);
-            $this->update(['opened_at' => now()]);
-        });
+            $this->touched(null, false);
+        }, 4);
         $this->unsetRelation('latest');
     }
 
@@ -119,19 +125,70 @@ final class Recipe extends Model
         return BriefJson::read([...$version->document, 'title' => $this->title])->in($this->kitchen->limits());
     }
 
-    /** Changes the newest version; where that was baked or is being baked, the change makes the next one. */
-    public function keep(Brief $brief, History $history): void
+    /**
+     * Changes the newest version, on what stands there by now; where that was baked or is being baked, the change makes
+     * the next one. What was changed beside it in the meantime stays, field by field.
+     *
+     * @param  Brief  $base  what was changed
+     * @param  Brief  $mine  into what
+     */
+    public function change(Brief $base, Brief $mine): void
     {
-        DB::transaction(function () use ($brief, $history): void {
+        $this->store(fn (Brief $stands, History $history): array => [
+            $merged = BriefJson::changed($stands, ThreeWay::merged(BriefJson::of($base), BriefJson::of($mine), BriefJson::of($stands))),
+            $history->with($stands, $merged),
+        ], true);
+    }
+
+    public function undo(): void
+    {
+        $this->store(static fn (Brief $stands, History $history): ?array => $history->undo($stands), false);
+    }
+
+    public function redo(): void
+    {
+        $this->store(static fn (Brief $stands, History $history): ?array => $history->redo($stands), false);
+    }
+
+    /** What stood there when a page was made; what stands there now where that is too long ago to tell. */
+    public function briefAt(int $revision): Brief
+    {
+        $now = $this->brief();
+        $since = $this->revision - $revision;
+
+        return $since <= 0 || $revision < $this->straight_from ? $now : $this->latest->history()->before($now, $since);
+    }
+
+    /** @param  callable(Brief, History): ?array{Brief, History}  $change */
+    private function store(callable $change, bool $isStraight): void
+    {
+        DB::transaction(function () use ($change, $isStraight): void {
+            $now = self::query()->withTrashed()->lockForUpdate()->findOrFail($this->id);
+            $latest = $now->versions()->orderByDesc('number')->lockForUpdate()->firstOrFail();
+            $changed = $change($now->setRelation('kitchen', $this->kitchen)->briefOf($latest), $latest->history());
+            if ($changed === null) {
+                return;
+            }
+            [$brief, $history] = $changed;
             $stored = ['document' => BriefJson::of($brief), 'past' => $history->past, 'future' => $history->future];
-            $latest = $this->versions()->orderByDesc('number')->lockForUpdate()->firstOrFail();
             if ($latest->bakes()->withTrashed()->exists() || $latest->runs()->exists()) {
-                $this->versions()->create(['number' => $latest->following(), 'parent_id' => $latest->id, ...$stored]);
+                $now->versions()->create(['number' => $latest->following(), 'parent_id' => $latest->id, ...$stored]);
             } else {
                 $latest->update($stored);
             }
-            $this->update(['title' => $brief->title, 'opened_at' => now()]);
-        });
+            $now->touched($brief->title, $isStraight);
+            $this->setRawAttributes($now->getAttributes(), true);
+        }, 4);
         $this->unsetRelation('latest');
+    }
+
+    /** Counts a change; only straight ones can be told apart afterwards, one by one. */
+    private function touched(?string $title, bool $isStraight): void
+    {
+        $this->revision++;
+        $this->straight_from = $isStraight ? $this->straight_from : $this->revision;
+        $this->title = $title ?? $this->title;
+        $this->opened_at = now();
+        $this->save();
     }
 }

@@ -76,6 +76,14 @@ final class AppServiceProvider extends ServiceProvider
         Route::bind('package', static fn (string $id): Package => Package::query()->withTrashed()->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404))->findOrFail((int) $id));
         Route::bind('dessert', fn (string $id): Dessert => $id === 'draft'
             ? Dessert::ofDraft($this->app->make(Draft::class)) ?? abort(404)
-            : Dessert::ofRecipe($own()->with(['latest', 'kitchen'])->where('ulid', $id)->firstOrFail()));
+            : Dessert::ofRecipe($own()->with(['latest', 'kitchen'])->where('ulid', $id)->firstOrFail(), self::seen()));
+    }
+
+    /** The revision of the page that asks for a change, where it says so. */
+    private static function seen(): ?int
+    {
+        $said = request()->header('X-Seen');
+
+        return request()->isMethod('POST') && is_string($said) && preg_match('~^\d{1,9}$~', $said) === 1 ? (int) $said : null;
     }
 }

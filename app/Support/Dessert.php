@@ -12,9 +12,10 @@ final readonly class Dessert
 {
     private function __construct(public Brief $brief, public History $history, public ?Recipe $recipe, private ?Draft $draft) {}
 
-    public static function ofRecipe(Recipe $recipe): self
+    /** @param  ?int  $seen  the revision that the page was made of which asks for a change; null for what stands there now */
+    public static function ofRecipe(Recipe $recipe, ?int $seen = null): self
     {
-        return new self($recipe->brief(), $recipe->latest->history(), $recipe, null);
+        return new self($seen === null ? $recipe->brief() : $recipe->briefAt($seen), $recipe->latest->history(), $recipe, null);
     }
 
     public static function ofDraft(Draft $draft): ?self
@@ -26,21 +27,34 @@ final readonly class Dessert
 
     public function keep(Brief $brief): self
     {
-        return $this->store($brief, $this->history->with($this->brief, $brief));
+        if ($this->recipe !== null) {
+            $this->recipe->change($this->brief, $brief);
+
+            return self::ofRecipe($this->recipe);
+        }
+
+        return $this->kept($brief, $this->history->with($this->brief, $brief));
     }
 
     public function undo(): self
     {
-        $back = $this->history->undo($this->brief);
+        $this->recipe?->undo();
+        $back = $this->recipe === null ? $this->history->undo($this->brief) : null;
 
-        return $back === null ? $this : $this->store(...$back);
+        return $this->recipe !== null ? self::ofRecipe($this->recipe) : ($back === null ? $this : $this->kept(...$back));
     }
 
     public function redo(): self
     {
-        $forth = $this->history->redo($this->brief);
+        $this->recipe?->redo();
+        $forth = $this->recipe === null ? $this->history->redo($this->brief) : null;
 
-        return $forth === null ? $this : $this->store(...$forth);
+        return $this->recipe !== null ? self::ofRecipe($this->recipe) : ($forth === null ? $this : $this->kept(...$forth));
+    }
+
+    public function revision(): int
+    {
+        return $this->recipe->revision ?? 0;
     }
 
     /** @param  string  $what "bench", "counter", or a part of them such as "bench/wishes" */
@@ -51,14 +65,10 @@ final readonly class Dessert
         return '/'.$screen.'/'.($this->recipe->ulid ?? 'draft').($rest === '' ? '' : "/$rest");
     }
 
-    private function store(Brief $brief, History $history): self
+    private function kept(Brief $brief, History $history): self
     {
-        if ($this->recipe !== null) {
-            $this->recipe->keep($brief, $history);
-        } else {
-            $this->draft?->keep($brief, $history);
-        }
+        $this->draft?->keep($brief, $history);
 
-        return new self($brief, $history, $this->recipe, $this->draft);
+        return new self($brief, $history, null, $this->draft);
     }
 }

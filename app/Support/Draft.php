@@ -41,7 +41,7 @@ final readonly class Draft
             return null;
         }
         $recipe = Recipe::begin($kitchen, $brief);
-        $recipe->keep($brief, $this->history());
+        $recipe->latest->update(['past' => $this->history()->past, 'future' => $this->history()->future]);
         $this->session->forget(self::KEY);
 
         return $recipe;

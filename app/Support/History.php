@@ -12,6 +12,9 @@ final readonly class History
 {
     private const LONGEST = 60;
 
+    /** Far below what one packet of the database may hold. */
+    private const MOST_BYTES = 300_000;
+
     /**
      * @param  list<array<string, mixed>>  $past  newest last
      * @param  list<array<string, mixed>>  $future  next to redo last
@@ -22,7 +25,35 @@ final readonly class History
     {
         $step = self::difference($before, $after);
 
-        return $step === [] ? $this : new self(array_slice([...$this->past, $step], -self::LONGEST), []);
+        return $step === [] ? $this : new self(self::bounded([...$this->past, $step]), []);
+    }
+
+    /** What stood there so many changes ago, as far back as is known. */
+    public function before(Brief $now, int $steps): Brief
+    {
+        foreach (array_slice(array_reverse($this->past), 0, $steps) as $step) {
+            $now = BriefJson::changed($now, $step);
+        }
+
+        return $now;
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $steps
+     * @return list<array<string, mixed>>
+     */
+    private static function bounded(array $steps): array
+    {
+        [$kept, $bytes] = [[], 0];
+        foreach (array_reverse(array_slice($steps, -self::LONGEST)) as $step) {
+            $bytes += strlen((string) json_encode($step));
+            if ($bytes > self::MOST_BYTES) {
+                break;
+            }
+            array_unshift($kept, $step);
+        }
+
+        return $kept;
     }
 
     /** @return ?array{Brief, self} */

@@ -148,6 +148,12 @@ const place = (element) => (element?.id ? `#${CSS.escape(element.id)}`
 let held = null;
 document.addEventListener('htmx:before:swap', () => { held = place(document.activeElement); });
 
+// Which revision this page shows, so that what another tab changed in the meantime is not undone by it.
+document.addEventListener('htmx:config:request', (event) => {
+    const seen = document.querySelector('[data-seen]')?.dataset.seen;
+    if (seen !== undefined) event.detail.ctx.request.headers['X-Seen'] = seen;
+});
+
 // A request that never reached the server leaves the page as it is and says so.
 document.addEventListener('htmx:error', () => {
     const notice = document.getElementById('offline');

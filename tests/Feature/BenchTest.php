@@ -30,7 +30,7 @@ final class BenchTest extends KitchenCase
     {
         $recipe = $this->recipeOf($this->baker());
         $answer = $this->post("/bench/$recipe->ulid/wishes", $this->wishes(['pieces' => '20']), ['HX-Request' => 'true'])->assertOk();
-        self::assertStringStartsWith('<div id="bench">', ltrim((string) $answer->getContent()));
+        self::assertStringStartsWith('<div id="bench" data-seen="1">', ltrim((string) $answer->getContent()));
     }
 
     public function test_a_refused_wish_stands_in_its_field_beside_the_reason_and_changes_nothing(): void

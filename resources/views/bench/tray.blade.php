@@ -2,7 +2,7 @@
     use App\View\Figures;
     $recipe = $page->dessert->recipe;
 @endphp
-<div id="bench">
+<div id="bench" data-seen="{{ $page->dessert->revision() }}">
     @include('bench.head', ['here' => ''])
     @include('bench.collisions')
     <div class="mt-4 grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_350px]">

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+/** Two changes of one document, made beside each other, put together field by field. */
+final class ThreeWay
+{
+    private function __construct() {}
+
+    /**
+     * @param  array<array-key, mixed>  $base  what both began with
+     * @param  array<array-key, mixed>  $mine
+     * @param  array<array-key, mixed>  $theirs  what stands there by now
+     * @return array<array-key, mixed> where both changed the same field, mine
+     */
+    public static function merged(array $base, array $mine, array $theirs): array
+    {
+        $merged = [];
+        foreach (array_keys($theirs + $mine) as $field) {
+            [$was, $is, $stands] = [$base[$field] ?? null, $mine[$field] ?? null, $theirs[$field] ?? null];
+            $value = match (true) {
+                self::same($was, $is) => $stands,
+                self::same($was, $stands) => $is,
+                self::isMap($is) && self::isMap($stands) => self::merged((array) $was, (array) $is, (array) $stands),
+                self::isListOfWords($is) && self::isListOfWords($stands) => self::lists((array) $was, (array) $is, (array) $stands),
+                default => $is,
+            };
+            if ($value !== null || array_key_exists($field, $theirs) && array_key_exists($field, $mine)) {
+                $merged[$field] = $value;
+            }
+        }
+
+        return $merged;
+    }
+
+    private static function same(mixed $one, mixed $other): bool
+    {
+        return json_encode($one) === json_encode($other);
+    }
+
+    private static function isMap(mixed $value): bool
+    {
+        return is_array($value) && ($value === [] || ! array_is_list($value));
+    }
+
+    private static function isListOfWords(mixed $value): bool
+    {
+        return is_array($value) && array_is_list($value) && array_filter($value, is_array(...)) === [];
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $was
+     * @param  array<array-key, mixed>  $is
+     * @param  array<array-key, mixed>  $stands
+     * @return list<mixed>
+     */
+    private static function lists(array $was, array $is, array $stands): array
+    {
+        $kept = array_diff($stands, array_diff($was, $is));
+
+        return array_values(array_unique([...$kept, ...array_diff($is, $was)]));
+    }
+}

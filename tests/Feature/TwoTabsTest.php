@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Recipe;
+use App\Support\Dessert;
+use App\Support\ThreeWay;
+
+/** What is changed in two places at once is merged field by field, and nothing is dropped. */
+final class TwoTabsTest extends KitchenCase
+{
+    public function test_twenty_who_all_began_with_the_same_page_keep_twenty_changes(): void
+    {
+        $recipe = $this->recipeOf($this->baker());
+        $began = array_map(static fn (): Dessert => Dessert::ofRecipe(Recipe::query()->with(['latest', 'kitchen'])->findOrFail($recipe->id)), range(1, 20));
+        foreach ($began as $i => $dessert) {
+            $dessert->keep($dessert->brief->wishing(amounts: [...$dessert->brief->wishes->amounts, "food-$i" => 10.0 + $i]));
+        }
+        self::assertCount(20, Recipe::query()->findOrFail($recipe->id)->brief()->wishes->amounts);
+        self::assertSame(20, Recipe::query()->findOrFail($recipe->id)->revision);
+    }
+
+    public function test_an_old_tab_undoes_nothing_that_another_changed(): void
+    {
+        $recipe = $this->recipeOf($this->baker());
+        $at = "/bench/$recipe->ulid/wishes";
+        $this->post($at, $this->wishes(['sweetness' => '60']), ['HX-Request' => 'true', 'X-Seen' => '0'])->assertOk();
+        // The other tab still shows the sweetness of before, and sends the whole form.
+        $this->post($at, $this->wishes(['school' => 'coconut']), ['HX-Request' => 'true', 'X-Seen' => '0'])->assertOk();
+        $wishes = Recipe::query()->findOrFail($recipe->id)->brief()->wishes;
+        self::assertSame([0.6, 'coconut'], [$wishes->sweetness, $wishes->school]);
+        // What saw it changes it.
+        $this->post($at, $this->wishes(['school' => 'coconut', 'sweetness' => '85']), ['HX-Request' => 'true', 'X-Seen' => '2'])->assertOk();
+        self::assertSame(0.85, Recipe::query()->findOrFail($recipe->id)->brief()->wishes->sweetness);
+        $this->post("/bench/$recipe->ulid/undo");
+        $this->post("/bench/$recipe->ulid/undo");
+        self::assertSame('almond-coconut', Recipe::query()->findOrFail($recipe->id)->brief()->wishes->school);
+    }
+
+    public function test_changes_of_different_fields_are_all_kept_whatever_the_order(): void
+    {
+        mt_srand(7);
+        for ($i = 0; $i < 300; $i++) {
+            $base = ['text' => 'a', 'pieces' => null, 'amounts' => ['x' => 1.0, 'y' => 2.0], 'without' => ['milk', 'egg'], 'sharing' => ['used' => ['k' => 0.5]]];
+            $mine = $theirs = $base;
+            $edits = [
+                static function (array &$d): void {
+                    $d['text'] = 'b';
+                }, static function (array &$d): void {
+                    $d['pieces'] = 12;
+                },
+                static function (array &$d): void {
+                    $d['amounts']['z'] = 3.0;
+                }, static function (array &$d): void {
+                    unset($d['amounts']['x']);
+                },
+                static function (array &$d): void {
+                    $d['without'][] = 'nuts';
+                }, static function (array &$d): void {
+                    $d['without'] = array_values(array_diff($d['without'], ['egg']));
+                },
+                static function (array &$d): void {
+                    $d['sharing']['used']['m'] = 2.0;
+                },
+            ];
+            $all = $base;
+            foreach ($edits as $edit) {
+                $edit($all);
+                mt_rand(0, 1) === 1 ? $edit($mine) : $edit($theirs);
+            }
+            $merged = ThreeWay::merged($base, $mine, $theirs);
+            sort($merged['without']);
+            sort($all['without']);
+            self::assertEquals($all, $merged);
+        }
+        self::assertSame('mine', ThreeWay::merged(['t' => 'a'], ['t' => 'mine'], ['t' => 'theirs'])['t']);
+    }
+}
