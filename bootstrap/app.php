@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\OnlyReading;
 use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\SecurityHeaders;
 use Illuminate\Foundation\Application;
@@ -26,7 +27,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->trustProxies(at: '127.0.0.1');
         $middleware->append(SecurityHeaders::class);
         $middleware->prepend(PlainInput::class);
-        $middleware->trimStrings(except: ['text', 'password', 'password_confirmation', 'current_password']);
+        $middleware->web(append: [OnlyReading::class]);
+        $middleware->trimStrings(except: ['text', 'password', 'password_confirmation', 'current_password', 'address_password', 'leave_password']);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/shelf');
     })
@@ -40,7 +42,7 @@ return Application::configure(basePath: dirname(__DIR__))
                 return response('', 419, ['HX-Refresh' => 'true']);
             }
 
-            return redirect()->back()->withInput($request->except(['password', 'password_confirmation', 'current_password', '_token']))
+            return redirect()->back()->withInput($request->except(['password', 'password_confirmation', 'current_password', 'address_password', 'leave_password', '_token']))
                 ->withErrors(['text' => 'This page had been open for a long time. What you typed is still here: send it once more.']);
         });
         $exceptions->render(fn (PostTooLargeException $e): Response => response()->view('errors.413', [], 413));

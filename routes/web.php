@@ -8,13 +8,17 @@ use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BoxController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\CompareController;
+use App\Http\Controllers\CopyController;
 use App\Http\Controllers\CounterController;
 use App\Http\Controllers\CurveController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\DayPaperController;
 use App\Http\Controllers\KitchenController;
+use App\Http\Controllers\LinkController;
+use App\Http\Controllers\MailController;
 use App\Http\Controllers\NotebookController;
 use App\Http\Controllers\PantryController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PiecesController;
 use App\Http\Controllers\ReadingController;
@@ -27,6 +31,7 @@ use App\Http\Controllers\StartController;
 use App\Http\Controllers\TaughtController;
 use App\Http\Controllers\ToppingController;
 use App\Http\Controllers\TrustController;
+use App\Http\Controllers\YouController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', [StartController::class, 'show']);
@@ -74,6 +79,10 @@ Route::middleware('throttle:work')->group(function (): void {
 
 Route::get('/s/{token}', [CardController::class, 'read'])->where('token', '[A-Za-z0-9]{40}')->middleware('throttle:paste');
 
+Route::get('/link/{token}', [LinkController::class, 'show'])->where('token', '[A-Za-z0-9]{48}')->name('link')->middleware('throttle:paste');
+Route::post('/link/{token}', [LinkController::class, 'use'])->where('token', '[A-Za-z0-9]{48}')->name('link.use')->middleware('throttle:sign-in');
+Route::get('/mail', [MailController::class, 'index'])->name('mail');
+
 Route::get('/trust', [TrustController::class, 'show'])->name('trust');
 Route::get('/trust/aglyca-ca.crt', [TrustController::class, 'certificate'])->name('trust.certificate');
 
@@ -82,6 +91,8 @@ Route::get('/almanac/tables/{name}', [AlmanacController::class, 'table']);
 Route::get('/almanac/foods/{key}', [AlmanacController::class, 'food']);
 
 Route::middleware('guest')->group(function (): void {
+    Route::get('/sign-in/forgotten', [LinkController::class, 'forgotten'])->name('forgotten');
+    Route::post('/sign-in/forgotten', [LinkController::class, 'send'])->name('forgotten.send')->middleware('throttle:sign-in');
     Route::get('/sign-in', [SignInController::class, 'show']);
     Route::post('/sign-in', [SignInController::class, 'store'])->middleware('throttle:sign-in');
     Route::get('/sign-up', [SignUpController::class, 'show']);
@@ -150,5 +161,16 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::get('/kitchen', [KitchenController::class, 'show']);
     Route::post('/kitchen/refused', [KitchenController::class, 'allow']);
     Route::post('/kitchen', [KitchenController::class, 'update']);
-    Route::post('/kitchen/password', [KitchenController::class, 'password'])->middleware('throttle:sign-in');
+    Route::get('/you', [YouController::class, 'show'])->name('you');
+    Route::post('/you/sign-ins', [YouController::class, 'endOne'])->name('you.end');
+    Route::post('/you/sign-ins/others', [YouController::class, 'endOthers'])->name('you.others');
+    Route::get('/you/kitchen.zip', [CopyController::class, 'take'])->name('copy.take')->middleware('throttle:copy');
+    Route::post('/you/kitchen', [CopyController::class, 'bring'])->name('copy.bring')->middleware('throttle:copy');
+    Route::post('/you/invite', [PeopleController::class, 'invite'])->name('you.invite');
+    Route::post('/you/part', [PeopleController::class, 'part'])->name('you.part');
+    Route::middleware('throttle:sign-in')->group(function (): void {
+        Route::post('/you/password', [YouController::class, 'password'])->name('you.password');
+        Route::post('/you/address', [YouController::class, 'address'])->name('you.address');
+        Route::post('/you/leave', [YouController::class, 'leave'])->name('you.leave');
+    });
 });

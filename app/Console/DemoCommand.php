@@ -14,6 +14,7 @@ use App\Models\Day;
 use App\Models\Kitchen;
 use App\Models\Recipe;
 use App\Models\User;
+use App\Support\DemoKitchen;
 use App\Support\Teaching;
 use App\View\DemoPicture;
 use DateTimeImmutable;
@@ -24,8 +25,6 @@ use Illuminate\Support\Str;
 /** Loads Harrow Cottage, an invented kitchen, once. */
 final readonly class DemoCommand
 {
-    private const ADDRESS = 'demo@harrow-cottage.invalid';
-
     /** Each with what was wished; its bakes stand in database/demo/bakes.php. */
     private const DESSERTS = [
         'cardamom-orange-loaf' => [
@@ -61,7 +60,7 @@ final readonly class DemoCommand
 
     public function run(OutputStyle $output): int
     {
-        if (User::query()->where('email', self::ADDRESS)->exists()) {
+        if (User::query()->where('email', DemoKitchen::ADDRESS)->exists()) {
             return 0;
         }
         DB::transaction($this->load(...));
@@ -73,7 +72,7 @@ final readonly class DemoCommand
     private function load(): void
     {
         $kitchen = Kitchen::query()->create(['name' => 'Harrow Cottage', 'limit_g' => '5.0', 'convention' => 'low-carb', 'currency' => '€']);
-        User::query()->create(['kitchen_id' => $kitchen->id, 'email' => self::ADDRESS, 'password' => Str::random(40), 'is_demo' => true]);
+        User::query()->create(['kitchen_id' => $kitchen->id, 'email' => DemoKitchen::ADDRESS, 'password' => Str::random(40), 'is_demo' => true]);
         foreach (self::PACKAGES as $package) {
             $kitchen->packages()->create([
                 ...$package,

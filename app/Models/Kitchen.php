@@ -9,6 +9,7 @@ use Aglyca\Core\Larder\Taught;
 use Aglyca\Core\Plan\Holding;
 use Aglyca\Core\Plan\Places;
 use Aglyca\Core\Swap\KitchenLimits;
+use Carbon\CarbonInterface;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
@@ -25,13 +26,15 @@ use InvalidArgumentException;
  * @property ?list<string> $refused food keys never to be used
  * @property ?array<string, ?int> $places what it has to work with, by the names of `Places`
  * @property string $zone of its clocks
+ * @property ?CarbonInterface $closed_at when the last of its bakers left
+ * @property bool $is_demo somebody looks around in it
  * @property string $heats how it says heats: one of `KitchenLimits::HEATS`
  */
 final class Kitchen extends Model
 {
-    protected $fillable = ['name', 'limit_g', 'convention', 'refused', 'body_kg', 'currency', 'places', 'zone', 'heats'];
+    protected $fillable = ['name', 'limit_g', 'convention', 'refused', 'body_kg', 'currency', 'places', 'zone', 'heats', 'is_demo'];
 
-    protected $casts = ['limit_g' => 'decimal:1', 'body_kg' => 'decimal:1', 'refused' => 'array', 'places' => 'array'];
+    protected $casts = ['limit_g' => 'decimal:1', 'body_kg' => 'decimal:1', 'closed_at' => 'datetime', 'is_demo' => 'boolean', 'refused' => 'array', 'places' => 'array'];
 
     /** @return HasMany<Package, $this> */
     public function packages(): HasMany
@@ -43,6 +46,11 @@ final class Kitchen extends Model
     public function users(): HasMany
     {
         return $this->hasMany(User::class);
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->recipes()->withTrashed()->doesntExist() && $this->packages()->withTrashed()->doesntExist() && $this->curves()->withTrashed()->doesntExist();
     }
 
     /** @return HasMany<Topping, $this> */

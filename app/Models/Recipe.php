@@ -154,9 +154,8 @@ final class Recipe extends Model
     public function briefAt(int $revision): Brief
     {
         $now = $this->brief();
-        $since = $this->revision - $revision;
 
-        return $since <= 0 || $revision < $this->straight_from ? $now : $this->latest->history()->before($now, $since);
+        return $revision >= $this->revision || $revision < $this->straight_from ? $now : $this->latest->history()->before($now, $this->revision, $revision);
     }
 
     /** @param  callable(Brief, History): ?array{Brief, History}  $change */

@@ -7,6 +7,7 @@ namespace App\Providers;
 use Aglyca\Core\Kernel;
 use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Tables;
+use App\Mail\FolderTransport;
 use App\Models\Bake;
 use App\Models\Box;
 use App\Models\CurveNote;
@@ -25,10 +26,10 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
-use Illuminate\Validation\Rules\Password;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -44,15 +45,17 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Mail::extend('folder', static fn (): FolderTransport => new FolderTransport((string) config('mail.folder')));
         Model::shouldBeStrict(! $this->app->isProduction());
         Gate::policy(Recipe::class, RecipePolicy::class);
         $this->bindRoutes();
-        Password::defaults(fn (): Password => Password::min(10));
         RateLimiter::for('sign-in', fn (Request $request): array => [
+            Limit::perMinutes(15, 30)->by('account:'.mb_strtolower((string) $request->input('email'))),
             Limit::perMinute(5)->by('mail:'.mb_strtolower((string) $request->input('email')).$request->ip()),
             Limit::perMinute(30)->by('ip:'.$request->ip()),
         ]);
         RateLimiter::for('paste', fn (Request $request): Limit => config('app.bench') ? Limit::none() : Limit::perMinute(60)->by($request->ip()));
+        RateLimiter::for('copy', fn (Request $request): Limit => Limit::perMinute(6)->by((string) $request->user()?->id));
         RateLimiter::for('work', fn (Request $request): Limit => config('app.bench') ? Limit::none() : Limit::perMinute(1200)->by((string) ($request->user()->id ?? $request->ip())));
     }
 

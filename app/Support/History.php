@@ -28,9 +28,10 @@ final readonly class History
         return $step === [] ? $this : new self(self::bounded([...$this->past, $step]), []);
     }
 
-    /** What stood there so many changes ago, as far back as is known. */
-    public function before(Brief $now, int $steps): Brief
+    /** What stood there at an earlier revision, as far back as is known. */
+    public function before(Brief $now, int $revision, int $earlier): Brief
     {
+        $steps = count(array_slice(range($earlier, $revision), 1));
         foreach (array_slice(array_reverse($this->past), 0, $steps) as $step) {
             $now = BriefJson::changed($now, $step);
         }
@@ -44,13 +45,9 @@ final readonly class History
      */
     private static function bounded(array $steps): array
     {
-        [$kept, $bytes] = [[], 0];
-        foreach (array_reverse(array_slice($steps, -self::LONGEST)) as $step) {
-            $bytes += strlen((string) json_encode($step));
-            if ($bytes > self::MOST_BYTES) {
-                break;
-            }
-            array_unshift($kept, $step);
+        $kept = array_slice($steps, -self::LONGEST);
+        while (strlen((string) json_encode($kept)) > self::MOST_BYTES) {
+            array_shift($kept);
         }
 
         return $kept;

@@ -18,7 +18,7 @@ final class ThreeWay
     public static function merged(array $base, array $mine, array $theirs): array
     {
         $merged = [];
-        foreach (array_keys($theirs + $mine) as $field) {
+        foreach (array_keys(array_replace($theirs, $mine)) as $field) {
             [$was, $is, $stands] = [$base[$field] ?? null, $mine[$field] ?? null, $theirs[$field] ?? null];
             $value = match (true) {
                 self::same($was, $is) => $stands,

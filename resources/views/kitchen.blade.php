@@ -23,16 +23,6 @@
         <h2 class="mt-10 text-2xl">Never used here</h2>
         <ul class="mt-1 max-w-md">@foreach ($kitchen->refused as $food)<li class="flex items-center justify-between border-t border-line">{{ $names[$food] ?? $food }}<form method="post" action="/kitchen/refused">@csrf<button class="link-button" name="allow" value="{{ $food }}" aria-label="Allow {{ $names[$food] ?? $food }}">Allow it</button></form></li>@endforeach</ul>
     @endif
-    <h2 class="mt-10 text-2xl">Password</h2>
-    @if ($isDemo)
-        <p class="mt-1">The demo kitchen has none. <a href="/sign-up">Open a kitchen of your own</a> after signing out.</p>
-    @else
-        <form method="post" action="/kitchen/password" class="mt-3 grid max-w-md gap-4">
-            @csrf
-            <x-entry name="current_password" label="Password now" type="password" autocomplete="current-password"/>
-            <x-entry name="password" label="New password" type="password" autocomplete="new-password" hint="At least 10 characters."/>
-            <button class="button justify-self-start">Change it</button>
-        </form>
-    @endif
-    <form method="post" action="/sign-out" class="mt-10 border-t border-line pt-5">@csrf<button class="button">Sign out</button></form>
+    <p class="mt-10 border-t border-line pt-5 text-lg"><a href="/you">Your sign-in, who else keeps this kitchen, a copy of all of it, and leaving</a></p>
+    <form method="post" action="/sign-out" class="mt-5">@csrf<button class="button">Sign out</button></form>
 </x-page>

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Bake;
+use App\Models\Kitchen;
 use App\Models\Recipe;
 use App\Models\User;
+use App\Support\Leaving;
 
 final class ShelfTest extends KitchenCase
 {
@@ -89,13 +91,13 @@ final class ShelfTest extends KitchenCase
         $this->get('/shelf')->assertRedirect('/sign-in');
         $this->post('/sign-in', ['email' => 'maud@example.org', 'password' => 'wrong-password'])->assertSessionHasErrors('email');
         $this->post('/sign-in', ['email' => 'MAUD@example.org', 'password' => 'plum-and-almond'])->assertRedirect('/shelf');
-        $this->post('/kitchen/password', ['current_password' => 'plum-and-almond', 'password' => 'short'])->assertSessionHasErrors('password');
-        $this->post('/kitchen/password', ['current_password' => 'nope', 'password' => 'quince-and-hazel'])->assertSessionHasErrors('current_password');
-        $this->post('/kitchen/password', ['current_password' => 'plum-and-almond', 'password' => 'quince-and-hazel'])->assertSessionHasNoErrors();
+        $this->post('/you/password', ['current_password' => 'plum-and-almond', 'password' => 'short'])->assertSessionHasErrors('password');
+        $this->post('/you/password', ['current_password' => 'nope', 'password' => 'quince-and-hazel'])->assertSessionHasErrors('current_password');
+        $this->post('/you/password', ['current_password' => 'plum-and-almond', 'password' => 'quince-and-hazel'])->assertSessionHasNoErrors();
         $this->post('/sign-out')->assertRedirect('/');
         $this->post('/sign-in', ['email' => 'maud@example.org', 'password' => 'quince-and-hazel'])->assertRedirect();
         $this->assertAuthenticated();
-        self::assertStringStartsWith('$2y$', User::query()->sole()->password);
+        self::assertStringStartsWith('$argon2id$', User::query()->sole()->password);
     }
 
     public function test_guessing_passwords_is_slowed(): void
@@ -113,9 +115,19 @@ final class ShelfTest extends KitchenCase
         $this->artisan('aglyca:demo')->assertExitCode(0);
         $this->post('/demo')->assertRedirect('/shelf');
         $this->get('/shelf')->assertSee('Cardamom orange loaf')->assertSee('Harrow Cottage');
-        foreach (Recipe::query()->get() as $recipe) {
+        $mine = User::query()->where('email', 'like', '%@visitor.invalid')->sole();
+        self::assertSame(8, $mine->kitchen->recipes()->count());
+        foreach ($mine->kitchen->recipes as $recipe) {
             $this->get("/bench/$recipe->ulid")->assertOk()->assertSee('limit')->assertDontSee('to check');
         }
-        $this->post('/kitchen/password', ['current_password' => 'x', 'password' => 'quince-and-hazel'])->assertSessionHasErrors('current_password');
+        $this->post('/you/password', ['current_password' => 'x', 'password' => 'quince-and-hazel'])->assertForbidden();
+        // The next visitor finds it as it was, and yesterday's is swept away.
+        $mine->kitchen->recipes()->firstOrFail()->update(['title' => 'Mine now']);
+        $this->leave();
+        $this->post('/demo');
+        $this->get('/shelf')->assertDontSee('Mine now')->assertSee('Cardamom orange loaf');
+        $this->travel(25)->hours();
+        self::assertSame(2, Leaving::sweep());
+        self::assertSame(1, Kitchen::query()->count());
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use Aglyca\Core\Kernel;
 use Aglyca\Core\Reading\UnreadableRecipe;
+use Aglyca\Core\Swap\KitchenLimits;
 use App\Models\Share;
 use App\Support\CardPdf;
 use App\Support\Dessert;
@@ -65,10 +66,16 @@ final readonly class CardController
     /** The card alone, for whoever has the link; with the kitchen's own packages, and nothing else of the kitchen. */
     public function read(string $token): Response
     {
-        $recipe = Share::query()->with(['recipe.latest', 'recipe.kitchen'])->where('token', $token)->first()?->recipe ?? abort(404);
+        $share = Share::query()->with(['recipe.latest', 'recipe.kitchen'])->where('token', $token)->first();
+        // The database takes large and small letters for the same; a token does not.
+        abort_unless($share !== null && hash_equals($share->token, $token) && $share->recipe !== null && $share->recipe->kitchen->closed_at === null, 404);
+        $recipe = $share->recipe;
+        // Whom the kitchen bakes for is nobody's business.
+        $limits = $recipe->kitchen->limits();
+        $brief = $recipe->brief()->in(new KitchenLimits($limits->netCarbs, null, $limits->refused, $limits->heats));
         $kernel = app(\App\Support\Trade::class)->kernel($recipe->kitchen->stock());
         try {
-            $card = new Card($kernel->convert($recipe->brief()), $kernel);
+            $card = new Card($kernel->convert($brief), $kernel);
         } catch (UnreadableRecipe) {
             abort(404);
         }

@@ -10,16 +10,14 @@ use Aglyca\Core\Swap\KitchenLimits;
 use App\View\Conventions;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Password;
 use Illuminate\View\View;
 
 final readonly class KitchenController
 {
     public function show(Request $request, Conventions $conventions, Kernel $kernel): View
     {
-        return view('kitchen', ['kitchen' => $request->user()->kitchen, 'conventions' => $conventions->all(), 'isDemo' => $request->user()->is_demo, 'names' => $kernel->catalogue->foodNames()]);
+        return view('kitchen', ['kitchen' => $request->user()->kitchen, 'conventions' => $conventions->all(), 'names' => $kernel->catalogue->foodNames()]);
     }
 
     public function update(Request $request): RedirectResponse
@@ -53,24 +51,5 @@ final readonly class KitchenController
         $kitchen->update(['refused' => array_values(array_diff($kitchen->refused ?? [], [(string) $request->string('allow')]))]);
 
         return redirect('/kitchen')->with('said', 'It may be used again.');
-    }
-
-    public function password(Request $request): RedirectResponse
-    {
-        if ($request->user()->is_demo) {
-            return redirect('/kitchen')->withErrors(['current_password' => 'The demo kitchen has no password to change. Open a kitchen of your own.']);
-        }
-        $said = $request->validate([
-            'current_password' => ['required', 'current_password'],
-            'password' => ['required', 'string', 'max:1000', Password::defaults()],
-        ], [
-            'current_password.*' => 'That is not your password now.',
-            'password.*' => 'A password needs at least 10 characters.',
-        ]);
-        $request->user()->update(['password' => $said['password']]);
-        Auth::logoutOtherDevices($said['password']);
-        $request->session()->regenerate();
-
-        return redirect('/kitchen')->with('said', 'Your password is changed.');
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\User;
+use App\Support\DemoKitchen;
 use App\Support\Draft;
+use App\Support\Leaving;
+use App\Support\SecurityLog;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -26,9 +28,24 @@ final readonly class SignInController
             'email.*' => 'Type the e-mail address of your kitchen.',
             'password.*' => 'Type your password.',
         ]);
-        if (! Auth::attempt(['email' => mb_strtolower($said['email']), 'password' => $said['password'], 'is_demo' => false], true)) {
+        $isBack = $request->boolean('back');
+        // The framework takes the same time for an address that it knows and one that it does not.
+        $isIn = Auth::attempt(['email' => mb_strtolower($said['email']), 'password' => $said['password'], 'is_demo' => false], true);
+        $user = Auth::user();
+        if (! $isIn || $user === null) {
+            SecurityLog::of('sign-in refused');
+
             return back()->withInput(['email' => $said['email']])->withErrors(['email' => 'No kitchen has this address with this password. Check both.']);
         }
+        if ($user->closed_at !== null && ! $isBack) {
+            Auth::logout();
+
+            return back()->withInput(['email' => $said['email']])->withErrors(['back' => 'You left on '.$user->closed_at->format('j F').'. Everything is removed for good on '.$user->closed_at->addDays(Leaving::DAYS)->format('j F').'.']);
+        }
+        if ($user->closed_at !== null) {
+            Leaving::comeBack($user);
+        }
+        SecurityLog::of('signed in', $user);
 
         return $this->enter($request);
     }
@@ -36,7 +53,7 @@ final readonly class SignInController
     public function demo(Request $request): RedirectResponse
     {
         abort_unless((bool) config('app.demo'), 404);
-        Auth::login(User::query()->where('is_demo', true)->firstOrFail());
+        Auth::login(DemoKitchen::ofOnesOwn());
 
         return $this->enter($request);
     }

@@ -6,12 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Models\Kitchen;
 use App\Models\User;
+use App\Rules\GoodPassword;
 use App\Support\Draft;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\Rules\Password;
 use Illuminate\View\View;
 
 final readonly class SignUpController
@@ -29,12 +29,12 @@ final readonly class SignUpController
         $said = $request->validate([
             'kitchen' => ['required', 'string', 'max:80'],
             'email' => ['required', 'string', 'email', 'max:190', 'unique:users,email'],
-            'password' => ['required', 'string', 'max:1000', Password::defaults()],
+            'password' => ['required', 'string', new GoodPassword([(string) $request->string('email'), (string) $request->string('kitchen')])],
         ], [
             'kitchen.*' => 'Give your kitchen a name of up to 80 characters.',
             'email.unique' => 'There is a kitchen with this address already. Sign in instead.',
             'email.*' => 'Type an e-mail address such as name@example.org.',
-            'password.*' => 'A password needs at least 10 characters.',
+            'password.required' => 'Type a password.',
         ]);
         $user = DB::transaction(fn (): User => User::query()->create([
             'kitchen_id' => Kitchen::query()->create(['name' => $said['kitchen'], 'convention' => 'low-carb'])->id,

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Kitchen;
+use App\Models\Link;
+use App\Models\User;
+use App\Support\SecurityLog;
+use App\Support\SignIns;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
+
+/** Who keeps a kitchen together. */
+final readonly class PeopleController
+{
+    public function invite(Request $request): RedirectResponse
+    {
+        $user = $request->user();
+        abort_if($user->is_demo, 403, 'Nobody can be invited into the demo kitchen.');
+        $said = $request->validate(['role' => ['required', Rule::in(array_keys(User::ROLES))]], ['role.*' => 'Choose one of the two.']);
+        SecurityLog::of('invited', $user, ['role' => $said['role']]);
+
+        return redirect()->route('you')->with('link', Link::make('invite', $user->kitchen, null, $said['role']));
+    }
+
+    /** Somebody goes on in a kitchen of their own, which is empty. */
+    public function part(Request $request): RedirectResponse
+    {
+        $user = $request->user();
+        $other = User::query()->where('kitchen_id', $user->kitchen_id)->whereKey($request->integer('who'))->where('id', '!=', $user->id)->firstOrFail();
+        DB::transaction(static function () use ($other): void {
+            $own = Kitchen::query()->create(['name' => 'My kitchen', 'convention' => 'low-carb']);
+            $other->update(['kitchen_id' => $own->id, 'role' => User::BAKER]);
+            SignIns::endAll($other);
+        });
+        SecurityLog::of('parted', $user, ['from' => $other->id]);
+
+        return redirect()->route('you')->with('said', $other->email.' has a kitchen apart from yours now.');
+    }
+}

@@ -1,0 +1,7 @@
+@foreach ($sentences as $sentence)
+{!! $sentence !!}
+
+@endforeach
+{!! $link !!}
+
+Aglyca
