@@ -3,14 +3,18 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\OnlyReading;
+use App\Http\Middleware\PatientSession;
 use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\SecurityHeaders;
+use App\Support\Trouble;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpException;
@@ -25,8 +29,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         // Only the nginx of `./aglyca start --lan`, on this machine, may speak for others.
         $middleware->trustProxies(at: '127.0.0.1');
-        $middleware->append(SecurityHeaders::class);
-        $middleware->prepend(PlainInput::class);
+        $middleware->prepend([SecurityHeaders::class, PlainInput::class]);
+        $middleware->web(replace: [StartSession::class => PatientSession::class]);
+        $middleware->trustHosts(at: static fn (): array => (array) config('app.hosts'), subdomains: false);
         $middleware->web(append: [OnlyReading::class]);
         $middleware->trimStrings(except: ['text', 'password', 'password_confirmation', 'current_password', 'address_password', 'leave_password']);
         $middleware->redirectGuestsTo('/sign-in');
@@ -44,6 +49,13 @@ return Application::configure(basePath: dirname(__DIR__))
 
             return redirect()->back()->withInput($request->except(['password', 'password_confirmation', 'current_password', 'address_password', 'leave_password', '_token']))
                 ->withErrors(['text' => 'This page had been open for a long time. What you typed is still here: send it once more.']);
+        });
+        // The database is away, or two wanted the same row for too long: nothing was changed, and it is worth trying again.
+        $exceptions->render(function (QueryException|PDOException $e, Request $request): ?Response {
+            $previous = $e instanceof QueryException ? $e->getPrevious() ?? $e : $e;
+            $code = (int) ($previous instanceof PDOException ? $previous->errorInfo[1] ?? $previous->getCode() : 0);
+
+            return in_array($code, Trouble::PASSING, true) ? response()->view('errors.503', [], 503, ['Retry-After' => '10']) : null;
         });
         $exceptions->render(fn (PostTooLargeException $e): Response => response()->view('errors.413', [], 413));
     })

@@ -17,6 +17,8 @@ return [
             'strict' => true,
             'engine' => 'InnoDB',
             'timezone' => '+00:00',
+            // A database that does not answer holds nobody up for long.
+            'options' => [PDO::ATTR_TIMEOUT => 3, PDO::MYSQL_ATTR_INIT_COMMAND => 'SET SESSION innodb_lock_wait_timeout=5, max_statement_time=10'],
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

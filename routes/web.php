@@ -31,6 +31,7 @@ use App\Http\Controllers\StartController;
 use App\Http\Controllers\TaughtController;
 use App\Http\Controllers\ToppingController;
 use App\Http\Controllers\TrustController;
+use App\Http\Controllers\UpController;
 use App\Http\Controllers\YouController;
 use Illuminate\Support\Facades\Route;
 
@@ -81,6 +82,7 @@ Route::get('/s/{token}', [CardController::class, 'read'])->where('token', '[A-Za
 
 Route::get('/link/{token}', [LinkController::class, 'show'])->where('token', '[A-Za-z0-9]{48}')->name('link')->middleware('throttle:paste');
 Route::post('/link/{token}', [LinkController::class, 'use'])->where('token', '[A-Za-z0-9]{48}')->name('link.use')->middleware('throttle:sign-in');
+Route::get('/up', UpController::class)->withoutMiddleware('web')->name('up');
 Route::get('/mail', [MailController::class, 'index'])->name('mail');
 
 Route::get('/trust', [TrustController::class, 'show'])->name('trust');

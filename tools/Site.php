@@ -24,7 +24,7 @@ final class Site
         $command = sprintf(
             '( cd %s && exec env DB_DATABASE=%s APP_ENV=production PHP_CLI_SERVER_WORKERS=4 setsid php -d opcache.enable_cli=1 -S 127.0.0.1:%d %s >>%s 2>&1 </dev/null ) >/dev/null 2>&1 & echo $!',
             escapeshellarg("$root/public"), escapeshellarg($this->database), $this->port,
-            escapeshellarg("$root/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php"), escapeshellarg("$root/storage/logs/site.log"),
+            escapeshellarg("$root/tools/server.php"), escapeshellarg("$root/storage/logs/site.log"),
         );
         exec($command, $said);
         $this->group = (int) ($said[0] ?? 0);

@@ -8,6 +8,7 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
+/** Stands before all else, so that also what is refused carries them. */
 final class SecurityHeaders
 {
     private const POLICY = "default-src 'self'; script-src 'self'; style-src 'self'; img-src 'self' data:; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
@@ -21,7 +22,15 @@ final class SecurityHeaders
             'X-Frame-Options' => 'DENY',
             'Referrer-Policy' => 'same-origin',
             'Permissions-Policy' => 'camera=(), microphone=(), geolocation=()',
+            'Cross-Origin-Opener-Policy' => 'same-origin',
         ]);
+        if ($request->isSecure() && config('app.hsts') > 0) {
+            $response->headers->set('Strict-Transport-Security', 'max-age='.config('app.hsts'));
+        }
+        // A page of somebody's kitchen stays in no cache; the Counter's own page keeps itself, in its worker.
+        if ($request->hasSession() && $request->user() !== null && ! $request->routeIs('photo.show')) {
+            $response->headers->set('Cache-Control', 'no-store, private');
+        }
 
         return $response;
     }

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\DB;
+use Throwable;
+
+/** For machines: whether it is up, and with its database. */
+final readonly class UpController
+{
+    public function __invoke(): JsonResponse
+    {
+        try {
+            DB::select('select 1');
+
+            return response()->json(['up' => true, 'database' => true], 200, ['Cache-Control' => 'no-store']);
+        } catch (Throwable) {
+            return response()->json(['up' => true, 'database' => false], 503, ['Retry-After' => '10', 'Cache-Control' => 'no-store']);
+        }
+    }
+}

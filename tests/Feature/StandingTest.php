@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+
+/** What every answer carries, who is answered at all, and what is left when the database is away. */
+final class StandingTest extends KitchenCase
+{
+    private const HEADERS = ['Content-Security-Policy', 'X-Content-Type-Options', 'X-Frame-Options', 'Referrer-Policy', 'Permissions-Policy'];
+
+    public function test_every_answer_carries_the_headers_also_a_refusal(): void
+    {
+        $this->baker();
+        $answers = [
+            200 => $this->get('/'), 404 => $this->get('/nowhere'), 302 => $this->get('/shelf'), 405 => $this->get('/paste'),
+            422 => $this->post('/paste', ['text' => '']),
+        ];
+        for ($i = 0; $i < 6; $i++) {
+            $answers[429] = $this->post('/sign-in', ['email' => 'maud@example.org', 'password' => "guess $i"]);
+        }
+        foreach ($answers as $status => $answer) {
+            $answer->assertStatus($status);
+            foreach (self::HEADERS as $header) {
+                self::assertTrue($answer->headers->has($header), "$header on $status");
+            }
+        }
+        self::assertFalse($this->get('/')->headers->has('Strict-Transport-Security'));
+        config(['app.hsts' => 3600]);
+        self::assertSame('max-age=3600', $this->get('https://127.0.0.1/')->headers->get('Strict-Transport-Security'));
+    }
+
+    public function test_pages_of_a_kitchen_stay_in_no_cache(): void
+    {
+        $recipe = $this->recipeOf($this->baker());
+        foreach (['/shelf', "/bench/$recipe->ulid", '/pantry', '/you'] as $page) {
+            self::assertStringContainsString('no-store', (string) $this->get($page)->headers->get('Cache-Control'), $page);
+        }
+    }
+
+    public function test_a_shared_card_wants_its_link_letter_by_letter_and_tells_nothing_of_whom_it_is_for(): void
+    {
+        $baker = $this->baker();
+        $recipe = $this->recipeOf($baker);
+        $this->post("/bench/$recipe->ulid/share");
+        $token = $recipe->share()->firstOrFail()->token;
+        $card = (string) $this->get("/s/$token")->assertOk()->getContent();
+        $other = strtolower($token) === $token ? strtoupper($token) : strtolower($token);
+        $this->get("/s/$other")->assertNotFound();
+        $baker->kitchen->update(['body_kg' => '31.0']);
+        self::assertSame($card, (string) $this->get("/s/$token")->getContent());
+    }
+
+    public function test_without_database_what_needs_none_is_shown_and_the_rest_says_to_try_again(): void
+    {
+        $real = config('database.default');
+        config(['database.connections.gone' => [...config("database.connections.$real"), 'port' => '1'], 'database.default' => 'gone']);
+        try {
+            $this->get('/almanac')->assertOk();
+            $this->get('/')->assertOk();
+            $this->get('/up')->assertStatus(503)->assertJson(['database' => false])->assertHeader('Retry-After');
+            $this->withUnencryptedCookie((string) config('session.cookie'), 'x')->get('/shelf')->assertStatus(503)->assertHeader('Retry-After')->assertSee('Nothing was changed');
+        } finally {
+            config(['database.default' => $real]);
+            DB::purge('gone');
+        }
+        $this->get('/up')->assertOk()->assertJson(['database' => true]);
+    }
+
+    public function test_what_is_over_is_swept_and_nothing_else(): void
+    {
+        $baker = $this->baker();
+        $row = static fn (string $id, ?int $user, int $hoursAgo, int $bytes): array => ['id' => $id, 'user_id' => $user, 'payload' => str_repeat('x', $bytes), 'last_activity' => now()->subHours($hoursAgo)->getTimestamp()];
+        DB::table('sessions')->insert([$row('guest, nothing kept', null, 3, 300), $row('guest, just now', null, 1, 300), $row('guest, with a draft', null, 3, 3000), $row('baker', $baker->id, 48, 300), $row('month', $baker->id, 24 * 31, 300)]);
+        Artisan::call('aglyca:sweep');
+        self::assertEqualsCanonicalizing(['guest, just now', 'guest, with a draft', 'baker'], DB::table('sessions')->pluck('id')->all());
+    }
+}
