@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\Measured;
+use App\Http\Middleware\Once;
 use App\Http\Middleware\OnlyReading;
 use App\Http\Middleware\PatientSession;
 use App\Http\Middleware\PlainInput;
@@ -29,10 +31,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         // Only the nginx of `./aglyca start --lan`, on this machine, may speak for others.
         $middleware->trustProxies(at: '127.0.0.1');
-        $middleware->prepend([SecurityHeaders::class, PlainInput::class]);
+        $middleware->prepend([SecurityHeaders::class, ...getenv('AGLYCA_BENCH') === '1' ? [Measured::class] : [], PlainInput::class]);
         $middleware->web(replace: [StartSession::class => PatientSession::class]);
         $middleware->trustHosts(at: static fn (): array => (array) config('app.hosts'), subdomains: false);
-        $middleware->web(append: [OnlyReading::class]);
+        $middleware->web(append: [OnlyReading::class, Once::class]);
         $middleware->trimStrings(except: ['text', 'password', 'password_confirmation', 'current_password', 'address_password', 'leave_password']);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/shelf');

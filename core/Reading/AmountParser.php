@@ -23,6 +23,9 @@ final readonly class AmountParser
 
     private const ALONE = ['pinch', 'dash', 'smidgen', 'splash', 'sprinkle', 'glug', 'handful'];
 
+    /** No amount of a kitchen, whatever the unit. */
+    private const LARGEST = 1_000_000.0;
+
     /** @var array<string, float> "scant", "heaped" => what it makes of the measure */
     private array $heaps;
 
@@ -337,6 +340,9 @@ final readonly class AmountParser
         }
         $t->next();
         $value = (float) $token->value;
+        if ($value > self::LARGEST) {
+            return null;
+        }
         if ($t->lower() === 'dozen') {
             $t->next();
 

@@ -24,8 +24,7 @@
     <td><h1>{{ $card->title() }}</h1><p class="soft">{{ $card->yield() }}</p></td>
     <td style="width: 36%; text-align: right"><span class="net">{{ $card->net() }}</span> g net carbs a {{ $card->pieceWord() }}<br><span class="soft">likely {{ $card->range() }}, counted {{ $card->convention()->value }}</span></td>
 </tr></table>
-<table><tr>
-    <td style="width: 46%; padding-right: 6mm">
+@if ($isOne)<table><tr><td style="width: 46%; padding-right: 6mm">@endif
         @foreach ($card->components() as $component)
             <h2>{{ $component['name'] ?: 'Weigh' }}@if ($component['note'] !== ''), {{ $component['note'] }}@endif</h2>
             <table class="rows">@foreach ($component['rows'] as $row)<tr><td class="g">{{ $row['grams'] }}</td><td>{{ $row['name'] }} <span class="m">{{ $row['measure'] }}</span></td></tr>@endforeach</table>
@@ -33,13 +32,11 @@
         <h2>In a {{ $card->pieceWord() }}</h2>
         <table class="rows">@foreach ($card->figures() as $row)<tr><td>{{ $row['name'] }}</td><td class="g" style="width: 6em">{{ $row['value'] }}</td></tr>@endforeach</table>
         @foreach ($card->others() as $row)<p>{{ ucfirst($row['name']) }}: {{ $row['net'] }} g net, {{ $row['carbohydrate'] }} g total.</p>@endforeach
-    </td>
-    <td>
+@if ($isOne)</td><td>@endif
         @if ($card->steps() !== [])<h2>Bake</h2><ol>@foreach ($card->steps() as $step)<li>{{ $step }}</li>@endforeach</ol>@endif
         @foreach ($card->keeping() as $row)<p><strong>{{ $row['name'] }}</strong> {{ $row['text'] }}</p>@endforeach
         @foreach ($card->cautions() as $caution)<p class="soft">{{ $caution }}</p>@endforeach
         <p class="soft">Food composition, not medical advice. Do not work out an insulin dose from this number: total carbohydrate counts erythritol and allulose, which hardly raise glucose; net carbs may leave out what does. Your care team decides how you count.</p>
-    </td>
-</tr></table>
+@if ($isOne)</td></tr></table>@endif
 </body>
 </html>

@@ -5,7 +5,7 @@
         <p class="text-soft">{{ $page->pieces() }} {{ $conversion->recipe->pieceWord((float) $page->pieces()) }}, <span class="figure font-semibold text-ink">{{ $page->net($conversion->after) }}</span> g net carbs each, likely {{ $page->range($conversion->after) }}, total carbohydrate {{ $page->total() }} g · <a href="{{ $page->path('bench') }}">back to the Bench</a></p>
     </div>
     @if ($recipe)
-        <form method="post" action="/counter/{{ $recipe->ulid }}/runs" class="mt-3">@csrf<button class="button button-main min-h-[64px] px-8 text-xl">{{ $isOpen ? 'Go on with this bake' : 'Start baking' }}</button> <span class="ml-3 text-soft">One step at a time, in large words, with timers and a scale.</span></form>
+        <form method="post" action="/counter/{{ $recipe->ulid }}/runs" class="mt-3"><x-once/><button class="button button-main min-h-[64px] px-8 text-xl">{{ $isOpen ? 'Go on with this bake' : 'Start baking' }}</button> <span class="ml-3 text-soft">One step at a time, in large words, with timers and a scale.</span></form>
     @endif
     <div class="mt-4 grid gap-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
         <section class="tray p-4" aria-label="Weigh">
@@ -64,7 +64,7 @@
         <h2 class="text-2xl">How it came out</h2>
         @if ($recipe)
             <form method="post" action="/counter/{{ $recipe->ulid }}/bakes" class="mt-3 grid max-w-[760px] gap-3">
-                @csrf
+                <x-once/>
                 <div>
                     <label class="label" for="words">A few words</label>
                     <textarea class="field" id="words" name="words" rows="3" data-keep="words-{{ $recipe->ulid }}" @error('words') aria-invalid="true" @enderror>{{ old('words') }}</textarea>

@@ -4,7 +4,7 @@
         <p class="mt-4 text-lg">The Shelf is empty. <a href="/">Bring a dessert</a> first, then plan when to make it.</p>
     @else
     <form method="post" action="/day" class="mt-4 grid gap-6 lg:grid-cols-[minmax(0,1fr)_22rem]">
-        @csrf
+        <x-once/>
         <input type="hidden" name="zone" value="{{ $zone }}" data-zone>
         <fieldset>
             <legend class="text-2xl font-serif">What will you make?</legend>

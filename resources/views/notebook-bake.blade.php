@@ -30,13 +30,13 @@
     <section id="photos" class="mt-8 border-t border-line pt-4" aria-label="Pictures">
         <h2 class="text-2xl">Pictures</h2>
         <div class="mt-2 flex flex-wrap gap-4">@foreach ($bake->photos as $photo)<figure><img class="h-36 rounded-md" src="/notebook/photos/{{ $photo->id }}" width="{{ $photo->width }}" height="{{ $photo->height }}" alt="A picture of this bake"><form method="post" action="/notebook/photos/{{ $photo->id }}/remove">@csrf<button class="link-button">Remove</button></form></figure>@endforeach</div>
-        <form method="post" action="/notebook/bakes/{{ $bake->id }}/photos" enctype="multipart/form-data" class="mt-2 flex flex-wrap items-end gap-3">@csrf<div><label class="label" for="photo">From the phone or a file</label><input class="field" type="file" id="photo" name="photo" accept="image/jpeg,image/png,image/webp"></div><button class="button">Keep the picture</button></form>
+        <form method="post" action="/notebook/bakes/{{ $bake->id }}/photos" enctype="multipart/form-data" class="mt-2 flex flex-wrap items-end gap-3"><x-once/><div><label class="label" for="photo">From the phone or a file</label><input class="field" type="file" id="photo" name="photo" accept="image/jpeg,image/png,image/webp"></div><button class="button">Keep the picture</button></form>
         @error('photo')<p class="fault" role="alert">{{ $message }}</p>@enderror
     </section>
     <section id="boxes" class="mt-8 border-t border-line pt-4" aria-label="What is left">
         <h2 class="text-2xl">What is left</h2>
         @foreach ($bake->boxes as $box)<p class="flex flex-wrap items-center gap-4">{{ $box->pieces_left }} in {{ App\Models\Box::PLACES[$box->place] }}@if ($box->good_until), good until {{ $box->good_until->format('j F Y') }}@endif @if ($box->pieces_left > 0)<span><form method="post" action="/notebook/boxes/{{ $box->id }}/eat">@csrf<button class="link-button">Ate one</button></form></span>@endif <a href="/bench/{{ $bake->recipe->ulid }}/tin">label for the box</a></p>@endforeach
-        <form method="post" action="/notebook/bakes/{{ $bake->id }}/boxes" class="mt-2 flex flex-wrap items-end gap-3">@csrf
+        <form method="post" action="/notebook/bakes/{{ $bake->id }}/boxes" class="mt-2 flex flex-wrap items-end gap-3"><x-once/>
             <div class="w-28"><x-entry name="pieces_left" label="Pieces" inputmode="numeric" value=""/></div>
             <div><label class="label" for="place">In</label><select class="field" id="place" name="place">@foreach (App\Models\Box::PLACES as $key => $place)<option value="{{ $key }}">{{ $place }}</option>@endforeach</select></div>
             <div><x-entry name="good_until" label="Good until" type="date" value=""/></div>

@@ -50,7 +50,7 @@
                 @endforeach
             </ul>
             <form method="post" action="/pantry/toppings" class="mt-2 flex flex-wrap items-end gap-3 border-t border-line pt-2">
-                @csrf
+                <x-once/>
                 <div class="w-48"><label class="label" for="topping-name">Topping</label><input class="field" id="topping-name" name="topping_name" data-keep="topping-name" value="{{ old('topping_name') }}" placeholder="Soft cream" @error('topping_name') aria-invalid="true" aria-describedby="topping-name-fault" @enderror></div>
                 <div class="min-w-60 flex-1"><label class="label" for="topping-text">What goes on one piece, a line each</label><textarea class="field" id="topping-text" name="text" rows="2" data-keep="topping-text" placeholder="2 tbsp whipping cream" @error('text') aria-invalid="true" aria-describedby="topping-text-fault" @enderror>{{ old('text') }}</textarea></div>
                 <button class="button">Keep the topping</button>
@@ -69,7 +69,7 @@
         <section class="tray self-start p-4" aria-label="A package's label">
             <h2 class="text-xl">{{ $package->exists ? 'Change “'.$package->name.'”' : 'A package’s label' }}</h2>
             <form method="post" action="{{ $package->exists ? '/pantry/'.$package->id : '/pantry' }}" class="mt-2 grid gap-3">
-                @csrf
+                <x-once/>
                 <x-entry name="name" data-keep="name" label="Your name for it" :value="$package->name ?? ''" placeholder="The blue bag"/>
                 <x-entry name="food" data-keep="food" label="It is" list="foods" :value="$package->exists ? $kernel->catalogue->plainFood($package->food)?->name : ''" hint="Nothing for a dessert bought ready-made, to compare with your own."/>
                 <div>

@@ -29,7 +29,7 @@
         </section>
         <section class="tray self-start p-4" aria-label="A new curve">
             <h2 class="text-xl">A new curve</h2>
-            <form method="post" action="/notebook/response" enctype="multipart/form-data" class="mt-2 grid gap-3">@csrf
+            <form method="post" action="/notebook/response" enctype="multipart/form-data" class="mt-2 grid gap-3"><x-once/>
                 <x-entry name="name" label="Portion" value="" placeholder="Two slices of the loaf" data-keep="curve-name"/>
                 <x-entry name="eaten_on" label="Eaten on" type="date" :value="now()->toDateString()"/>
                 <div><label class="label" for="dessert">Dessert</label><select class="field" id="dessert" name="dessert"><option value="">none of the Shelf</option>@foreach ($recipes as $recipe)<option value="{{ $recipe->ulid }}">{{ $recipe->title }}</option>@endforeach</select></div>

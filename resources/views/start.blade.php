@@ -2,7 +2,7 @@
     <h1 class="text-4xl text-cobalt">Bring a dessert</h1>
     <p class="mt-2 text-lg">Paste the recipe as you have it. You get it back with low-carb sweetener and flour, in grams, with the net carbs of one piece.</p>
     <form method="post" action="/paste" class="mt-5" enctype="multipart/form-data">
-        @csrf
+        <x-once/>
         <label for="text" class="label">The recipe: title, how many it makes, ingredients, method</label>
         <textarea id="text" name="text" rows="12" data-keep="paste" class="field font-sans leading-relaxed" spellcheck="false" autofocus
             @if ($fault) aria-invalid="true" aria-describedby="text-fault" @endif

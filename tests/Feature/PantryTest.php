@@ -137,4 +137,12 @@ final class PantryTest extends KitchenCase
         }
         $this->get('/pantry')->assertSee('Its label cannot be counted');
     }
+
+    public function test_a_topping_of_a_number_without_end_is_refused_beside_its_field(): void
+    {
+        $this->actingAs($this->baker());
+        foreach ([12, 330] as $digits) {
+            $this->post('/pantry/toppings', ['topping_name' => 'Much', 'text' => str_repeat('9', $digits).' g butter'])->assertSessionHasErrors('text');
+        }
+    }
 }

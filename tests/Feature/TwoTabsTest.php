@@ -39,6 +39,20 @@ final class TwoTabsTest extends KitchenCase
         self::assertSame('almond-coconut', Recipe::query()->findOrFail($recipe->id)->brief()->wishes->school);
     }
 
+    public function test_a_form_that_is_sent_twice_is_one(): void
+    {
+        $this->actingAs($this->baker());
+        $form = ['text' => self::LOAF, '_once' => 'abcdefghij0123456789'];
+        // A refusal is no success: it may be sent again.
+        $this->post('/paste', [...$form, 'text' => ''])->assertStatus(422);
+        $first = $this->post('/paste', $form)->assertRedirect()->headers->get('Location');
+        self::assertSame($first, $this->post('/paste', $form)->assertRedirect()->headers->get('Location'));
+        self::assertSame(1, Recipe::query()->count());
+        $this->post('/paste', [...$form, '_once' => 'bbcdefghij0123456789']);
+        self::assertSame(2, Recipe::query()->count());
+        $this->get('/')->assertSee('name="_once"', false);
+    }
+
     public function test_changes_of_different_fields_are_all_kept_whatever_the_order(): void
     {
         mt_srand(7);
