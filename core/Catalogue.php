@@ -7,6 +7,7 @@ namespace Aglyca\Core;
 use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Account\PricedSweetener;
 use Aglyca\Core\Account\Serving;
+use Aglyca\Core\Forecast\PictureBook;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Food;
@@ -127,6 +128,26 @@ final readonly class Catalogue
     public function contradictions(Label $label): array
     {
         return $this->core->labels->contradictions($label);
+    }
+
+    /**
+     * What takes its place in a swap, and whose place it takes.
+     *
+     * @return array{by: list<array{food: Food, why: string}>, of: list<array{food: Food, why: string}>}
+     */
+    public function insteadOf(string $key): array
+    {
+        $named = fn (string $food, string $why): array => ['food' => $this->core->larder->get($food), 'why' => $why];
+
+        return [
+            'by' => array_map(static fn (array $row): array => $named($row['to'], $row['why']), $this->core->schools->single($key)),
+            'of' => array_map(static fn (array $row): array => $named($row['from'], $row['why']), $this->core->schools->takenBy($key)),
+        ];
+    }
+
+    public function pictures(): PictureBook
+    {
+        return $this->core->pictures;
     }
 
     /** @return list<PricedSweetener> for as much sweetness as so many grams of sugar, cheapest first */

@@ -17,6 +17,7 @@ use Aglyca\Core\Forecast\AcidBalance;
 use Aglyca\Core\Forecast\Assayer;
 use Aglyca\Core\Forecast\Cautioner;
 use Aglyca\Core\Forecast\Forecaster;
+use Aglyca\Core\Forecast\PictureBook;
 use Aglyca\Core\Formula\LayoutMaker;
 use Aglyca\Core\Formula\Scaler;
 use Aglyca\Core\Larder\Constants;
@@ -140,6 +141,8 @@ final readonly class Wiring
 
     public Weighing $weighing;
 
+    public PictureBook $pictures;
+
     public Remedies $remedies;
 
     public Diagnosis $diagnosis;
@@ -198,6 +201,7 @@ final readonly class Wiring
         );
         $this->tasks = new TaskMaker(new Clauses($actions, $this->steps), $actions, $this->steps, new TaskLinker($this->constants), $this->constants, $stock->taught);
         $this->weighing = new Weighing($this->accountant, $this->netCarbs, $this->larder, $this->constants);
+        $this->pictures = new PictureBook($this->larder, $this->constants);
         $this->remedies = new Remedies($tables, $this->larder, $snapper, $this->measures);
         $this->heating = new Heating($tables);
         $this->lessons = new Lessons($this->larder, $this->families, $this->constants);

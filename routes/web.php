@@ -105,6 +105,8 @@ Route::middleware('guest')->group(function (): void {
 Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::post('/sign-out', [SignInController::class, 'destroy']);
     Route::get('/shelf', [ShelfController::class, 'index']);
+    Route::get('/shelf/cards', [ShelfController::class, 'cards'])->middleware('throttle:paste')->name('shelf.cards');
+    Route::get('/shelf/chosen.txt', [ShelfController::class, 'text'])->middleware('throttle:paste')->name('shelf.text');
     Route::post('/shelf/{recipe}/title', [ShelfController::class, 'rename'])->can('work', 'recipe');
     Route::post('/shelf/{recipe}/duplicate', [ShelfController::class, 'duplicate'])->can('work', 'recipe');
     Route::post('/shelf/{recipe}/remove', [ShelfController::class, 'remove'])->can('work', 'recipe');

@@ -28,7 +28,7 @@ require_once __DIR__.'/Browser.php';
         foreach ($files as $file) {
             $driver->get($base.'/');
             $driver->executeScript('document.getElementById("text").value = arguments[0]', [(string) file_get_contents($file)]);
-            $driver->findElement(WebDriverBy::cssSelector('form[action="/paste"] button'))->click();
+            $driver->findElement(WebDriverBy::cssSelector('form#paste button'))->click();
             $desserts[] = basename((string) parse_url($driver->getCurrentURL(), PHP_URL_PATH));
         }
         foreach ([1 => 60, 5 => 60, 8 => 40] as $many => $moves) {

@@ -22,7 +22,7 @@ try {
     $driver->manage()->timeouts()->setScriptTimeout(60);
     $driver->get($base.'/');
     $driver->executeScript('document.getElementById("text").value = arguments[0]', [$two]);
-    $driver->findElement(WebDriverBy::cssSelector('form[action="/paste"] button'))->click();
+    $driver->findElement(WebDriverBy::cssSelector('form#paste button'))->click();
     usleep(700_000);
     $took = $driver->executeAsyncScript(<<<'JS'
         const done = arguments[0];

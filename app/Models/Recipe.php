@@ -26,6 +26,8 @@ use Illuminate\Support\Str;
  * @property string $title
  * @property ?CarbonInterface $opened_at
  * @property ?CarbonInterface $created_at
+ * @property string $kind as last shown
+ * @property ?string $net_g as last shown
  * @property int $revision how often it was changed
  * @property int $straight_from the revision since which each change can be taken back by its step
  * @property ?int $house_version_id the version that the house bakes
@@ -38,7 +40,7 @@ final class Recipe extends Model
 
     protected $fillable = ['title', 'opened_at', 'house_version_id'];
 
-    protected $attributes = ['revision' => 0, 'straight_from' => 0];
+    protected $attributes = ['revision' => 0, 'straight_from' => 0, 'kind' => '', 'net_g' => null];
 
     protected $casts = ['opened_at' => 'datetime'];
 
@@ -82,6 +84,14 @@ final class Recipe extends Model
             $this->touched(null, false);
         }, 4);
         $this->unsetRelation('latest');
+    }
+
+    /** What the Shelf finds it by. */
+    public function findBy(string $kind, float $net): void
+    {
+        if ($this->kind !== $kind || sprintf('%.2f', min($net, 99_999)) !== $this->net_g) {
+            self::query()->whereKey($this->id)->toBase()->update(['kind' => $kind, 'net_g' => min($net, 99_999)]);
+        }
     }
 
     /** @return BelongsTo<Kitchen, $this> */

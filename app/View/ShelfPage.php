@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Kernel;
 use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Reading\UnreadableRecipe;
@@ -18,23 +19,38 @@ final readonly class ShelfPage
 
     /**
      * @param  iterable<Recipe>  $recipes
-     * @return list<array{recipe: Recipe, figures: ?array<string, string>}>
+     * @return list<array{recipe: Recipe, figures: ?array<string, mixed>}>
      */
     public function rows(iterable $recipes): array
     {
         $rows = [];
         foreach ($recipes as $recipe) {
-            $rows[] = ['recipe' => $recipe, 'figures' => $this->figures($recipe)];
+            $figures = $this->figures($recipe);
+            if ($figures !== null) {
+                $recipe->findBy($figures['kind'], (float) $figures['net']);
+            }
+            $rows[] = ['recipe' => $recipe, 'figures' => $figures];
         }
 
         return $rows;
     }
 
-    /** @return ?array<string, string> null where the text can no longer be read */
+    /**
+     * The desserts in which a food stands, as written or swapped.
+     *
+     * @param  iterable<Recipe>  $recipes
+     * @return list<Recipe>
+     */
+    public function with(string $food, iterable $recipes): array
+    {
+        return array_values(array_map(static fn (array $row): Recipe => $row['recipe'], array_filter($this->rows($recipes), static fn (array $row): bool => in_array($food, $row['figures']['foods'] ?? [], true))));
+    }
+
+    /** @return ?array{before: string, after: string, range: string, pieces: string, word: string, plural: string, convention: string, kind: string, net: float, foods: list<string>} null where the text can no longer be read */
     private function figures(Recipe $recipe): ?array
     {
         $brief = $recipe->brief();
-        $key = 'shelf3:'.sha1($this->trade->stamp.serialize($this->stock).serialize($brief));
+        $key = 'shelf4:'.sha1($this->trade->stamp.serialize($this->stock).serialize($brief));
 
         return $this->cache->remember($key, now()->addMonth(), function () use ($brief): ?array {
             try {
@@ -52,6 +68,9 @@ final readonly class ShelfPage
                 'word' => $conversion->recipe->pieceWord(),
                 'plural' => $conversion->recipe->pieceWord($conversion->after->formula->pieces),
                 'convention' => $convention->value,
+                'kind' => $conversion->family()->name,
+                'net' => $conversion->after->netCarbs($convention)->value,
+                'foods' => array_values(array_unique(array_map(static fn (Dose $d): string => $d->food->key ?? "", [...$conversion->before->formula->doses, ...$conversion->after->formula->doses]))),
             ];
         });
     }

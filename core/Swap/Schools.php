@@ -142,6 +142,12 @@ final class Schools
         return $this->singles[$food] ?? [];
     }
 
+    /** @return list<array<string, string>> rows of `data/single_swaps.csv` in which it is what goes in instead */
+    public function takenBy(string $food): array
+    {
+        return array_values(array_filter(array_merge([], ...array_values($this->singles)), static fn (array $row): bool => $row['to'] === $food));
+    }
+
     /**
      * Whether a food that must not be in it has a swap: it is then swapped whatever it costs.
      *

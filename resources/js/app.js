@@ -173,6 +173,21 @@ document.addEventListener('htmx:after:swap', () => {
     if (notice) notice.hidden = true;
 });
 
+// A list is found by typing: each word of it stands somewhere in what is left.
+for (const field of document.querySelectorAll('[data-find]')) {
+    const list = document.querySelector(field.dataset.find);
+    field.addEventListener('input', () => {
+        const words = field.value.toLowerCase().split(/\s+/).filter(Boolean);
+        let left = 0;
+        for (const row of list.children) {
+            row.hidden = !words.every((word) => row.textContent.toLowerCase().includes(word));
+            left += row.hidden ? 0 : 1;
+        }
+        const none = document.getElementById(`${list.id}-none`);
+        if (none) none.hidden = left > 0;
+    });
+}
+
 for (const button of document.querySelectorAll('[data-print]')) {
     button.hidden = false;
     button.addEventListener('click', () => print());

@@ -1,7 +1,7 @@
 @php use App\View\Figures; @endphp
 <x-page title="Almanac" here="almanac">
     <h1 class="text-4xl text-cobalt">Almanac</h1>
-    <p class="mt-2 flex flex-wrap gap-x-6"><a class="py-1" href="#conventions">Ways of counting</a><a class="py-1" href="#properties">What is compared</a><a class="py-1" href="#foods">Foods</a><a class="py-1" href="#tables">Every other figure</a><a class="py-1" href="#sources">Sources</a></p>
+    <p class="mt-2 flex flex-wrap gap-x-6"><a class="py-1" href="#conventions">Ways of counting</a><a class="py-1" href="#pictures">In pictures</a><a class="py-1" href="#properties">What is compared</a><a class="py-1" href="#foods">Foods</a><a class="py-1" href="#tables">Every other figure</a><a class="py-1" href="#sources">Sources</a></p>
     <section id="conventions" class="mt-6">
         <h2 class="text-2xl">Ways of counting</h2>
         <dl class="mt-2 grid gap-x-6 gap-y-2 sm:grid-cols-[12rem_minmax(0,1fr)]">
@@ -9,6 +9,7 @@
         </dl>
         <x-care class="mt-3"/>
     </section>
+    @include('almanac-pictures')
     <section id="properties" class="mt-8 max-w-[75ch]">
         <h2 class="text-2xl">What is compared</h2>
         <dl class="mt-2 grid gap-x-6 gap-y-2 sm:grid-cols-[12rem_minmax(0,1fr)]">

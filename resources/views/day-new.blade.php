@@ -11,7 +11,7 @@
             @error('desserts')<p class="fault" role="alert">{{ $message }}</p>@enderror
             <ul class="mt-1">
                 @foreach ($recipes as $recipe)
-                    <li class="border-t border-line"><label class="flex min-h-[48px] items-center gap-3 text-lg"><input class="h-6 w-6 shrink-0 accent-cobalt" type="checkbox" name="desserts[]" value="{{ $recipe->ulid }}" @checked(in_array($recipe->ulid, old('desserts', []), true))> {{ $recipe->title }}</label></li>
+                    <li class="border-t border-line"><label class="flex min-h-[48px] items-center gap-3 text-lg"><input class="h-6 w-6 shrink-0 accent-cobalt" type="checkbox" name="desserts[]" value="{{ $recipe->ulid }}" @checked(in_array($recipe->ulid, (array) old('desserts', request()->query('desserts', [])), true))> {{ $recipe->title }}</label></li>
                 @endforeach
             </ul>
         </fieldset>

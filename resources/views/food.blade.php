@@ -27,4 +27,14 @@
             @foreach ($facts['properties'] as $row)<li>{{ str_replace('-', ' ', $row['property']) }}: <span class="figure">{{ $row['typical'] }}</span> ({{ $row['low'] }} to {{ $row['high'] }} {{ $row['unit'] }}) <span class="text-soft">({{ $row['provenance'] }}{{ $row['note'] !== '' ? ', '.$row['note'] : '' }})</span></li>@endforeach
         </ul>
     @endif
+    @foreach (['by' => 'What goes in instead of it', 'of' => 'What it goes in instead of'] as $way => $title)
+        @if ($instead[$way] !== [])
+            <h2 class="mt-6 text-xl">{{ $title }}</h2>
+            <ul class="mt-1">@foreach ($instead[$way] as ['food' => $other, 'why' => $why])<li><a href="/almanac/foods/{{ $other->key }}">{{ $other->name }}</a>@if ($why !== ''): {{ $why }}@endif</li>@endforeach</ul>
+        @endif
+    @endforeach
+    @auth
+        <h2 class="mt-6 text-xl">In your desserts</h2>
+        @if ($desserts === [])<p class="mt-1">In none of them.</p>@else<ul class="mt-1">@foreach ($desserts as $recipe)<li><a href="/bench/{{ $recipe->ulid }}">{{ $recipe->title }}</a></li>@endforeach</ul>@endif
+    @endauth
 </x-page>

@@ -13,7 +13,11 @@
             @if ($packages->isEmpty())
                 <p class="text-lg">No packages yet. Type in the label of one that you use: its figures then count in place of the larder's.</p>
             @endif
-            <ul>
+            @if ($packages->count() > 5)
+                <div class="mb-3 max-w-md"><label class="label" for="find-package">Find a package by its name or its food</label><input class="field" type="search" id="find-package" data-find="#packages" autocomplete="off"></div>
+                <p id="packages-none" class="text-lg" role="status" hidden>No package is called that.</p>
+            @endif
+            <ul id="packages">
                 @foreach ($packages as $each)
                     @php $food = $kernel->catalogue->package((string) $each->id); @endphp
                     @if ($food === null)

@@ -1,10 +1,22 @@
 <x-page title="Bring a dessert" :wide="false">
     <h1 class="text-4xl text-cobalt">Bring a dessert</h1>
     <p class="mt-2 text-lg">Paste the recipe as you have it. You get it back with low-carb sweetener and flour, in grams, with the net carbs of one piece.</p>
-    <form method="post" action="/paste" class="mt-5" enctype="multipart/form-data">
+    @if ($shown && $text === '' && ! $draft)
+        <section class="tray mt-5 p-4" aria-label="What comes back">
+            <div class="flex flex-wrap items-end justify-between gap-x-6"><h2 class="text-2xl">{{ $shown->title() }}</h2>
+                <p class="flex items-center gap-3"><span class="figure text-2xl text-soft line-through"><span class="sr-only">as written </span>{{ $shown->before() }}</span><span class="figure font-serif text-4xl font-semibold">{{ $shown->after() }}</span><span class="text-[15px] text-soft">g net carbs a {{ $shown->piece() }}</span></p></div>
+            <div class="mt-2 grid gap-x-8 sm:grid-cols-2">
+                @foreach (['As written' => $shown->written(), 'Swapped' => $shown->swapped()] as $side => $rows)
+                    <table class="w-full text-[15px] {{ $loop->first ? 'max-sm:hidden' : '' }}"><caption class="text-left text-soft">{{ $side }}</caption><tbody>@foreach ($rows as $row)<tr class="border-t border-line"><td class="figure w-16 py-1 pr-3 text-right font-semibold">{{ $row['grams'] }} g</td><td class="py-1">{{ $row['name'] }}</td></tr>@endforeach</tbody></table>
+                @endforeach
+            </div>
+            <form method="post" action="/paste" class="mt-3"><x-once/><input type="hidden" name="text" value="{{ $shown->text }}"><button class="button">Try this one</button> <span class="ml-2 text-soft">or paste your own below</span></form>
+        </section>
+    @endif
+    <form method="post" action="/paste" id="paste" class="mt-5" enctype="multipart/form-data">
         <x-once/>
         <label for="text" class="label">The recipe: title, how many it makes, ingredients, method</label>
-        <textarea id="text" name="text" rows="12" data-keep="paste" class="field font-sans leading-relaxed" spellcheck="false" autofocus
+        <textarea id="text" name="text" rows="{{ $shown ? 8 : 12 }}" data-keep="paste" class="field font-sans leading-relaxed" spellcheck="false" @if (! $shown) autofocus @endif
             @if ($fault) aria-invalid="true" aria-describedby="text-fault" @endif
             placeholder="Walnut spice roulade&#10;Serves 10&#10;&#10;4 large eggs&#10;¾ cup sugar&#10;…">{{ $text }}</textarea>
         @if ($fault)

@@ -36,7 +36,7 @@ abstract class BrowserCase extends TestCase
     {
         $this->go('/');
         self::$browser->driver->executeScript('document.getElementById("text").value = arguments[0]', [$recipe]);
-        $this->click('form[action="/paste"] button');
+        $this->click('form#paste button');
         $this->wait(fn (): bool => str_contains((string) self::$browser->driver->getCurrentURL(), '/bench/draft') && self::$browser->driver->executeScript('return document.readyState') === 'complete');
     }
 

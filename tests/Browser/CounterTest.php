@@ -22,7 +22,7 @@ final class CounterTest extends BrowserCase
         $this->signUp();
         $this->go('/');
         self::$browser->driver->executeScript('document.getElementById("text").value = arguments[0]', [self::BISCUITS]);
-        $this->click('form[action="/paste"] button');
+        $this->click('form#paste button');
         $this->wait(fn (): bool => preg_match('~/bench/[0-9a-z]{26}~', (string) self::$browser->driver->getCurrentURL()) === 1);
         $this->go('/counter');
         $this->click('form[action$="/runs"] button');
@@ -109,7 +109,7 @@ final class CounterTest extends BrowserCase
             $this->signUp();
             $this->go('/');
             self::$browser->driver->executeScript('document.getElementById("text").value = arguments[0]', [self::BISCUITS]);
-            $this->click('form[action="/paste"] button');
+            $this->click('form#paste button');
             $this->wait(fn (): bool => preg_match('~/bench/[0-9a-z]{26}~', (string) self::$browser->driver->getCurrentURL()) === 1);
             $this->go('/counter');
             $this->click('form[action$="/runs"] button');

@@ -12,6 +12,7 @@ use Aglyca\Core\Reading\Format\RecipeFile;
 use Aglyca\Core\Reading\UnreadableRecipe;
 use App\Models\Recipe;
 use App\Support\Draft;
+use App\View\FirstLook;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -20,11 +21,21 @@ use Illuminate\View\View;
 
 final readonly class StartController
 {
+    private const SHOWN = 'cardamom-orange-loaf';
+
     public function __construct(private Kernel $kernel, private Draft $draft) {}
 
     public function show(Request $request): View
     {
-        return view('start', ['text' => (string) $request->old('text', ''), 'fault' => null, 'draft' => $this->draft->brief()]);
+        return view('start', ['shown' => $request->user() === null ? $this->example() : null, 'text' => (string) $request->old('text', ''), 'fault' => null, 'draft' => $this->draft->brief()]);
+    }
+
+    /** What a first visit shows before it asks for anything: a dessert of the demo, swapped. */
+    private function example(): FirstLook
+    {
+        $text = (string) file_get_contents(database_path('demo/'.self::SHOWN.'.txt'));
+
+        return new FirstLook($text, $this->kernel->convert(new Brief($text)));
     }
 
     /** An unreadable text comes back on the page with the reason beside it: nothing is stored and nothing is lost. */
@@ -43,7 +54,7 @@ final readonly class StartController
         } catch (UnreadableRecipe $fault) {
             $text = $file instanceof UploadedFile ? $typed : $text;
 
-            return response()->view('start', ['text' => mb_scrub(str_replace("\0", '', $text)), 'fault' => $fault->getMessage(), 'draft' => $this->draft->brief()], 422);
+            return response()->view('start', ['shown' => null, 'text' => mb_scrub(str_replace("\0", '', $text)), 'fault' => $fault->getMessage(), 'draft' => $this->draft->brief()], 422);
         }
         $brief = $brief->but(title: $recipe->title);
         if ($kitchen === null) {

@@ -8,6 +8,9 @@
     @if (session('kept'))<meta name="kept" content="{{ session('kept') }}">@endif
     <meta name="htmx-config" content='{"includeIndicatorCSS":false,"history":false}'>
     <title>{{ $title }} · Aglyca</title>
+    <link rel="manifest" href="/app.webmanifest">
+    <meta name="theme-color" content="#1d3f91">
+    <link rel="apple-touch-icon" href="/icon-192.png">
     <link rel="icon" href="/favicon.svg" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Forecast;
+
+use Aglyca\Core\Tables;
+use Aglyca\Core\Wiring;
+use PHPUnit\Framework\TestCase;
+
+/** The Almanac's series say what a forecast computes with. */
+final class PictureBookTest extends TestCase
+{
+    public function test_sugar_takes_its_own_minutes_ten_degrees_halve_them_and_allulose_is_sooner(): void
+    {
+        $book = (new Wiring(Tables::in(dirname(__DIR__, 3).'/data')))->pictures;
+        $found = $book->browning(20.0);
+        $at = [];
+        foreach ($found['series'] as $one) {
+            foreach ($one['points'] as [$celsius, $minutes]) {
+                $at[$one['food']->key][(int) $celsius] = $minutes;
+            }
+        }
+        self::assertEqualsWithDelta(20.0, $at['sugar'][175], 1e-9);
+        self::assertEqualsWithDelta(10.0, $at['sugar'][185], 1e-9);
+        self::assertEqualsWithDelta(5.0, $at['allulose'][175], 1e-9, 'it browns four times as soon, by data/properties.csv');
+        self::assertContains('erythritol', array_map(static fn ($f): string => $f->key, $found['never']));
+    }
+
+    public function test_what_dissolves_grows_with_the_heat_and_is_what_was_measured_at_25(): void
+    {
+        $points = (new Wiring(Tables::in(dirname(__DIR__, 3).'/data')))->pictures->dissolving();
+        $by = array_column($points, 1, 0);
+        self::assertEqualsWithDelta(58.7, $by[25], 1e-9);
+        $sorted = array_column($points, 1);
+        sort($sorted);
+        self::assertSame($sorted, array_column($points, 1));
+    }
+
+    public function test_bars_stand_in_order_with_their_spread_around_them(): void
+    {
+        $book = (new Wiring(Tables::in(dirname(__DIR__, 3).'/data')))->pictures;
+        foreach (['sweetness' => 1, 'thirst' => -1] as $what => $way) {
+            $rows = $book->$what();
+            self::assertGreaterThan(6, count($rows));
+            foreach ($rows as $i => $row) {
+                self::assertTrue($row['low'] <= $row['typical'] && $row['typical'] <= $row['high'], $row['food']->key);
+                self::assertTrue($i === 0 || $way * ($row['typical'] <=> $rows[$i - 1]['typical']) >= 0);
+            }
+        }
+        $grams = array_column(array_map(static fn (array $r): array => [$r['food']->key, $r['typical']], $book->sweetness()), 1, 0);
+        self::assertEqualsWithDelta(143, $grams['allulose'], 2, 'common practice: seven tenths as sweet as sugar');
+    }
+}
