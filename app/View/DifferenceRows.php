@@ -27,7 +27,7 @@ final class DifferenceRows
                 continue;
             }
             $rows[] = [
-                'key' => $p->key, 'name' => $p->name, 'text' => self::text($p), 'outside' => $p->isOutside(), 'band' => $p->high !== null,
+                'key' => $p->key, 'name' => $p->name, 'text' => self::text($p), 'outside' => $p->isOutside(), 'word' => $p->word(), 'band' => $p->high !== null,
                 'from' => $p->low === null ? '0' : sprintf('%.1f', self::BAND_FROM), 'wide' => sprintf('%.1f', self::BAND_TO - ($p->low === null ? 0.0 : self::BAND_FROM)),
                 'before' => self::x($p, $p->before), 'after' => self::x($p, $p->after),
                 'said' => $p->high === null ? '' : ($p->isOutside() ? ($p->after > $p->high ? 'above its band' : 'below its band') : 'within its band'),

@@ -91,7 +91,7 @@ final readonly class Weave
         $isEgg = $part->food->role === Role::Egg;
 
         return [
-            'name' => $part->food->name, 'food' => $part->food->key, 'mass' => $part->grams, 'grams' => $isEgg ? $measure : $grams,
+            'name' => $part->food->name, 'bag' => $part->food->bag, 'food' => $part->food->key, 'mass' => $part->grams, 'grams' => $isEgg ? $measure : $grams,
             'typed' => $part->isTyped, 'slot' => $part->slot, 'measure' => $isEgg ? $grams : $measure, 'why' => $part->why,
         ];
     }
@@ -102,7 +102,7 @@ final readonly class Weave
         $dose = $this->conversion->swap->before->doses[$i];
         $isScaled = $this->conversion->brief->batch->scale !== 1.0 && $dose->isCounted();
 
-        return ['name' => $dose->food->name ?? $this->conversion->recipe->lines[$i]->name, 'food' => $dose->food?->key, 'mass' => $dose->mass(), 'grams' => $this->amount($dose), 'typed' => false, 'slot' => '', 'measure' => $isScaled ? $this->catalogue->measure($dose->food, $dose->mass()) : '', 'why' => $exchange->why];
+        return ['name' => $dose->food->name ?? $this->conversion->recipe->lines[$i]->name, 'bag' => $dose->food->bag ?? '', 'food' => $dose->food?->key, 'mass' => $dose->mass(), 'grams' => $this->amount($dose), 'typed' => false, 'slot' => '', 'measure' => $isScaled ? $this->catalogue->measure($dose->food, $dose->mass()) : '', 'why' => $exchange->why];
     }
 
     private function amount(Dose $dose): string

@@ -16,6 +16,7 @@ final readonly class Food
      * @param  list<string>  $aliases
      * @param  list<string>  $allergens
      * @param  array<string, float>  $acids  grams in 100 g by name
+     * @param  string  $bag  what the kitchen calls its package; "" for the larder's own
      * @param  array<string, float>  $labelU  by the names of `Label::FIGURES`: uncertainty in 100 g that the label's rounding leaves
      */
     private function __construct(
@@ -34,6 +35,7 @@ final readonly class Food
         public array $acids = [],
         public ?float $pricePerGram = null,
         public array $labelU = [],
+        public string $bag = '',
     ) {}
 
     /** @param  array<string, string>  $row of `data/foods.csv` */
@@ -59,8 +61,8 @@ final readonly class Food
         $label = $package->label->knowing($this->per100, $this->u);
 
         return new self(
-            $this->key, $package->name, $this->aliases, $this->role, $this->texture, $label->per100(), 0.0,
-            $this->allergens, 'label', $this->note, $label->netCarbsU(), $package->id, $this->acids, $package->pricePerGram, self::labelU($label),
+            $this->key, $this->name, $this->aliases, $this->role, $this->texture, $label->per100(), 0.0,
+            $this->allergens, 'label', $this->note, $label->netCarbsU(), $package->id, $this->acids, $package->pricePerGram, self::labelU($label), $package->name,
         );
     }
 

@@ -173,6 +173,12 @@ document.addEventListener('htmx:after:swap', () => {
     if (notice) notice.hidden = true;
 });
 
+// A link into something folded away opens it.
+document.addEventListener('click', (event) => {
+    const folded = document.getElementById(event.target.closest?.('[data-opens]')?.dataset.opens ?? '');
+    if (folded) folded.open = true;
+});
+
 // A list is found by typing: each word of it stands somewhere in what is left.
 for (const field of document.querySelectorAll('[data-find]')) {
     const list = document.querySelector(field.dataset.find);

@@ -43,7 +43,7 @@
                 <table class="mt-1 w-full">
                     <caption class="text-left text-[15px] text-soft">For the sweetness of 100 g sugar</caption>
                     <thead class="text-sm text-soft"><tr><th class="text-left font-normal">package</th><th class="text-right font-normal">grams</th><th class="pl-3 text-right font-normal">price</th><th class="pl-3 text-right font-normal">net carbs</th></tr></thead>
-                    <tbody>@foreach ($prices as $row)<tr class="border-t border-line"><th scope="row" class="py-1.5 text-left font-normal">{{ $row->food->name }}</th><td class="figure text-right">{{ Figures::grams($row->grams) }}</td><td class="figure pl-3 text-right font-semibold">{{ Figures::money($row->price, $currency) }}</td><td class="figure pl-3 text-right">{{ Figures::one($row->netCarbs) }} g</td></tr>@endforeach</tbody>
+                    <tbody>@foreach ($prices as $row)<tr class="border-t border-line"><th scope="row" class="py-1.5 text-left font-normal">{{ $row->food->name }} <span class="text-soft">{{ $row->food->bag }}</span></th><td class="figure text-right">{{ Figures::grams($row->grams) }}</td><td class="figure pl-3 text-right font-semibold">{{ Figures::money($row->price, $currency) }}</td><td class="figure pl-3 text-right">{{ Figures::one($row->netCarbs) }} g</td></tr>@endforeach</tbody>
                 </table>
             @endif
             <h2 id="toppings" class="mt-8 text-2xl">Toppings</h2>

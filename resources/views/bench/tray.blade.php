@@ -5,6 +5,7 @@
 <div id="bench" data-seen="{{ $page->dessert->revision() }}">
     @include('bench.head', ['here' => ''])
     @include('bench.collisions')
+    @include('bench.strip')
     <div class="mt-4 grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_350px]">
         <div class="grid min-w-0 gap-4">
         <section class="tray px-4 pt-3 pb-2" aria-label="The weave: as written beside swapped">
@@ -23,12 +24,8 @@
             </div>
             @include('bench.text')
         </section>
-        <section class="tray p-4" aria-label="How it will differ">
-            <h2 class="text-xl">How it will differ</h2>
-            @include('bench.differences')
-        </section>
         </div>
-        <div class="grid content-start gap-4 max-lg:order-first">
+        <div class="grid content-start gap-4">
             @include('bench.triangle')
             @include('bench.wishes')
             <section class="tray p-4" aria-label="Other ways">
@@ -38,6 +35,10 @@
         </div>
     </div>
 
+    <details class="tray mt-4 p-4" id="differences">
+        <summary class="cursor-pointer font-serif text-xl">How it will differ, figure by figure</summary>
+        @include('bench.differences')
+    </details>
     @include('bench.ladder')
 
     @if ($page->conversion->warnings !== [])
@@ -49,7 +50,6 @@
         </section>
     @endif
     <div class="mt-6 flex flex-wrap gap-3">
-        <a class="button button-main" href="{{ $page->path('counter') }}">Bake it</a>
         @if ($recipe)
             <a class="button" href="/shelf">To the Shelf</a>
             <form method="post" action="{{ $page->path('bench/version') }}">@csrf<button class="button">Keep this version and start the next</button></form>

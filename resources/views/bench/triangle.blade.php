@@ -9,7 +9,7 @@
     </div>
     <form id="blend" x-data="blend" method="post" action="{{ $page->path('bench/blend') }}" hx-post="{{ $page->path('bench/blend') }}" hx-trigger="blend, submit" hx-target="#bench" hx-swap="outerMorph" hx-sync="this:replace">
         @csrf
-        <svg x-ref="svg" viewBox="0 0 300 262" class="mx-auto block w-full max-w-[320px] touch-none select-none" x-on:pointerdown="grab" x-on:pointermove="drag" x-on:pointerup="drop" x-on:pointercancel="drop">
+        <svg x-ref="svg" viewBox="0 0 300 262" class="mx-auto block w-full max-w-[250px] touch-none select-none" x-on:pointerdown="grab" x-on:pointermove="drag" x-on:pointerup="drop" x-on:pointercancel="drop">
             <defs>
                 <pattern id="hatch-browning" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width="7" height="7" fill="#eadfd2"/><path d="M0 0V7" stroke="#7a4a2b" stroke-width="2"/></pattern>
                 <pattern id="hatch-grain" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)"><rect width="7" height="7" fill="#dcebef"/><path d="M0 0V7" stroke="#2f7a8a" stroke-width="2"/></pattern>

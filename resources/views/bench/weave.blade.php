@@ -22,7 +22,7 @@
 <ul class="weave-lane">
 @foreach ($group['right'] as $right)
 @php $key = (string) new Aglyca\Core\Swap\AmountKey($group['component'], $right['food'] ?? '', $right['slot']); @endphp
-<li class="weave-row"><div><p class="cut">@if ($right['food'] && $group['changed'])<a href="{{ $bench }}?part={{ $key }}#part" class="weave-name" data-part="{{ $key }}">{{ $right['name'] }}</a>@else<span class="font-semibold">{{ $right['name'] }}</span>@endif</p><p class="weave-why">@if ($right['typed'])<strong class="text-cobalt">yours: </strong>@endif{{ $right['why'] }}</p></div><p class="weave-amount"><span class="figure weave-grams">{{ $right['grams'] }}</span>@if ($right['measure'] !== '')<span class="weave-measure">{{ $right['measure'] }}</span>@endif</p></li>
+<li class="weave-row"><div><p class="cut">@if ($right['food'] && $group['changed'])<a href="{{ $bench }}?part={{ $key }}#part" class="weave-name" data-part="{{ $key }}">{{ $right['name'] }}</a>@else<span class="font-semibold">{{ $right['name'] }}</span>@endif @if (($right['bag'] ?? '') !== '')<span class="text-[13px] text-soft">{{ $right['bag'] }}</span>@endif</p><p class="weave-why">@if ($right['typed'])<strong class="text-cobalt">yours: </strong>@endif{{ $right['why'] }}</p></div><p class="weave-amount"><span class="figure weave-grams">{{ $right['grams'] }}</span>@if ($right['measure'] !== '')<span class="weave-measure">{{ $right['measure'] }}</span>@endif</p></li>
 @endforeach
 </ul>
 </div>

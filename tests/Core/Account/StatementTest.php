@@ -131,7 +131,7 @@ final class StatementTest extends CoreCase
         self::assertSame(['Unsalted butter'], $cost->unpriced);
         self::assertFalse($cost->isComplete());
         $prices = $kernel->catalogue->sweetenerPrices(100.0, Convention::LowCarb);
-        self::assertSame(['Tall jar', 'Small jar'], array_map(static fn (PricedSweetener $r): string => $r->food->name, $prices));
+        self::assertSame(['Tall jar', 'Small jar'], array_map(static fn (PricedSweetener $r): string => $r->food->bag, $prices));
         self::assertEqualsWithDelta([0.012 * 100 / 0.65, 0.02 * 100 / 0.65], array_column($prices, 'price'), 1e-9);
     }
 

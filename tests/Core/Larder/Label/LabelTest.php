@@ -87,7 +87,7 @@ final class LabelTest extends CoreCase
         $kernel = Kernel::open(self::tables(), null, $stock);
         $text = "Bites\nMakes 10 pieces\n200 g magic dust\n100 g flour";
         $conversion = $kernel->convert(new Brief($text));
-        self::assertSame('The blue bag', $conversion->recipe->lines[0]->food?->name);
+        self::assertSame('The blue bag', $conversion->recipe->lines[0]->food?->bag);
         self::assertFalse($conversion->recipe->lines[0]->isDoubtful());
         self::assertEqualsWithDelta(200 * 3 / 100 / 10, $conversion->before->contributions(Convention::LowCarb)[0], 1e-9);
         self::assertNotEmpty(array_filter($conversion->swap->after->doses, static fn ($d): bool => $d->food?->package === '7' && $d->grams?->value < 200));
