@@ -14,7 +14,8 @@ if ($file !== false && $type !== null && is_file($file) && str_starts_with($file
     header('X-Content-Type-Options: nosniff');
     header('X-Frame-Options: DENY');
     header('Referrer-Policy: same-origin');
-    header("Content-Security-Policy: default-src 'none'; style-src 'self'; frame-ancestors 'none'");
+    // A worker asks under the policy of its own script.
+    header('Content-Security-Policy: '.($type === $types['js'] ? "default-src 'self'" : "default-src 'none'; style-src 'self'")."; frame-ancestors 'none'");
     // What the build names by its content never changes.
     header('Cache-Control: '.(str_starts_with($path, '/build/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache'));
     header('Content-Length: '.filesize($file));

@@ -3,6 +3,10 @@ system_packages test; packages; database; environment
 cd "$ROOT"
 export DB_PORT DB_PASSWORD=$(cat "$STATE/secret")
 # A running application keeps its caches, and the tests do not see them.
+# What runs as another user keeps its own files.
+export CACHE_FOLDER=$ROOT/storage/framework/testing/cache LOG_FOLDER=$ROOT/storage/framework/testing/logs
+export VIEW_COMPILED_PATH=$ROOT/storage/framework/testing/views
+rm -rf "$VIEW_COMPILED_PATH"; mkdir -p "$LOG_FOLDER" "$VIEW_COMPILED_PATH"
 export APP_CONFIG_CACHE=storage/framework/testing/config.php APP_ROUTES_CACHE=storage/framework/testing/routes.php
 suite=${1:-}
 if [ -z "$suite" ]; then

@@ -125,12 +125,12 @@ final readonly class PiecesSheet
      */
     public function drawing(): ?array
     {
-        $portion = $this->page->conversion->brief->portions->portion;
-        if ($this->way() !== 'grid') {
+        $pan = $this->pan();
+        $cuts = $this->cuts($pan);
+        if ($cuts === null) {
             return null;
         }
-        [$across, $along] = [$portion->across, $portion->along];
-        $pan = $this->pan();
+        [$across, $along] = $cuts;
         $ratio = $pan === null ? 1.0 : $pan->width / $pan->length;
         [$width, $height] = [self::DRAWN, self::DRAWN * $ratio];
         $lines = [];
@@ -145,7 +145,56 @@ final readonly class PiecesSheet
         $label = $pan === null ? 'The recipe names no pan: say yours under Scale, and the cuts are drawn to it.'
             : 'Each '.Figures::one($pan->length / $across).' by '.Figures::one($pan->width / $along).' cm, in a pan of '.Figures::grams($pan->length).' by '.Figures::grams($pan->width).' cm.';
 
-        return ['box' => sprintf('-3 -3 %.0f %.0f', $width + 6, $height + 6), 'cy' => sprintf('%.1f', $height / 2), 'width' => sprintf('%.1f', $width), 'height' => sprintf('%.1f', $height), 'isRound' => $pan->isRound ?? false, 'across' => $across, 'along' => $along, 'lines' => $lines, 'label' => $label];
+        return ['box' => sprintf('-3 -3 %.0f %.0f', $width + 6, $height + 6), 'cy' => sprintf('%.1f', $height / 2), 'width' => sprintf('%.1f', $width), 'height' => sprintf('%.1f', $height), 'isRound' => $pan->isRound ?? false, 'across' => $across, 'along' => $along, 'cells' => $this->cells($across, $along, $width, $height), 'isSet' => $this->way() === 'grid', 'lines' => $lines, 'label' => $label];
+    }
+
+    /**
+     * How it is cut: as was said, or for what is cut at all the grid of so many pieces that is nearest to square ones.
+     *
+     * @return ?array{int, int} across and along
+     */
+    private function cuts(?Pan $pan): ?array
+    {
+        $portion = $this->page->conversion->brief->portions->portion;
+        if ($this->way() === 'grid') {
+            return [$portion->across, $portion->along];
+        }
+        $count = (int) $this->cut->count;
+        if ($this->way() !== 'pieces' || $count < 2 || $count > 60 || (float) $count !== (float) $this->cut->count || ! in_array($this->page->conversion->family()->holder, ['tin', 'dish', 'pan', ''], true)) {
+            return null;
+        }
+        $ratio = $pan === null ? 1.0 : $pan->length / $pan->width;
+        [$best, $found] = [INF, null];
+        for ($across = 1; $across <= $count; $across++) {
+            $distance = $count % $across === 0 ? abs(log($across / ($count / $across) / $ratio)) : INF;
+            [$best, $found] = $distance < $best ? [$distance, [$across, intdiv($count, $across)]] : [$best, $found];
+        }
+
+        return $found;
+    }
+
+    /** @return list<array{x: string, y: string, width: string, height: string}> those pieces that carry what only some do */
+    private function cells(int $across, int $along, float $width, float $height): array
+    {
+        $many = max([0, ...array_map(static fn (array $part): int => $part['spread'] === 'some' ? (int) $part['pieces'] : 0, $this->parts())]);
+        $cells = [];
+        for ($i = 0; $i < min($many, $across * $along); $i++) {
+            $cells[] = ['x' => sprintf('%.1f', $width / $across * ($i % $across)), 'y' => sprintf('%.1f', $height / $along * intdiv($i, $across)), 'width' => sprintf('%.1f', $width / $across), 'height' => sprintf('%.1f', $height / $along)];
+        }
+
+        return $cells;
+    }
+
+    /** The way whose fields are open: that of a refusal, or the one that holds. */
+    public function wayShown(): string
+    {
+        foreach (['grid', 'scoop', 'target', 'unequal', 'pieces'] as $way) {
+            if ($this->page->faults->has($way)) {
+                return $way;
+            }
+        }
+
+        return $this->way();
     }
 
     /** Half of the pieces, where the baker has not said how many. */

@@ -11,6 +11,9 @@ use Aglyca\Core\Quantity\Pan;
 /** How much of a dessert is made: eggs, spoons, the pan, and what each line becomes. */
 final readonly class ScaleSheet
 {
+    /** Of the longest side of the larger pan, in pixels. */
+    private const DRAWN = 190.0;
+
     public function __construct(public BenchPage $page) {}
 
     public function factor(): string
@@ -89,6 +92,25 @@ final readonly class ScaleSheet
         };
 
         return $this->page->typed("{$which}_$side", $cm === null ? '' : Figures::grams($cm));
+    }
+
+    /** @return list<array<string, mixed>> both pans from above, drawn to one scale */
+    public function pans(): array
+    {
+        $pans = array_filter(['The recipe’s: ' => $this->from(), 'Yours: ' => $this->to()]);
+        if ($pans === []) {
+            return [];
+        }
+        $scale = self::DRAWN / max(array_map(static fn (Pan $p): float => max($p->length, $p->width), $pans));
+
+        return array_map(static function (string $whose, Pan $pan) use ($scale): array {
+            [$wide, $high] = [$pan->length * $scale, $pan->width * $scale];
+
+            return [
+                'name' => $whose.self::pan($pan), 'isRound' => $pan->isRound, 'wide' => sprintf('%.1f', $wide), 'high' => sprintf('%.1f', $high), 'x' => sprintf('%.1f', $wide / 2), 'y' => sprintf('%.1f', $high / 2),
+                'width' => sprintf('%.0f', $wide + 4), 'height' => sprintf('%.0f', $high + 4), 'box' => sprintf('%.1f %.1f', $wide + 4, $high + 4),
+            ];
+        }, array_keys($pans), $pans);
     }
 
     public static function pan(Pan $pan): string

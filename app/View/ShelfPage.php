@@ -70,7 +70,7 @@ final readonly class ShelfPage
                 'convention' => $convention->value,
                 'kind' => $conversion->family()->name,
                 'net' => $conversion->after->netCarbs($convention)->value,
-                'foods' => array_values(array_unique(array_map(static fn (Dose $d): string => $d->food->key ?? "", [...$conversion->before->formula->doses, ...$conversion->after->formula->doses]))),
+                'foods' => array_values(array_unique(array_map(static fn (Dose $d): string => $d->food->key ?? '', [...$conversion->before->formula->doses, ...$conversion->after->formula->doses]))),
             ];
         });
     }

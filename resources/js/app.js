@@ -1,8 +1,10 @@
 import htmx from 'htmx.org';
+import './cuts.js';
 import Alpine from '@alpinejs/csp';
 import './day.js';
 import './meter.js';
 
+document.documentElement.classList.add('js');
 window.htmx = htmx;
 
 // What is typed into a marked field outlives a reload, a failed request and a killed server. It is let go once the

@@ -30,7 +30,7 @@
         @foreach ([['As sweet as 100 g of sugar', $sweetness, 'Grams of each; the thin line is how far people and tables differ. Sugar itself is the upright line.'], ['How much water a gram takes up', $thirst, 'Grams of water for a gram of flour, fibre or binder in a dough: why a spoon of psyllium does what a cup of almonds does not.']] as [$title, $drawing, $says])
             <figure>
                 <figcaption class="font-semibold">{{ $title }}</figcaption>
-                <div class="overflow-x-auto" tabindex="0" role="group"><svg viewBox="0 0 560 {{ $drawing['height'] }}" class="plot mt-1 w-full min-w-[30rem]" role="img" aria-label="{{ $title }}: {{ implode(', ', array_map(fn ($b) => $b['name'].' '.$b['says'], $drawing['bars'])) }}">
+                <div class="overflow-x-auto" tabindex="0" role="group"><svg viewBox="0 0 560 {{ $drawing['height'] }}" class="plot mt-1 w-full min-w-[30rem]" role="group" aria-label="{{ $title }}: {{ implode(', ', array_map(fn ($b) => $b['name'].' '.$b['says'], $drawing['bars'])) }}">
                     @if ($drawing['mark'] !== '')<line class="plot-mark" x1="{{ $drawing['mark'] }}" x2="{{ $drawing['mark'] }}" y1="0" y2="{{ $drawing['height'] }}"/>@endif
                     @foreach ($drawing['bars'] as $bar)
                         <a href="{{ $bar['href'] }}"><text x="184" y="{{ $bar['text'] }}" text-anchor="end" class="plot-name">{{ $bar['name'] }}</text></a>

@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
 
 /** The account's sheets: portions and parts followed at once, printed on one page, read under a link, and read aloud. */
 final class SheetsTest extends BrowserCase
@@ -17,13 +18,20 @@ final class SheetsTest extends BrowserCase
         $this->signUp();
         $at = (string) parse_url((string) self::$browser->driver->getCurrentURL(), PHP_URL_PATH);
         $this->go("$at/pieces");
+        $this->click('.choice', 'a weight each');
         $this->fill('#target-each', '50');
-        $this->click('form:has(#target-each) button');
+        $this->press();
         $this->wait(fn (): bool => str_contains($this->text('#sheet'), 'of the mix for each'));
         $this->fill('#target-each', 'plenty');
-        $this->click('form:has(#target-each) button');
+        $this->press();
         $this->wait(fn (): bool => str_contains($this->text('#sheet'), 'weighs more than 0 g'));
         self::assertSame('plenty', self::$browser->driver->findElement(WebDriverBy::cssSelector('#target-each'))->getDomProperty('value'));
+        // The pan itself takes the cuts, by keys as by dragging.
+        $this->click('.choice', 'cuts');
+        $this->wait(fn (): bool => str_contains($this->text('#sheet'), '16 slices'));
+        self::$browser->driver->executeScript('document.getElementById("cuts").focus()');
+        self::$browser->driver->getKeyboard()->sendKeys(WebDriverKeys::ARROW_RIGHT);
+        $this->wait(fn (): bool => str_contains($this->text('#sheet'), '20 slices'));
         $this->go("$at/account");
         $this->choose('#eaten', '2');
         $this->wait(fn (): bool => str_contains($this->text('#sheet'), '2 slices is'));
@@ -33,6 +41,16 @@ final class SheetsTest extends BrowserCase
         $this->go("$at/scale");
         $this->click('form button', 'double');
         $this->wait(fn (): bool => str_contains($this->text('#sheet'), '2 times the recipe'));
+        // Any amount may be typed, and the rest follows it.
+        $this->fill('.scale-cell', '100');
+        $this->press();
+        $this->wait(fn (): bool => str_contains($this->text('#sheet'), 'times 0.5'));
+    }
+
+    /** What was typed takes effect when its field is left. */
+    private function press(): void
+    {
+        self::$browser->driver->getKeyboard()->sendKeys(WebDriverKeys::TAB);
     }
 
     public function test_without_scripts_the_sheets_work_too(): void

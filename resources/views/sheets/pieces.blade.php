@@ -9,48 +9,55 @@
     @include('bench.head', ['here' => 'pieces'])
     <div class="mt-5 grid items-start gap-x-10 gap-y-6 lg:grid-cols-2">
         <section aria-label="Portions">
-            <h2 class="text-2xl">How it is portioned</h2>
-            <form method="post" action="{{ $at }}/portion" hx-post="{{ $at }}/portion" hx-trigger="change, submit" hx-target="#sheet" hx-swap="outerMorph" class="portion {{ $here('pieces') }}">
+            <h2 class="text-2xl">Portion by</h2>
+            <div x-data="{ way: '{{ $sheet->wayShown() }}' }">
+            <div class="js-only mt-2 flex flex-wrap gap-2" role="radiogroup" aria-label="Portion by">
+                @foreach (['pieces' => 'pieces', 'grid' => 'cuts', 'scoop' => 'a scoop', 'target' => 'a weight each', 'unequal' => 'weights as they came out'] as $key => $name)
+                    <label class="choice"><input type="radio" name="portion-by" value="{{ $key }}" x-model="way"> {{ $name }}</label>
+                @endforeach
+            </div>
+            <form method="post" action="{{ $at }}/portion" hx-post="{{ $at }}/portion" hx-trigger="change, submit" hx-target="#sheet" hx-swap="outerMorph" class="portion {{ $here('pieces') }}" x-show="way === 'pieces'">
                 @csrf<input type="hidden" name="way" value="pieces">
                 <div class="w-28"><label class="label" for="count">Pieces</label><input class="field figure" id="count" name="count" inputmode="decimal" value="{{ $page->typed('count', $page->pieces()) }}" @if ($page->faults->has('pieces')) aria-invalid="true" aria-describedby="pieces-fault" @endif></div>
-                <button class="button">Use this</button>
+                <noscript><button class="button">Use this</button></noscript>
                 @if ($page->faults->has('pieces'))<p id="pieces-fault" class="fault w-full" role="alert">{{ $page->faults->first('pieces') }}</p>@endif
             </form>
-            <form method="post" action="{{ $at }}/portion" hx-post="{{ $at }}/portion" hx-target="#sheet" hx-swap="outerMorph" class="portion {{ $here('grid') }}">
+            <form method="post" action="{{ $at }}/portion" hx-post="{{ $at }}/portion" hx-trigger="change, submit" hx-target="#sheet" hx-swap="outerMorph" class="portion {{ $here('grid') }}" x-show="way === 'grid'">
                 @csrf<input type="hidden" name="way" value="grid">
                 <div class="w-24"><label class="label" for="across">Cuts: across</label><input class="field figure" id="across" name="across" inputmode="numeric" value="{{ $sheet->said('across', '4') }}" @if ($page->faults->has('grid')) aria-invalid="true" aria-describedby="grid-fault" @endif></div>
                 <div class="w-24"><label class="label" for="along">by along</label><input class="field figure" id="along" name="along" inputmode="numeric" value="{{ $sheet->said('along', '4') }}"></div>
-                <button class="button">Use this</button>
+                <noscript><button class="button">Use this</button></noscript>
                 @if ($page->faults->has('grid'))<p id="grid-fault" class="fault w-full" role="alert">{{ $page->faults->first('grid') }}</p>@endif
             </form>
-            <form method="post" action="{{ $at }}/portion" hx-post="{{ $at }}/portion" hx-target="#sheet" hx-swap="outerMorph" class="portion {{ $here('scoop') }}">
+            <form method="post" action="{{ $at }}/portion" hx-post="{{ $at }}/portion" hx-trigger="change, submit" hx-target="#sheet" hx-swap="outerMorph" class="portion {{ $here('scoop') }}" x-show="way === 'scoop'">
                 @csrf<input type="hidden" name="way" value="scoop">
                 <div class="basis-full"><label class="label" for="scoop">Scoop</label><select class="field" id="scoop" name="scoop">@foreach ($sheet->scoops() as $key => $scoop)<option value="{{ $key }}" @selected($sheet->said('scoop', '40') === (string) $key)>{{ $scoop }}</option>@endforeach</select></div>
                 <div class="w-28"><label class="label" for="scoop-each">or one weighs, g</label><input class="field figure" id="scoop-each" name="each" inputmode="decimal" value="{{ $way === 'scoop' || $page->faults->has('scoop') ? $sheet->said('each') : '' }}" @if ($page->faults->has('scoop')) aria-invalid="true" aria-describedby="scoop-fault" @endif></div>
                 <div class="w-52"><label class="label" for="scoop-rest">What is over</label><select class="field" id="scoop-rest" name="rest">@foreach ($rests as $key => $rest)<option value="{{ $key }}" @selected($sheet->said('rest', 'spread') === $key)>{{ $rest }}</option>@endforeach</select></div>
-                <button class="button">Use this</button>
+                <noscript><button class="button">Use this</button></noscript>
                 @if ($page->faults->has('scoop'))<p id="scoop-fault" class="fault w-full" role="alert">{{ $page->faults->first('scoop') }}</p>@endif
             </form>
-            <form method="post" action="{{ $at }}/portion" hx-post="{{ $at }}/portion" hx-target="#sheet" hx-swap="outerMorph" class="portion {{ $here('target') }}">
+            <form method="post" action="{{ $at }}/portion" hx-post="{{ $at }}/portion" hx-trigger="change, submit" hx-target="#sheet" hx-swap="outerMorph" class="portion {{ $here('target') }}" x-show="way === 'target'">
                 @csrf<input type="hidden" name="way" value="target">
                 <div class="w-24"><label class="label" for="target-each">Each, g</label><input class="field figure" id="target-each" name="each" inputmode="decimal" value="{{ $way === 'target' || $page->faults->has('target') ? $sheet->said('each') : '' }}" @if ($page->faults->has('target')) aria-invalid="true" aria-describedby="target-fault" @endif></div>
                 <div class="w-32"><label class="label" for="of">weighed as</label><select class="field" id="of" name="of"><option value="dough">dough</option><option value="baked" @selected($sheet->said('of') === 'baked')>baked</option></select></div>
                 <div class="w-52"><label class="label" for="target-rest">What is over</label><select class="field" id="target-rest" name="rest">@foreach ($rests as $key => $rest)<option value="{{ $key }}" @selected($sheet->said('rest', 'spread') === $key)>{{ $rest }}</option>@endforeach</select></div>
-                <button class="button">Use this</button>
+                <noscript><button class="button">Use this</button></noscript>
                 @if ($page->faults->has('target'))<p id="target-fault" class="fault w-full" role="alert">{{ $page->faults->first('target') }}</p>@endif
             </form>
-            <form method="post" action="{{ $at }}/portion" hx-post="{{ $at }}/portion" hx-target="#sheet" hx-swap="outerMorph" class="portion {{ $here('unequal') }}">
+            <form method="post" action="{{ $at }}/portion" hx-post="{{ $at }}/portion" hx-trigger="change, submit" hx-target="#sheet" hx-swap="outerMorph" class="portion {{ $here('unequal') }}" x-show="way === 'unequal'">
                 @csrf<input type="hidden" name="way" value="unequal">
                 <div class="min-w-48 flex-1"><label class="label" for="masses">Pieces as they came out, g each</label><input class="field figure" id="masses" name="masses" data-keep="masses" value="{{ $sheet->said('masses') }}" placeholder="62; 58; 71" @if ($page->faults->has('unequal')) aria-invalid="true" aria-describedby="unequal-fault" @endif></div>
-                <button class="button">Use this</button>
+                <noscript><button class="button">Use this</button></noscript>
                 @if ($page->faults->has('unequal'))<p id="unequal-fault" class="fault w-full" role="alert">{{ $page->faults->first('unequal') }}</p>@endif
             </form>
+            </div>
             <form method="post" action="{{ $at }}/weighed" hx-post="{{ $at }}/weighed" hx-trigger="change, submit" hx-target="#sheet" hx-swap="outerMorph" class="mt-4 flex flex-wrap items-end gap-3 border-t border-line pt-3">
                 @csrf
                 @foreach (['weighed_mixed' => ['All of the dough, g', $sheet->batch->mixed], 'weighed_baked' => ['The baked whole, g', $sheet->batch->baked]] as $field => [$label, $grams])
                     <div class="w-40"><label class="label" for="{{ $field }}">{{ $label }}</label><input class="field figure" id="{{ $field }}" name="{{ $field }}" inputmode="decimal" value="{{ $sheet->weighed($field) }}" placeholder="about {{ Figures::grams($grams) }}" @if ($page->faults->has($field)) aria-invalid="true" aria-describedby="{{ $field }}-fault" @endif></div>
                 @endforeach
-                <button class="button">As weighed</button>
+                <noscript><button class="button">Use this</button></noscript>
                 @foreach (['weighed_mixed', 'weighed_baked'] as $field)@if ($page->faults->has($field))<p id="{{ $field }}-fault" class="fault w-full" role="alert">{{ $page->faults->first($field) }}</p>@endif @endforeach
             </form>
         </section>
@@ -59,11 +66,12 @@
             <h2 class="text-2xl">Each piece</h2>
             @foreach ($sheet->sentences() as $sentence)<p class="{{ $loop->first ? 'text-xl' : '' }} mt-1">{{ $sentence }}</p>@endforeach
             @if ($drawing = $sheet->drawing())
-                <svg class="mt-3 block w-full max-w-[340px]" viewBox="{{ $drawing['box'] }}" role="img" aria-label="The pan from above, cut {{ $drawing['across'] }} by {{ $drawing['along'] }}">
+                <svg id="cuts" class="cuts mt-3 block w-full max-w-[340px]" viewBox="{{ $drawing['box'] }}" tabindex="0" role="application" aria-label="The pan from above, cut {{ $drawing['across'] }} by {{ $drawing['along'] }}. Left and right change the cuts across, up and down those along." data-across="{{ $drawing['across'] }}" data-along="{{ $drawing['along'] }}" data-width="{{ $drawing['width'] }}" data-height="{{ $drawing['height'] }}">
                     @if ($drawing['isRound'])<ellipse cx="150" cy="{{ $drawing['cy'] }}" rx="150" ry="{{ $drawing['cy'] }}" fill="#f2f5fb" stroke="#1d3f91" stroke-width="3"/>@else<rect width="{{ $drawing['width'] }}" height="{{ $drawing['height'] }}" rx="10" fill="#f2f5fb" stroke="#1d3f91" stroke-width="3"/>@endif
-                    @foreach ($drawing['lines'] as $line)<path d="M{{ $line['x1'] }} {{ $line['y1'] }}L{{ $line['x2'] }} {{ $line['y2'] }}" stroke="#14212b" stroke-width="1.5" stroke-dasharray="6 4"/>@endforeach
+                    @foreach ($drawing['cells'] as $cell)<rect x="{{ $cell['x'] }}" y="{{ $cell['y'] }}" width="{{ $cell['width'] }}" height="{{ $cell['height'] }}" fill="#f3d38a" fill-opacity="0.6"/>@endforeach
+                    @foreach ($drawing['lines'] as $line)<path class="cut-line" data-way="{{ $line['y1'] === '0' && $line['x1'] === $line['x2'] ? 'across' : 'along' }}" d="M{{ $line['x1'] }} {{ $line['y1'] }}L{{ $line['x2'] }} {{ $line['y2'] }}" stroke="#14212b" stroke-width="1.5" stroke-dasharray="6 4"/>@endforeach
                 </svg>
-                <p class="mt-1 text-[15px] text-soft">{{ $drawing['label'] }}@if ($drawing['isRound']) A grid in a round pan gives unequal pieces at the rim: weigh them, or cut wedges. @endif</p>
+                <p class="mt-1 text-[15px] text-soft">{{ $drawing['label'] }} <span class="js-only">Drag a line, or focus the pan and press the arrows, to cut it otherwise.</span>@if ($drawing['isRound']) A grid in a round pan gives unequal pieces at the rim: weigh them, or cut wedges. @endif</p>
             @endif
             @if (count($sheet->toppings()) > 0)
                 <h3 class="mt-5 text-lg">Put on at the table</h3>

@@ -96,6 +96,6 @@ final class LabelTest extends CoreCase
         $tied = Kernel::open(self::tables(), null, new Stock([], $stock->packages))->read(new Brief(str_replace('magic dust', 'almond flour', $text)));
         self::assertSame('Almond flour', $tied->lines[0]->food?->name, 'a package that is nobody\'s default is used only where a line is tied to it');
         $tied = Kernel::open(self::tables(), null, new Stock([], $stock->packages))->read(self::brief(str_replace('magic dust', 'almond flour', $text), ['corrections' => [$tied->lines[0]->key => ['package' => '7']]]));
-        self::assertSame('The blue bag', $tied->lines[0]->food?->name);
+        self::assertSame('The blue bag', $tied->lines[0]->food?->bag);
     }
 }
