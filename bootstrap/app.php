@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\KitchensWay;
 use App\Http\Middleware\Measured;
 use App\Http\Middleware\Once;
 use App\Http\Middleware\OnlyReading;
@@ -34,7 +35,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend([SecurityHeaders::class, ...getenv('AGLYCA_BENCH') === '1' ? [Measured::class] : [], PlainInput::class]);
         $middleware->web(replace: [StartSession::class => PatientSession::class]);
         $middleware->trustHosts(at: static fn (): array => (array) config('app.hosts'), subdomains: false);
-        $middleware->web(append: [OnlyReading::class, Once::class]);
+        $middleware->web(append: [KitchensWay::class, OnlyReading::class, Once::class]);
         $middleware->trimStrings(except: ['text', 'password', 'password_confirmation', 'current_password', 'address_password', 'leave_password']);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/shelf');

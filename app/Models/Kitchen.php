@@ -28,11 +28,14 @@ use InvalidArgumentException;
  * @property string $zone of its clocks
  * @property ?CarbonInterface $closed_at when the last of its bakers left
  * @property bool $is_demo somebody looks around in it
+ * @property string $decimals what stands before tenths: a point or a comma
  * @property string $heats how it says heats: one of `KitchenLimits::HEATS`
  */
 final class Kitchen extends Model
 {
-    protected $fillable = ['name', 'limit_g', 'convention', 'refused', 'body_kg', 'currency', 'places', 'zone', 'heats', 'is_demo'];
+    protected $fillable = ['name', 'limit_g', 'convention', 'refused', 'body_kg', 'currency', 'places', 'zone', 'heats', 'is_demo', 'decimals'];
+
+    protected $attributes = ['decimals' => '.'];
 
     protected $casts = ['limit_g' => 'decimal:1', 'body_kg' => 'decimal:1', 'closed_at' => 'datetime', 'is_demo' => 'boolean', 'refused' => 'array', 'places' => 'array'];
 

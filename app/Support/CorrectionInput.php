@@ -29,7 +29,7 @@ final readonly class CorrectionInput
                 $faults->add('food', 'The larder has no “'.mb_strimwidth($name, 0, 40, '…').'”. Choose a food from the list.');
             }
         }
-        $grams = str_replace(',', '.', trim((string) $request->string('grams')));
+        $grams = Number::plain((string) $request->string('grams'));
         if ($grams !== '') {
             if (is_numeric($grams) && (float) $grams > 0 && (float) $grams <= self::MOST_GRAMS) {
                 $said['grams'] = (float) $grams;

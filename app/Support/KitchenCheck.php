@@ -161,7 +161,7 @@ final class KitchenCheck
             && Convention::tryFrom(is_string($kitchen['convention'] ?? null) ? $kitchen['convention'] : '') !== null
             && self::holds($kitchen['currency'] ?? '', 4) && isset(KitchenLimits::HEATS[is_string($kitchen['heats'] ?? null) ? $kitchen['heats'] : '?'])
             && in_array($kitchen['zone'] ?? null, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true)
-            && self::holds($kitchen['refused'] ?? null, '?map') && self::holds($kitchen['places'] ?? null, '?map');
+            && in_array($kitchen['decimals'] ?? '.', ['.', ','], true) && self::holds($kitchen['refused'] ?? null, '?map') && self::holds($kitchen['places'] ?? null, '?map');
         $isOne || throw self::damaged('kitchen', 0);
 
         return $kitchen;

@@ -38,7 +38,7 @@ final class KitchenCopy
         'days' => ['kitchen_id', ['document', 'revision', 'created_at', 'updated_at', 'deleted_at'], ['document']],
     ];
 
-    private const KITCHEN = ['name', 'limit_g', 'convention', 'refused', 'body_kg', 'currency', 'places', 'zone', 'heats'];
+    private const KITCHEN = ['name', 'limit_g', 'convention', 'refused', 'body_kg', 'currency', 'places', 'zone', 'heats', 'decimals'];
 
     private const KITCHEN_JSON = ['refused', 'places'];
 

@@ -4,14 +4,28 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use App\View\Figures;
+
 /** A number as bakers type it: with a decimal comma or point, with or without a unit of grams behind it. */
 final class Number
 {
     public static function from(mixed $typed): ?float
     {
-        $text = is_string($typed) ? str_replace(',', '.', trim((string) preg_replace('~\s*(?:g|cm|kg)\.?$~iu', '', trim($typed)))) : '';
+        $text = is_string($typed) ? self::plain($typed) : '';
 
         return is_numeric($text) && is_finite((float) $text) ? (float) $text : null;
+    }
+
+    /** As a machine reads it: "1,250 g" is "1250" where screens write a thousand so, and "2,5" is "2.5" anywhere. */
+    public static function plain(string $typed): string
+    {
+        $text = trim((string) preg_replace('~\s*(?:g|cm|kg)\.?$~iu', '', trim($typed)));
+        $between = Figures::hasComma() ? '.' : ',';
+        if (preg_match(Figures::hasComma() ? '~^\d{1,3}(?:\.\d{3})+(?:,\d+)?$~' : '~^\d{1,3}(?:,\d{3})+(?:\.\d+)?$~', $text) === 1) {
+            $text = str_replace($between, '', $text);
+        }
+
+        return str_replace(',', '.', $text);
     }
 
     /** @return ?list<float> of "62, 58 71"; null where one of them is no number */

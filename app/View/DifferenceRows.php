@@ -54,7 +54,7 @@ final class DifferenceRows
             ! is_finite($p->after) => 'dry',
             in_array($p->key, ['grain', 'tolerance'], true) => Figures::percent($p->after).' %',
             $p->key === 'cool' => Figures::one($p->after).' J/g',
-            $p->key === 'water-activity' => number_format($p->after, 2, '.', ''),
+            $p->key === 'water-activity' => Figures::to($p->after, 2),
             $p->ratio() === null => Figures::one($p->after),
             default => Figures::percent($p->ratio()).' %',
         };

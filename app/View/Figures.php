@@ -7,21 +7,23 @@ namespace App\View;
 /** Figures as the screens print them; rounding happens here, once, on the way out. */
 final class Figures
 {
+    private static bool $hasComma = false;
+
     /** Grams of an ingredient: no more digits than a kitchen scale shows. */
     public static function grams(?float $grams): string
     {
         return match (true) {
             $grams === null => '–',
-            $grams >= 20 => number_format($grams, 0, '.', ','),
-            $grams >= 2 => self::trim(number_format($grams, 1, '.', '')),
-            default => self::trim(number_format($grams, 2, '.', '')),
+            $grams >= 20 => self::say($grams, 0),
+            $grams >= 2 => self::trim(self::say($grams, 1, false)),
+            default => self::trim(self::say($grams, 2, false)),
         };
     }
 
     /** Carbs and nutrients of a piece. */
     public static function one(float $grams): string
     {
-        return number_format($grams, 1, '.', ',');
+        return self::say($grams, 1);
     }
 
     /** A figure of an account in its unit: kilocalories whole, grams to a tenth. */
@@ -37,33 +39,61 @@ final class Figures
 
         return match (true) {
             $high <= 0 => '',
-            $a === $b && $unit === 'g' => number_format($low, 2, '.', ',').$between.number_format($high, 2, '.', ','),
+            $a === $b && $unit === 'g' => self::say($low, 2).$between.self::say($high, 2),
             default => $a.$between.$b,
         };
     }
 
     public static function money(float $value, string $currency): string
     {
-        return ($currency === '' ? '' : "$currency ").number_format($value, 2, '.', ',');
+        return ($currency === '' ? '' : "$currency ").self::say($value, 2);
     }
 
     public static function whole(float $value): string
     {
-        return number_format($value, 0, '.', ',');
+        return self::say($value, 0);
     }
 
     public static function count(float $pieces): string
     {
-        return self::trim(number_format($pieces, 2, '.', ''));
+        return self::trim(self::say($pieces, 2, false));
     }
 
     public static function percent(float $ratio): string
     {
-        return number_format($ratio * 100, 0, '.', '');
+        return self::say($ratio * 100, 0, false);
+    }
+
+    /** How numbers are written from here on: with a decimal comma, or a point. */
+    public static function write(bool $hasComma): void
+    {
+        self::$hasComma = $hasComma;
+    }
+
+    public static function hasComma(): bool
+    {
+        return self::$hasComma;
+    }
+
+    /** Grams to stand in a field, from which they come back: without anything between thousands. */
+    public static function typed(float $grams): string
+    {
+        return self::trim(self::say($grams, $grams >= 20 ? 0 : ($grams >= 2 ? 1 : 2), false));
+    }
+
+    /** A number as it stands, by the kitchen's way of writing: "0.91". */
+    public static function to(float $value, int $decimals): string
+    {
+        return self::say($value, $decimals, false);
+    }
+
+    private static function say(float $value, int $decimals, bool $hasThousands = true): string
+    {
+        return number_format($value, $decimals, self::$hasComma ? ',' : '.', $hasThousands ? (self::$hasComma ? '.' : ',') : '');
     }
 
     private static function trim(string $number): string
     {
-        return str_contains($number, '.') ? rtrim(rtrim($number, '0'), '.') : $number;
+        return preg_match('~[.,]\d*$~', $number) === 1 ? rtrim(rtrim($number, '0'), '.,') : $number;
     }
 }

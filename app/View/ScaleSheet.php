@@ -60,7 +60,7 @@ final readonly class ScaleSheet
         foreach ($this->page->conversion->recipe->lines as $i => $line) {
             $dose = $this->page->conversion->swap->before->doses[$i];
             if ($line->food !== null && $line->grams !== null) {
-                $rows[] = ['key' => $line->key, 'name' => $line->food->name, 'written' => $line->text, 'grams' => Figures::grams($dose->mass()), 'measure' => $this->page->kernel->catalogue->measure($line->food, $dose->mass())];
+                $rows[] = ['key' => $line->key, 'name' => $line->food->name, 'written' => $line->text, 'grams' => Figures::typed($dose->mass()), 'measure' => $this->page->kernel->catalogue->measure($line->food, $dose->mass())];
             }
         }
 

@@ -181,6 +181,9 @@ document.addEventListener('click', (event) => {
     if (folded) folded.open = true;
 });
 
+// A label is typed in the order in which the law of its country prints it.
+for (const law of document.querySelectorAll('[data-law-of]')) law.addEventListener('change', () => { document.querySelector(law.dataset.lawOf).dataset.law = law.value; });
+
 // A list is found by typing: each word of it stands somewhere in what is left.
 for (const field of document.querySelectorAll('[data-find]')) {
     const list = document.querySelector(field.dataset.find);

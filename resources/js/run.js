@@ -56,4 +56,5 @@ export const clock = (ms) => {
     const two = (n) => String(n).padStart(2, '0');
     return seconds >= 3600 ? `${Math.floor(seconds / 3600)}:${two(Math.floor(seconds / 60) % 60)}:${two(seconds % 60)}` : `${two(Math.floor(seconds / 60))}:${two(seconds % 60)}`;
 };
-export const grams = (g) => (Math.abs(g) < 10 ? (Math.round(g * 10) / 10).toString() : Math.round(g).toString());
+const point = (said) => (globalThis.document?.documentElement.dataset.comma ? said.replace('.', ',') : said);
+export const grams = (g) => (Math.abs(g) < 10 ? point((Math.round(g * 10) / 10).toString()) : Math.round(g).toString());

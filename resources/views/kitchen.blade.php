@@ -17,6 +17,10 @@
             <select class="field" id="heats" name="heats">@foreach (Aglyca\Core\Swap\KitchenLimits::HEATS as $key => $name)<option value="{{ $key }}" @selected(old('heats', $kitchen->heats) === $key)>{{ $name }}</option>@endforeach</select>
             <p class="text-sm text-soft">On the Bench, the card, the Day, the Counter and in what you print or send.</p>
         </div>
+        <div>
+            <label class="label" for="decimals">Tenths are written</label>
+            <select class="field" id="decimals" name="decimals"><option value=".">with a point: 2.5 g</option><option value="," @selected(old('decimals', $kitchen->decimals) === ',')>with a comma: 2,5 g</option></select>
+        </div>
         <button class="button button-main justify-self-start">Keep</button>
     </form>
     @if (($kitchen->refused ?? []) !== [])

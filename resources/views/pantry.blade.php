@@ -25,15 +25,15 @@
                         @continue
                     @endif
                     @php $facts = $food->per100; $faults = $kernel->catalogue->contradictions($each->label()); @endphp
-                    <li class="border-t border-line py-3">
-                        <div class="flex flex-wrap items-baseline justify-between gap-x-6">
+                    <li class="border-t border-line py-2">
+                        <div class="flex flex-wrap items-baseline gap-x-4">
                             <h2 class="text-xl"><a class="no-underline hover:underline" href="/pantry/{{ $each->id }}">{{ $each->name }}</a></h2>
                             <p class="text-[15px] text-soft">{{ $each->food === '' ? 'bought ready-made' : $kernel->catalogue->plainFood($each->food)?->name }}@if ($each->is_default), <strong class="text-ink">your usual</strong>@endif</p>
+                            <form method="post" action="/pantry/{{ $each->id }}/remove" class="ml-auto">@csrf<button class="link-button" aria-label="Remove {{ $each->name }}">Remove</button></form>
                         </div>
                         <p class="text-[15px]">In 100 g: total carbohydrate <span class="figure">{{ Figures::one($facts->carbohydrate) }}</span>, fibre <span class="figure">{{ Figures::one($facts->fibre) }}</span>@if ($facts->polyolGrams() > 0), {{ array_key_first($facts->polyols) }} <span class="figure">{{ Figures::one($facts->polyolGrams()) }}</span>@endif<?php ?>@if ($facts->allulose > 0), allulose <span class="figure">{{ Figures::one($facts->allulose) }}</span>@endif g; its rounding leaves <span class="figure">± {{ Figures::one($food->netCarbsU * 2) }}</span> g net. <span class="text-soft">{{ $laws[$each->law] }} label, {{ Figures::grams((float) $each->serving_g) }} g a serving.</span></p>
-                        @if ($each->left_g !== null || $each->best_before !== null)<p class="text-[15px]">@if ($each->left_g !== null)<span class="figure">{{ Figures::grams((float) $each->left_g) }} g</span> left @endif @if ($each->opened_on), opened {{ $each->opened_on->format('j F') }}@endif @if ($each->best_before) · good until {{ $each->best_before->format('j F Y') }}@endif</p>@endif
+                        @if ($each->left_g !== null || $each->best_before !== null)<p class="text-[15px]">@if ($each->left_g !== null)<span class="figure">{{ Figures::grams((float) $each->left_g) }} g</span> left @endif @if ($each->opened_on) · opened {{ $each->opened_on->format('j F') }}@endif @if ($each->best_before) · good until {{ $each->best_before->format('j F Y') }}@endif</p>@endif
                         @foreach ($faults as $fault)<p class="doubt mt-1">{{ $fault }}</p>@endforeach
-                        <form method="post" action="/pantry/{{ $each->id }}/remove">@csrf<button class="link-button" aria-label="Remove {{ $each->name }}">Remove</button></form>
                     </li>
                 @endforeach
             </ul>
@@ -78,15 +78,15 @@
                 <x-entry name="food" data-keep="food" label="It is" list="foods" :value="$package->exists ? $kernel->catalogue->plainFood($package->food)?->name : ''" hint="Nothing for a dessert bought ready-made, to compare with your own."/>
                 <div>
                     <label class="label" for="law">The label is from</label>
-                    <select class="field" id="law" name="law">@foreach ($laws as $key => $law)<option value="{{ $key }}" @selected(old('law', $package->law) === $key)>{{ $law }}</option>@endforeach</select>
+                    <select class="field" id="law" name="law" data-law-of=".label-box">@foreach ($laws as $key => $law)<option value="{{ $key }}" @selected(old('law', $package->law) === $key)>{{ $law }}</option>@endforeach</select>
                     <p class="text-sm text-soft">In the EU and UK fibre is not in the carbohydrate; in the US and Canada it is.</p>
                 </div>
                 <x-entry name="serving_g" data-keep="serving_g" label="The figures are for, g" inputmode="decimal" :value="$package->exists ? Figures::grams((float) $package->serving_g) : ''" placeholder="100, or the serving"/>
-                <fieldset class="grid grid-cols-3 gap-2">
+                <fieldset class="label-box" data-law="{{ old('law', $package->law) }}">
                     <legend class="label">As printed; “&lt;1” or nothing is fine</legend>
                     @foreach (Label::FIGURES as $figure)
-                        <div>
-                            <label class="text-sm" for="printed-{{ $figure }}">{{ $names_[$figure] }}</label>
+                        <div class="label-row label-{{ $figure }}">
+                            <label for="printed-{{ $figure }}">{{ $names_[$figure] }}</label>
                             <input class="field figure" id="printed-{{ $figure }}" name="printed[{{ $figure }}]" data-keep="printed-{{ $figure }}" inputmode="decimal" value="{{ old("printed.$figure", $package->printed[$figure] ?? '') }}" @error("printed.$figure") aria-invalid="true" aria-describedby="printed-{{ $figure }}-fault" @enderror>
                         </div>
                     @endforeach

@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use Aglyca\Core\BriefJson;
 use App\Models\Recipe;
+use App\Support\Number;
+use App\View\Figures;
 
 /** The Bench as the place where a baker decides: blend, own amounts, lines left, foods refused, back and forth. */
 final class DecideTest extends KitchenCase
@@ -147,5 +149,28 @@ final class DecideTest extends KitchenCase
         self::assertSame([['nuts', 'milk'], 15.0, [0 => 'muffin']], [$brief->wishes->without, $brief->wishes->cooler, $brief->wishes->families]);
         $this->get("/bench/$recipe->ulid")->assertDontSee('data-part="0:almond-flour"', false);
         $this->post("/bench/$recipe->ulid/wishes", $this->wishes(['families' => ['0' => 'stone']]))->assertStatus(422);
+    }
+
+    public function test_a_kitchen_writes_its_numbers_with_a_comma_and_what_stands_in_a_field_comes_back_as_it_was(): void
+    {
+        $baker = $this->baker();
+        $recipe = $this->recipeOf($baker, "Big batch\nMakes 40 slices\n1250 g sugar\n1300 g flour\n8 eggs\n\nMethod\nMix. Bake at 180 °C for 40 minutes.");
+        $net = fn (): string => preg_match('~data-net="after">([\d.,]+)<~', (string) $this->get("/bench/$recipe->ulid")->getContent(), $m) === 1 ? $m[1] : '';
+        $point = $net();
+        $this->post('/kitchen', ['name' => 'K', 'convention' => 'low-carb', 'decimals' => ','])->assertSessionHasNoErrors();
+        self::assertSame(str_replace('.', ',', $point), $net());
+        foreach ([',' => ['1.250', '2,5', '1250'], '.' => ['1,250', '2.5', '1250']] as $decimals => [$thousand, $half, $plain]) {
+            $this->post('/kitchen', ['name' => 'K', 'convention' => 'low-carb', 'decimals' => $decimals]);
+            $this->get('/kitchen');
+            self::assertSame([1250.0, 2.5, 1250.0], [Number::from($thousand), Number::from($half), Number::from($plain)]);
+            foreach ([1250.0, 2.5, 0.38, 17.4] as $grams) {
+                self::assertSame($grams, Number::from(Figures::typed($grams)));
+                self::assertEqualsWithDelta($grams, Number::from(Figures::grams($grams)), 0.01);
+            }
+        }
+        $key = Recipe::query()->findOrFail($recipe->id);
+        $this->post("/bench/$key->ulid/scale", ['by' => 'factor', 'factor' => '0,5'])->assertRedirect();
+        self::assertSame(0.5, Recipe::query()->findOrFail($recipe->id)->brief()->batch->scale);
+        Figures::write(false);
     }
 }

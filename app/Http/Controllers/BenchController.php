@@ -18,6 +18,7 @@ use App\Support\BenchAnswer;
 use App\Support\CorrectionInput;
 use App\Support\Dessert;
 use App\Support\Draft;
+use App\Support\Number;
 use App\View\BenchPage;
 use App\View\VersionRows;
 use Illuminate\Http\RedirectResponse;
@@ -90,7 +91,7 @@ final readonly class BenchController
         }
         $key = (string) new AmountKey($request->integer('component'), $food, $slot);
         $amounts = $dessert->brief->wishes->amounts;
-        $grams = str_replace(',', '.', trim((string) $request->string('grams')));
+        $grams = Number::plain((string) $request->string('grams'));
         if ($request->has('reset') || $grams === '') {
             unset($amounts[$key]);
         } elseif (is_numeric($grams) && (float) $grams > 0 && (float) $grams <= 20_000 && $this->kernel->catalogue->food($food) !== null) {

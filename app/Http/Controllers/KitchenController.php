@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Kernel;
 use Aglyca\Core\Swap\KitchenLimits;
+use App\Support\Number;
 use App\View\Conventions;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -23,7 +24,7 @@ final readonly class KitchenController
     public function update(Request $request): RedirectResponse
     {
         foreach (['limit_g', 'body_kg'] as $field) {
-            $request->merge([$field => str_replace(',', '.', (string) $request->string($field)) ?: null]);
+            $request->merge([$field => Number::plain((string) $request->string($field)) ?: null]);
         }
         $said = $request->validate([
             'name' => ['required', 'string', 'max:80'],
@@ -31,15 +32,17 @@ final readonly class KitchenController
             'body_kg' => ['nullable', 'numeric', 'between:10,300'],
             'currency' => ['nullable', 'string', 'max:4'],
             'convention' => ['required', Rule::enum(Convention::class)],
+            'decimals' => ['nullable', Rule::in(['.', ','])],
             'heats' => ['nullable', Rule::in(array_keys(KitchenLimits::HEATS))],
         ], [
+            'decimals.*' => 'Choose one of the two.',
             'heats.*' => 'Choose one of the list.',
             'body_kg.*' => 'The body mass is kilograms from 10 to 300, or nothing.',
             'currency.*' => 'A currency is up to 4 characters, such as € or CHF.',
             'name.*' => 'Give your kitchen a name of up to 80 characters.',
             'limit_g.*' => 'The limit is grams of net carbs a piece: a number above 0, or nothing.',
         ]);
-        $request->user()->kitchen->update([...$said, 'currency' => $said['currency'] ?? '', 'heats' => $said['heats'] ?? '']);
+        $request->user()->kitchen->update([...$said, 'currency' => $said['currency'] ?? '', 'heats' => $said['heats'] ?? '', 'decimals' => $said['decimals'] ?? '.']);
 
         return redirect('/kitchen')->with('said', 'Kept.');
     }

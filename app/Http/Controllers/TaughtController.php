@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use Aglyca\Core\Kernel;
 use Aglyca\Core\Larder\Taught;
+use App\Support\Number;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -25,7 +26,7 @@ final readonly class TaughtController
     /** A cup that was weighed. */
     public function cup(Request $request): RedirectResponse
     {
-        $request->merge(['grams' => str_replace(',', '.', trim((string) $request->string('grams')))]);
+        $request->merge(['grams' => Number::plain((string) $request->string('grams'))]);
         $said = $request->validate(['food' => ['required', 'string', 'max:120'], 'grams' => ['required', 'numeric', 'between:10,500']], [
             'food.*' => 'Say which food was in the cup.', 'grams.*' => 'A cup weighs from 10 to 500 g.',
         ]);

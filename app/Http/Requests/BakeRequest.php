@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Aglyca\Core\Trial\Judged;
+use App\Support\Number;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -16,7 +17,7 @@ final class BakeRequest extends FormRequest
     protected function prepareForValidation(): void
     {
         foreach (array_keys(self::NUMBERS) as $field) {
-            $this->merge([$field => str_replace(',', '.', trim((string) $this->string($field))) ?: null]);
+            $this->merge([$field => Number::plain((string) $this->string($field)) ?: null]);
         }
     }
 

@@ -8,6 +8,7 @@ use Aglyca\Core\Kernel;
 use Aglyca\Core\Larder\Label\InvalidLabel;
 use Aglyca\Core\Larder\Label\Label;
 use Aglyca\Core\Larder\LabelLaw;
+use App\Support\Number;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -20,7 +21,7 @@ final class PackageRequest extends FormRequest
     protected function prepareForValidation(): void
     {
         foreach (['serving_g', 'price', 'size_g', 'left_g'] as $field) {
-            $this->merge([$field => str_replace(',', '.', trim((string) $this->string($field))) ?: null]);
+            $this->merge([$field => Number::plain((string) $this->string($field)) ?: null]);
         }
     }
 

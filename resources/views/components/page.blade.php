@@ -1,6 +1,6 @@
 @props(['title', 'here' => '', 'wide' => true])
 <!doctype html>
-<html lang="en">
+<html lang="en" @if (App\View\Figures::hasComma()) data-comma="1" @endif>
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
