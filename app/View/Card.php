@@ -77,7 +77,7 @@ final readonly class Card
             return ['grams' => '', 'name' => $dose->text, 'measure' => ''];
         }
 
-        return ['grams' => Figures::grams($dose->mass()).' g', 'name' => $dose->food->name.($dose->used < 1 ? ', of which '.Figures::percent($dose->used).' % is used' : ''), 'measure' => $this->kernel->catalogue->measure($dose->food, $dose->mass())];
+        return ['grams' => Figures::weighed($dose->mass()).' g', 'name' => $dose->food->name.($dose->used < 1 ? ', of which '.Figures::percent($dose->used).' % is used' : ''), 'measure' => $this->kernel->catalogue->measure($dose->food, $dose->mass())];
     }
 
     /** @return list<string> */

@@ -20,6 +20,16 @@ final class Figures
         };
     }
 
+    /** What is weighed off: no finer than a kitchen's scale shows, which is a tenth of a gram, and of ten grams and more a whole one. */
+    public static function weighed(float $grams): string
+    {
+        return match (true) {
+            $grams >= 10 => self::say($grams, 0),
+            $grams >= 0.05 => self::trim(self::say($grams, 1, false)),
+            default => 'under '.self::say(0.1, 1, false),
+        };
+    }
+
     /** Carbs and nutrients of a piece. */
     public static function one(float $grams): string
     {
@@ -75,10 +85,10 @@ final class Figures
         return self::$hasComma;
     }
 
-    /** Grams to stand in a field, from which they come back: without anything between thousands. */
-    public static function typed(float $grams): string
+    /** A number to stand in a field, from which it comes back: without anything between thousands. */
+    public static function typed(float $number): string
     {
-        return self::trim(self::say($grams, $grams >= 20 ? 0 : ($grams >= 2 ? 1 : 2), false));
+        return self::trim(self::say($number, 2, false));
     }
 
     /** A number as it stands, by the kitchen's way of writing: "0.91". */

@@ -60,7 +60,7 @@ final readonly class ScaleSheet
         foreach ($this->page->conversion->recipe->lines as $i => $line) {
             $dose = $this->page->conversion->swap->before->doses[$i];
             if ($line->food !== null && $line->grams !== null) {
-                $rows[] = ['key' => $line->key, 'name' => $line->food->name, 'written' => $line->text, 'grams' => Figures::typed($dose->mass()), 'measure' => $this->page->kernel->catalogue->measure($line->food, $dose->mass())];
+                $rows[] = ['key' => $line->key, 'name' => $line->food->name, 'written' => $line->text, 'grams' => Figures::typed(round($dose->mass(), $dose->mass() >= 10 ? 0 : 1)), 'measure' => $this->page->kernel->catalogue->measure($line->food, $dose->mass())];
             }
         }
 
@@ -91,7 +91,7 @@ final readonly class ScaleSheet
             'length' => $pan?->length, 'width' => $pan?->width, default => $pan?->depth
         };
 
-        return $this->page->typed("{$which}_$side", $cm === null ? '' : Figures::grams($cm));
+        return $this->page->typed("{$which}_$side", $cm === null ? '' : Figures::typed($cm));
     }
 
     /** @return list<array<string, mixed>> both pans from above, drawn to one scale */

@@ -34,6 +34,6 @@ final class StepHtml
     /** @param  list<StepUse>  $uses */
     public static function grams(array $uses): string
     {
-        return implode(', ', array_map(static fn (StepUse $u): string => Figures::grams($u->grams).' g '.NewNames::name($u->food), $uses));
+        return implode(', ', array_map(static fn (StepUse $u): string => Figures::weighed($u->grams).' g '.NewNames::name($u->food), $uses));
     }
 }

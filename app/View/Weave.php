@@ -86,7 +86,7 @@ final readonly class Weave
     /** @return array<string, mixed> */
     private function right(Part $part): array
     {
-        $grams = Figures::grams($part->grams).' g';
+        $grams = Figures::weighed($part->grams).' g';
         $measure = $this->catalogue->measure($part->food, $part->grams);
         $isEgg = $part->food->role === Role::Egg;
 
@@ -107,7 +107,7 @@ final readonly class Weave
 
     private function amount(Dose $dose): string
     {
-        return $dose->grams === null ? '–' : Figures::grams($dose->mass()).' g';
+        return $dose->grams === null ? '–' : Figures::weighed($dose->mass()).' g';
     }
 
     /**

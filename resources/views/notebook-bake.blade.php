@@ -19,10 +19,10 @@
         @foreach ($errors->get('judged.*') as $faults)@foreach ($faults as $fault)<p class="fault" role="alert">{{ $fault }}</p>@endforeach @endforeach
         <div><label class="label" for="words">A few words</label><textarea class="field" id="words" name="words" rows="3" data-keep="bake-words-{{ $bake->id }}">{{ old('words', $bake->words) }}</textarea>@error('words')<p class="fault" role="alert">{{ $message }}</p>@enderror</div>
         <div class="grid grid-cols-2 gap-3 sm:grid-cols-5">
-            <x-entry name="minutes" label="Minutes baked" inputmode="decimal" :value="$bake->minutes === null ? '' : Figures::grams((float) $bake->minutes)"/>
-            <x-entry name="heat_c" label="Heat, °C" inputmode="decimal" :value="$bake->heat_c === null ? '' : Figures::grams((float) $bake->heat_c)"/>
-            <x-entry name="mass_g" label="Weighs, g" inputmode="decimal" :value="$bake->mass_g === null ? '' : Figures::grams((float) $bake->mass_g)"/>
-            <x-entry name="height_cm" label="High, cm" inputmode="decimal" :value="$bake->height_cm === null ? '' : Figures::grams((float) $bake->height_cm)"/>
+            <x-entry name="minutes" label="Minutes baked" inputmode="decimal" :value="$bake->minutes === null ? '' : Figures::typed((float) $bake->minutes)"/>
+            <x-entry name="heat_c" label="Heat, °C" inputmode="decimal" :value="$bake->heat_c === null ? '' : Figures::typed((float) $bake->heat_c)"/>
+            <x-entry name="mass_g" label="Weighs, g" inputmode="decimal" :value="$bake->mass_g === null ? '' : Figures::typed((float) $bake->mass_g)"/>
+            <x-entry name="height_cm" label="High, cm" inputmode="decimal" :value="$bake->height_cm === null ? '' : Figures::typed((float) $bake->height_cm)"/>
             <x-entry name="pieces" label="Pieces" inputmode="decimal" :value="$bake->pieces === null ? '' : Figures::count((float) $bake->pieces)"/>
         </div>
         <button class="button button-main justify-self-start">Write it down</button>

@@ -81,7 +81,7 @@
                     <select class="field" id="law" name="law" data-law-of=".label-box">@foreach ($laws as $key => $law)<option value="{{ $key }}" @selected(old('law', $package->law) === $key)>{{ $law }}</option>@endforeach</select>
                     <p class="text-sm text-soft">In the EU and UK fibre is not in the carbohydrate; in the US and Canada it is.</p>
                 </div>
-                <x-entry name="serving_g" data-keep="serving_g" label="The figures are for, g" inputmode="decimal" :value="$package->exists ? Figures::grams((float) $package->serving_g) : ''" placeholder="100, or the serving"/>
+                <x-entry name="serving_g" data-keep="serving_g" label="The figures are for, g" inputmode="decimal" :value="$package->exists ? Figures::typed((float) $package->serving_g) : ''" placeholder="100, or the serving"/>
                 <fieldset class="label-box" data-law="{{ old('law', $package->law) }}">
                     <legend class="label">As printed; “&lt;1” or nothing is fine</legend>
                     @foreach (Label::FIGURES as $figure)
@@ -98,10 +98,10 @@
                 </div>
                 <div class="grid grid-cols-2 gap-2">
                     <x-entry name="price" data-keep="price" label="Price" inputmode="decimal" :value="$package->price ?? ''"/>
-                    <x-entry name="size_g" data-keep="size_g" label="Size, g" inputmode="decimal" :value="$package->exists && $package->size_g !== null ? Figures::grams((float) $package->size_g) : ''"/>
+                    <x-entry name="size_g" data-keep="size_g" label="Size, g" inputmode="decimal" :value="$package->exists && $package->size_g !== null ? Figures::typed((float) $package->size_g) : ''"/>
                 </div>
                 <div class="grid grid-cols-3 gap-2">
-                    <x-entry name="left_g" data-keep="left_g" label="Left in it, g" inputmode="decimal" :value="$package->exists && $package->left_g !== null ? Figures::grams((float) $package->left_g) : ''"/>
+                    <x-entry name="left_g" data-keep="left_g" label="Left in it, g" inputmode="decimal" :value="$package->exists && $package->left_g !== null ? Figures::typed((float) $package->left_g) : ''"/>
                     <x-entry name="opened_on" data-keep="opened_on" label="Opened on" type="date" :value="$package->opened_on?->toDateString() ?? ''"/>
                     <x-entry name="best_before" data-keep="best_before" label="Good until" type="date" :value="$package->best_before?->toDateString() ?? ''"/>
                 </div>
