@@ -16,6 +16,8 @@ Artisan::command('aglyca:sweep', function (): int {
     // A guest who pasted nothing leaves a session of some hundred letters; it goes after two hours.
     DB::table('sessions')->where('last_activity', '<', $month)
         ->orWhere(static fn ($q) => $q->whereNull('user_id')->where('last_activity', '<', now()->subHours(2)->getTimestamp())->whereRaw('length(payload) < 1000'))->delete();
+    DB::table('cache')->where('expiration', '<', now()->getTimestamp())->delete();
+    DB::table('cache_locks')->where('expiration', '<', now()->getTimestamp())->delete();
     Link::query()->where('good_until', '<', now()->subDay())->delete();
     $this->info(Leaving::sweep().' kitchens were removed for good.');
 

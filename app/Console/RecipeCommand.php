@@ -171,7 +171,7 @@ final readonly class RecipeCommand
     private function tell(Account $account, string $how): string
     {
         $report = Report::account($account);
-        $out = "{$account->formula->title}, $how: {$report['servings']} pieces, ".round($report['mass_g'])." g mixed\n\n";
+        $out = "{$account->formula->title}, $how: {$report['servings']} pieces, ".sprintf('%.0f', $report['mass_g'])." g mixed\n\n";
         foreach ($report['lines'] as $line) {
             $grams = $line['grams'] === null ? '–' : sprintf('%.1f g', $line['grams']);
             $flags = $line['flags'] === [] ? '' : '  ['.implode(', ', $line['flags']).']';

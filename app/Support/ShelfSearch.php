@@ -9,6 +9,7 @@ use App\Models\Recipe;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 
 /** Which of its desserts a kitchen looks for. */
 final readonly class ShelfSearch
@@ -28,6 +29,18 @@ final readonly class ShelfSearch
     public function isAny(): bool
     {
         return $this->words !== '' || $this->kind !== '' || $this->mark !== '' || $this->isWithin;
+    }
+
+    /** How many there are, in words; nobody counts further than a thousand. */
+    public function many(): string
+    {
+        $found = DB::query()->fromSub($this->found()->select('recipes.id')->limit(1001)->getQuery()->toBase(), 'some')->count();
+
+        return match (true) {
+            $found > 1000 => 'More than 1,000 desserts',
+            $found === 1 => '1 dessert',
+            default => "$found desserts",
+        };
     }
 
     /** @return list<string> the kinds that stand on the Shelf */

@@ -14,11 +14,15 @@ return new class extends Migration
         Schema::table('recipes', function (Blueprint $table): void {
             $table->string('kind', 60)->default('');
             $table->decimal('net_g', 8, 2)->nullable();
+            $table->index(['kitchen_id', 'deleted_at', 'kind']);
         });
     }
 
     public function down(): void
     {
-        Schema::table('recipes', fn (Blueprint $table) => $table->dropColumn(['kind', 'net_g']));
+        Schema::table('recipes', function (Blueprint $table): void {
+            $table->dropIndex(['kitchen_id', 'deleted_at', 'kind']);
+            $table->dropColumn(['kind', 'net_g']);
+        });
     }
 };

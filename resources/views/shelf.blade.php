@@ -15,7 +15,7 @@
     @if ($rows === [])
         <p class="mt-6 text-lg" role="status">@if ($search->isAny())Nothing on the Shelf is like that. <a href="/shelf">Show all of it</a>.@else The Shelf is empty. <a href="/">Bring a dessert</a>: paste a recipe and it stands here with its number.@endif</p>
     @else
-        <p class="mt-3 flex flex-wrap items-center gap-x-4 text-[15px] text-soft"><span role="status">{{ $recipes->total() }} {{ $recipes->total() === 1 ? 'dessert' : 'desserts' }}</span><span class="flex flex-wrap items-center gap-x-4">Those that you tick: <button form="chosen" class="link-button">plan them for a day</button><button form="chosen" formaction="/shelf/cards" class="link-button">print their cards</button><button form="chosen" formaction="/shelf/chosen.txt" class="link-button">take them as text</button></span></p>
+        <p class="mt-3 flex flex-wrap items-center gap-x-4 text-[15px] text-soft"><span role="status">{{ $search->many() }}</span><span class="flex flex-wrap items-center gap-x-4">Those that you tick: <button form="chosen" class="link-button">plan them for a day</button><button form="chosen" formaction="/shelf/cards" class="link-button">print their cards</button><button form="chosen" formaction="/shelf/chosen.txt" class="link-button">take them as text</button></span></p>
     @endif
     <ul class="mt-1">
         @foreach ($rows as ['recipe' => $recipe, 'figures' => $figures])

@@ -27,7 +27,7 @@ final readonly class ShelfController
     {
         $kitchen = $request->user()->kitchen;
         $search = ShelfSearch::of($request, $kitchen);
-        $recipes = $search->found()->with(['latest', 'kitchen'])->withCount('bakes')->withMax('bakes', 'mark')->orderByDesc('opened_at')->orderByDesc('id')->paginate(40)->withQueryString();
+        $recipes = $search->found()->with(['latest', 'kitchen'])->withCount('bakes')->withMax('bakes', 'mark')->orderByDesc('opened_at')->orderByDesc('id')->simplePaginate(40)->withQueryString();
 
         return view('shelf', ['rows' => $page->rows($recipes), 'recipes' => $recipes, 'search' => $search]);
     }
