@@ -24,7 +24,7 @@ final readonly class AmountParser
     private const ALONE = ['pinch', 'dash', 'smidgen', 'splash', 'sprinkle', 'glug', 'handful'];
 
     /** No amount of a kitchen, whatever the unit. */
-    private const LARGEST = 1_000_000.0;
+    private const LARGEST = 1e9;
 
     /** @var array<string, float> "scant", "heaped" => what it makes of the measure */
     private array $heaps;
@@ -298,6 +298,8 @@ final readonly class AmountParser
                 $spread = $this->heaps[$word] === 1.0 ? $spread : $this->constants->get('heaped');
             } elseif (in_array($word, self::LOOSE, true) || $word === '~') {
                 $spread = hypot($spread, $this->constants->get('about'));
+            } elseif ($word === 'a' && isset($this->heaps[$t->lower(1)]) && ($t->peek(2)?->isNumber() ?? false)) {
+                // "a scant 2/3 cup": the number says how many.
             } elseif (! ($word === 'to' && $t->previous()?->lower === 'up') && ! ($word === '.' && $spread > 0)) {
                 return [$factor, $spread];
             }

@@ -49,7 +49,7 @@ final readonly class RowSigns
         $digit = $words->digit;
         $this->bullet = '~^\s*(?:[-–—*•·▢☐□✓◦▪●]\s*|\[[ x]?\]\s*|\(\s*|\d{1,2}[.)]\s+(?='.$digit.'))~u';
         $loose = 'about|approx\.?|around|scant|heaped|heaping|generous|rounded|level|ca\.?|\~';
-        $this->amountLed = '~^(?:[-−]?\d|['.$words->signs.']|\~\s*'.$digit.'|(?:'.$loose.')\s+(?:'.$digit.'|an?\b)'
+        $this->amountLed = '~^(?:optional(?:ly)?\s*[:,]\s*)?(?:[-−]?\d|['.$words->signs.']|\~\s*'.$digit.'|(?:'.$loose.')\s+(?:'.$digit.'|an?\b)'
             .'|(?:'.$words->wholes.'|half|a\s+(?:good\s+|big\s+|small\s+|large\s+|heaped\s+|scant\s+|level\s+)?(?:pinch|dash|cup|few|little|handful|drop|stick|splash|couple|quarter|half|third|knob|scant|heaped|teaspoon|tablespoon|dessertspoon|tsp|tbsp|generous|glug|grating|squeeze|sprinkle|sprig|block|packet|tin|can|bag|tub|pot|jar|box|bunch|slice|piece|pound|bit|drizzle|lump|walnut|dollop|teacup)'
             .'|an?\s+egg|an?\s+(?:\pL+\s+){0,2}(?:lemon|orange|lime|apple|banana|egg)|a\s+dozen|the\s+(?:juice|zest|whites?|yolks?|grated)|juice|zest|grated\s+zest|finely\s+grated\s+zest|pinch|dash|handful|knob|splash|drizzle|glug|drop|drops|good\s+pinch|walnut[- ]size[d]?'
             .'|whites?\s+of|yolks?\s+of)\b)~iu';

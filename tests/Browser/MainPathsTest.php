@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
@@ -91,5 +92,50 @@ final class MainPathsTest extends BrowserCase
             $this->go($path);
             $this->assertAccessible($path);
         }
+    }
+
+    public function test_the_main_job_is_done_by_keys_alone_in_the_order_in_which_it_is_read(): void
+    {
+        self::open(true);
+        $this->go('/');
+        $keys = self::$browser->driver->getKeyboard();
+        $this->tabTo('textarea#text');
+        foreach (explode("\n", self::LOAF) as $line) {
+            $keys->sendKeys($line.WebDriverKeys::SHIFT.WebDriverKeys::ENTER.WebDriverKeys::NULL);
+        }
+        $this->tabTo('form#paste button');
+        $keys->sendKeys(WebDriverKeys::ENTER);
+        $this->wait(fn (): bool => str_contains((string) self::$browser->driver->getCurrentURL(), '/bench/draft'));
+        // The number comes before the weave, and the weave before the mix, as they are read.
+        $order = self::$browser->driver->executeScript('const all = [...document.querySelectorAll("#net, .strip, .weave, #blend, #wishes")]; return all.map((one) => one.id || one.classList[0]);');
+        self::assertSame(['net', 'strip', 'weave', 'blend', 'wishes'], $order);
+        $said = fn (): string => (string) self::$browser->driver->executeScript('return document.getElementById("said").textContent');
+        $this->tabTo('#sweetness');
+        $keys->sendKeys(str_repeat(WebDriverKeys::ARROW_LEFT, 8));
+        $this->wait(fn (): bool => str_contains($said(), 'grams net carbs'));
+        $this->tabTo('.sheets a[href$="/pieces"]');
+        $keys->sendKeys(WebDriverKeys::ENTER);
+        $this->wait(fn (): bool => str_contains((string) self::$browser->driver->getCurrentURL(), '/pieces'));
+        $this->tabTo('#count');
+        $keys->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'8'.WebDriverKeys::TAB);
+        $this->wait(fn (): bool => str_contains($this->text('#sheet'), '8 slices'));
+        $this->tabTo('.sheets a[href$="/card"]');
+        $keys->sendKeys(WebDriverKeys::ENTER);
+        $this->wait(fn (): bool => str_contains($this->text('article.card'), '8 slices'));
+    }
+
+    /** Goes on by the tabulator until it is there, around the page once at most. */
+    private function tabTo(string $selector): void
+    {
+        for ($i = 0; $i < 150; $i++) {
+            if (self::$browser->driver->executeScript('return document.activeElement.matches(arguments[0])', [$selector])) {
+                return;
+            }
+            // A key of the browser itself: a driver takes keys that are sent to a field for files for a path.
+            foreach (['rawKeyDown', 'keyUp'] as $type) {
+                (new ChromeDevToolsDriver(self::$browser->driver))->execute('Input.dispatchKeyEvent', ['type' => $type, 'key' => 'Tab', 'code' => 'Tab', 'windowsVirtualKeyCode' => 9]);
+            }
+        }
+        self::fail("$selector is not reached by keys");
     }
 }

@@ -25,7 +25,7 @@ final readonly class JuiceAndZest implements LineForm
         $this->before = '~^(?:the\s+)?'.$done.'(?<part>juice|zest|rind|peel)(?:'.$and.'(?<part2>juice|zest|rind))?\s+'
             .'(?:(?:of|from)\s+|(?='.$words->digit.'|half\b|one\b|two\b|an?\b))(?<rest>.+)$~iu';
         $this->apart = '~^(?:the\s+)?'.$done.'(?<part>juice|zest|rind)\s+(?:of|from)\s+(?<rest>.+?),?\s+(?:and|plus|&|\+)\s+(?:the\s+)?'.$done.'(?<part2>juice|zest|rind)\s+(?:of|from)\s+(?:only\s+)?(?<many>[\d'.$words->signs.'\s/]+|half|one|two|three)\s*$~iu';
-        $this->behind = '~^(?<rest>[^,]+),\s*'.$done.'(?<part>juice|zest|rind)d?(?:'.$and.'(?<part2>juice|zest|rind)d?)\s*$~iu';
+        $this->behind = '~^(?<rest>[^,]+),\s*'.$done.'(?<part>juice|zest|rind)(?:e?d)?(?:'.$and.'(?<part2>juice|zest|rind)(?:e?d)?)\s*$~iu';
     }
 
     public function things(string $body): ?array
