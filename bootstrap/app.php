@@ -9,14 +9,17 @@ use App\Http\Middleware\OnlyReading;
 use App\Http\Middleware\PatientSession;
 use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\SecurityHeaders;
+use App\Support\Dessert;
 use App\Support\Trouble;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Middleware\ThrottleRequests;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
 use Symfony\Component\HttpFoundation\Response;
@@ -37,6 +40,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->trustHosts(at: static fn (): array => (array) config('app.hosts'), subdomains: false);
         $middleware->web(append: [KitchensWay::class, OnlyReading::class, Once::class]);
         $middleware->trimStrings(except: ['text', 'password', 'password_confirmation', 'current_password', 'address_password', 'leave_password']);
+        // Who asks too often is told so before a session's token is looked at.
+        $middleware->appendToPriorityList(ThrottleRequests::class, ValidateCsrfToken::class);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/shelf');
     })
@@ -59,6 +64,13 @@ return Application::configure(basePath: dirname(__DIR__))
             $code = (int) ($previous instanceof PDOException ? $previous->errorInfo[1] ?? $previous->getCode() : 0);
 
             return in_array($code, Trouble::PASSING, true) ? response()->view('errors.503', [], 503, ['Retry-After' => '10']) : null;
+        });
+        // What is stored of a dessert may be older than the rules of today: the page says which it is, and lets it be mended or removed.
+        $exceptions->render(function (LogicException|TypeError|ArithmeticError|UnexpectedValueException|OutOfBoundsException $e, Request $request): ?Response {
+            $said = $request->route('dessert');
+            $recipe = $said instanceof Dessert ? $said->recipe : (is_string($said) ? $request->user()?->kitchen->recipes()->with('latest')->where('ulid', $said)->first() : null);
+
+            return $recipe !== null && ! config('app.debug') ? response()->view('errors.dessert', ['recipe' => $recipe], 500) : null;
         });
         $exceptions->render(fn (PostTooLargeException $e): Response => response()->view('errors.413', [], 413));
     })

@@ -11,6 +11,7 @@ use Aglyca\Core\Reading\UnreadableRecipe;
 use App\Models\Recipe;
 use App\Support\Trade;
 use Illuminate\Contracts\Cache\Repository;
+use Throwable;
 
 /** The Shelf's rows: each dessert with its number. */
 final readonly class ShelfPage
@@ -25,7 +26,13 @@ final readonly class ShelfPage
     {
         $rows = [];
         foreach ($recipes as $recipe) {
-            $figures = $this->figures($recipe);
+            try {
+                $figures = $this->figures($recipe);
+            } catch (Throwable $fault) {
+                // One that cannot be computed does not take the Shelf with it.
+                report($fault);
+                $figures = null;
+            }
             if ($figures !== null) {
                 $recipe->findBy($figures['kind'], (float) $figures['net']);
             }

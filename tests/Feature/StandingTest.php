@@ -78,4 +78,21 @@ final class StandingTest extends KitchenCase
         Artisan::call('aglyca:sweep');
         self::assertEqualsCanonicalizing(['guest, just now', 'guest, with a draft', 'baker'], DB::table('sessions')->pluck('id')->all());
     }
+
+    public function test_a_stored_value_breaks_no_page_but_its_own_which_says_so_and_lets_it_be_removed(): void
+    {
+        $baker = $this->baker();
+        $good = $this->recipeOf($baker);
+        $bad = $this->recipeOf($baker, str_replace('Rye-less loaf', 'Broken loaf', self::LOAF));
+        $bad->latest->update(['document' => [...$bad->latest->document, 'corrections' => ['0123456789-1' => 'no correction']]]);
+        $this->get('/shelf')->assertOk()->assertSee('Broken loaf')->assertSee('Rye-less loaf');
+        $this->get("/bench/$good->ulid")->assertOk();
+        $this->get('/almanac/foods/butter')->assertOk();
+        $page = $this->get("/bench/$bad->ulid")->assertStatus(500)->assertSee('“Broken loaf” cannot be computed')->assertSee('200 g sugar');
+        $page->assertSee("/shelf/$bad->ulid/remove");
+        $this->post("/shelf/$bad->ulid/remove")->assertRedirect('/shelf');
+        $this->get('/shelf')->assertDontSee('Choose Broken loaf');
+        // Nobody else is shown it.
+        $this->actingAs($this->baker('other@example.org'))->get("/bench/$bad->ulid")->assertNotFound();
+    }
 }
