@@ -14,6 +14,7 @@ use Aglyca\Core\Kernel;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Reading\Line;
 use Aglyca\Core\Side;
+use Aglyca\Core\Swap\Exchange;
 use Aglyca\Core\Swap\Binding;
 use App\Support\Dessert;
 use Illuminate\Support\MessageBag;
@@ -30,6 +31,12 @@ final readonly class BenchPage
         private array $typed,
         public ?string $open,
     ) {}
+
+    /** It is low in carbohydrate as it was written, nothing of it was swapped, and nobody changed an amount. */
+    public function isAsItWas(): bool
+    {
+        return in_array('already-low', array_column($this->conversion->warnings, 'key'), true) && array_filter($this->conversion->swap->exchanges, static fn (Exchange $e): bool => $e->changed) === [] && $this->conversion->brief->wishes->amounts === [];
+    }
 
     public function title(): string
     {

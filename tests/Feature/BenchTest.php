@@ -110,4 +110,12 @@ final class BenchTest extends KitchenCase
         self::assertSame([0.875, 'coconut', ['nuts']], [$wishes->sweetness, $wishes->school, $wishes->without]);
         $this->get("/bench/$recipe->ulid")->assertSee('value="87.5"', false);
     }
+
+    public function test_what_is_low_in_carbohydrate_already_is_told_so_before_anything_else(): void
+    {
+        $baker = $this->baker();
+        $low = $this->recipeOf($baker, "Almond bites\nMakes 12 pieces\n200 g almond flour\n80 g erythritol\n100 g butter\n2 eggs\n1 tsp vanilla extract\n\nMethod\nMix. Bake at 160 °C for 20 minutes.");
+        $this->get("/bench/$low->ulid")->assertOk()->assertSee('Already low-carb: nothing here needs a swap.')->assertDontSee('strip-row', false);
+        $this->get('/bench/'.$this->recipeOf($baker)->ulid)->assertDontSee('nothing here needs a swap')->assertSee('strip-row', false);
+    }
 }

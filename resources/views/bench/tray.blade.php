@@ -5,7 +5,11 @@
 <div id="bench" data-seen="{{ $page->dessert->revision() }}">
     @include('bench.head', ['here' => ''])
     @include('bench.collisions')
-    @include('bench.strip')
+    @if ($page->isAsItWas())
+        <p class="strip mt-3 flex flex-wrap items-center justify-between gap-3 text-lg"><span>Already low-carb: nothing here needs a swap. <strong class="figure">{{ $page->net($page->conversion->after) }} g</strong> net carbs a {{ $page->pieceWord() }}. <a href="{{ $page->path('bench/account') }}">What carries them</a>, or see under “Other ways” what could still be gained.</span><a class="button button-main" href="{{ $page->path('counter') }}">Bake it</a></p>
+    @else
+        @include('bench.strip')
+    @endif
     <div class="mt-4 grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_350px]">
         <div class="grid min-w-0 gap-4">
         <section class="tray px-4 pt-3 pb-2" aria-label="The weave: as written beside swapped">
