@@ -14,8 +14,8 @@ use Aglyca\Core\Kernel;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Reading\Line;
 use Aglyca\Core\Side;
-use Aglyca\Core\Swap\Exchange;
 use Aglyca\Core\Swap\Binding;
+use Aglyca\Core\Swap\Exchange;
 use App\Support\Dessert;
 use Illuminate\Support\MessageBag;
 

@@ -19,14 +19,7 @@ final class CounterTest extends BrowserCase
     public function test_a_bake_goes_through_whatever_happens(): void
     {
         self::open(true);
-        $this->signUp();
-        $this->go('/');
-        self::$browser->driver->executeScript('document.getElementById("text").value = arguments[0]', [self::BISCUITS]);
-        $this->click('form#paste button');
-        $this->wait(fn (): bool => preg_match('~/bench/[0-9a-z]{26}~', (string) self::$browser->driver->getCurrentURL()) === 1);
-        $this->go('/counter');
-        $this->click('form[action$="/runs"] button');
-        $this->wait(fn (): bool => str_contains((string) self::$browser->driver->getCurrentURL(), '/counter/run/'));
+        $this->beginBake();
         $address = (string) self::$browser->driver->getCurrentURL();
 
         // Until the step that beats the butter: the oven is heating.
@@ -106,14 +99,7 @@ final class CounterTest extends BrowserCase
         putenv('AGLYCA_BASE='.$site->address());
         try {
             $site->up();
-            $this->signUp();
-            $this->go('/');
-            self::$browser->driver->executeScript('document.getElementById("text").value = arguments[0]', [self::BISCUITS]);
-            $this->click('form#paste button');
-            $this->wait(fn (): bool => preg_match('~/bench/[0-9a-z]{26}~', (string) self::$browser->driver->getCurrentURL()) === 1);
-            $this->go('/counter');
-            $this->click('form[action$="/runs"] button');
-            $this->wait(fn (): bool => str_contains((string) self::$browser->driver->getCurrentURL(), '/counter/run/'));
+            $this->beginBake();
             $this->wait(fn (): bool => (bool) $this->script('return navigator.serviceWorker.controller !== null'));
             self::$browser->driver->navigate()->refresh();
             $this->press('#main-button');
@@ -185,5 +171,17 @@ final class CounterTest extends BrowserCase
     private function waiting(): int
     {
         return (int) $this->script('const key = Object.keys(localStorage).find((k) => k.endsWith(":queue")); return key ? JSON.parse(localStorage.getItem(key)).length : 0;');
+    }
+
+    private function beginBake(): void
+    {
+        $this->signUp();
+        $this->go('/');
+        self::$browser->driver->executeScript('document.getElementById("text").value = arguments[0]', [self::BISCUITS]);
+        $this->click('form#paste button');
+        $this->wait(fn (): bool => preg_match('~/bench/[0-9a-z]{26}~', (string) self::$browser->driver->getCurrentURL()) === 1);
+        $this->go('/counter');
+        $this->click('form[action$="/runs"] button');
+        $this->wait(fn (): bool => str_contains((string) self::$browser->driver->getCurrentURL(), '/counter/run/'));
     }
 }
