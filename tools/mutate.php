@@ -17,6 +17,7 @@ foreach (['core', 'data', 'tests', 'app', 'bootstrap', 'config', 'database', 'pa
 }
 // Nothing of it is written to.
 passthru('cp -al '.escapeshellarg("$root/vendor")." $copy/");
+symlink("$root/node_modules", "$copy/node_modules");
 mkdir("$copy/storage/framework", 0755, true);
 register_shutdown_function(static fn () => passthru("rm -rf $copy"));
 

@@ -45,7 +45,8 @@ final class Link extends Model
             'token_hash' => hash('sha256', $token), 'good_until' => now()->addMinutes(self::GOOD_FOR[$purpose]),
         ]);
 
-        return url("/link/$token");
+        // A mail names the site as it was set up, whatever name the request gave; what is shown on a page, the name of the page.
+        return ($purpose === 'invite' ? url('') : rtrim((string) config('app.url'), '/'))."/link/$token";
     }
 
     public static function of(string $token): ?self

@@ -33,6 +33,17 @@ final class StandingTest extends KitchenCase
         self::assertSame('max-age=3600', $this->get('https://127.0.0.1/')->headers->get('Strict-Transport-Security'));
     }
 
+    public function test_it_answers_to_its_own_names_only(): void
+    {
+        $answers = static fn (string $host): bool => array_filter((array) config('app.hosts'), static fn (string $p): bool => preg_match('{'.$p.'}i', $host) === 1) !== [];
+        foreach (['127.0.0.1', 'localhost', '192.168.1.20', '10.0.0.7', '172.20.3.4', 'kitchen.local', 'pi'] as $own) {
+            self::assertTrue($answers($own), $own);
+        }
+        foreach (['evil.example', '127.0.0.1.evil.example', '8.8.8.8', '172.40.1.1', 'kitchen.local.evil.example', '192.168.1.20.nip.example'] as $other) {
+            self::assertFalse($answers($other), $other);
+        }
+    }
+
     public function test_pages_of_a_kitchen_stay_in_no_cache(): void
     {
         $recipe = $this->recipeOf($this->baker());

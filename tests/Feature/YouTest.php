@@ -76,6 +76,15 @@ final class YouTest extends KitchenCase
         $this->post('/sign-in', ['email' => 'maud@example.org', 'password' => 'quince walnut lantern'])->assertRedirect('/shelf');
     }
 
+    public function test_a_mail_names_the_site_as_it_was_set_up_whatever_the_request_says(): void
+    {
+        Mail::fake();
+        $this->baker();
+        config(['app.url' => 'https://kitchen.example']);
+        $this->post('http://10.66.6.6/sign-in/forgotten', ['email' => 'maud@example.org']);
+        Mail::assertSent(LinkMail::class, static fn (LinkMail $mail): bool => str_contains($mail->render(), 'https://kitchen.example/link/') && ! str_contains($mail->render(), '10.66.6.6'));
+    }
+
     public function test_links_run_out(): void
     {
         $baker = $this->baker();
