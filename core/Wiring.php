@@ -157,8 +157,11 @@ final readonly class Wiring
 
     public SweetenerPrices $sweetenerPrices;
 
-    /** @param  ?FoodNames  $names  compiled before; null compiles them */
-    public function __construct(public Tables $tables, ?FoodNames $names = null, Stock $stock = new Stock)
+    /**
+     * @param  ?FoodNames  $names  compiled before; null compiles them
+     * @param  list<class-string<Rule\Rule>>  $without  rules of the swap that are left out, to see what they decide
+     */
+    public function __construct(public Tables $tables, ?FoodNames $names = null, Stock $stock = new Stock, array $without = [])
     {
         $this->units = new UnitTable($tables);
         $this->constants = Constants::from($tables);
@@ -188,7 +191,7 @@ final readonly class Wiring
         $snapper = new Snapper($this->larder, $this->units, $this->constants);
         $this->scaler = new Scaler($this->larder, $snapper, $this->constants);
         $assayer = new Assayer($tables, $this->larder, $this->constants);
-        $this->swapper = $this->swapper($assayer, new PartMaker($snapper, $this->scaler));
+        $this->swapper = $this->swapper($assayer, new PartMaker($snapper, $this->scaler), $without);
         $this->forecaster = new Forecaster($assayer, $this->constants);
         $this->cautioner = new Cautioner($tables, new AcidBalance($tables), $this->constants);
         $this->advisor = new Advisor($this->families, $this->constants);
@@ -227,14 +230,15 @@ final readonly class Wiring
         );
     }
 
-    private function swapper(Assayer $assayer, PartMaker $parts): ProgrammeSwapper
+    /** @param  list<class-string<Rule\Rule>>  $without */
+    private function swapper(Assayer $assayer, PartMaker $parts, array $without): ProgrammeSwapper
     {
         $candidates = new CandidateMaker($this->larder, $this->schools, $parts, $assayer, $this->constants);
-        $rules = [
+        $rules = array_values(array_filter([
             new Rule\Sweetness, new Rule\Bulk, new Rule\Body, new Rule\Moisture, new Rule\Fat($this->constants), new Rule\Structure,
             new Rule\Browning, new Rule\Draw, new Rule\Grain($this->constants), new Rule\CoolTaste($this->constants), new Rule\Practice,
             new Rule\Tolerance($this->constants), new Rule\CarbLimit($this->constants),
-        ];
+        ], static fn (Rule\Rule $rule): bool => ! in_array($rule::class, $without, true)));
 
         return new ProgrammeSwapper(
             $this->larder, $this->schools, $this->families, $this->accountant, new Sorter($this->larder, $this->schools, $this->constants),

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Swap\Rule;
+
+use Aglyca\Core\Brief;
+use Aglyca\Core\BriefJson;
+use Aglyca\Core\Conversion;
+use Aglyca\Core\Kernel;
+use Aglyca\Core\Swap\Rule;
+use Aglyca\Core\Wiring;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\CoreCase;
+
+/** Each rule of the swap decides: without it some dessert leaves the band that it holds, or is made of other amounts. */
+final class RulesTest extends CoreCase
+{
+    /** @return iterable<string, array{class-string, string}> the rule, and the property that it holds; "" where it holds amounts */
+    public static function rules(): iterable
+    {
+        yield 'sweetness' => [Rule\Sweetness::class, 'sweetness'];
+        yield 'bulk' => [Rule\Bulk::class, 'bulk'];
+        yield 'moisture' => [Rule\Moisture::class, 'moisture'];
+        yield 'fat' => [Rule\Fat::class, ''];
+        yield 'structure' => [Rule\Structure::class, 'structure'];
+        yield 'browning' => [Rule\Browning::class, 'browning'];
+        yield 'grain' => [Rule\Grain::class, 'grain'];
+        yield 'cool taste' => [Rule\CoolTaste::class, 'cool'];
+        yield 'tolerance' => [Rule\Tolerance::class, 'tolerance'];
+        yield 'body' => [Rule\Body::class, ''];
+        yield 'what draws water' => [Rule\Draw::class, ''];
+        yield 'practice' => [Rule\Practice::class, ''];
+        yield 'limit of carbs' => [Rule\CarbLimit::class, ''];
+    }
+
+    #[DataProvider('rules')]
+    public function test_a_dessert_shows_that_it_is_there(string $rule, string $property): void
+    {
+        [$with, $without] = [self::kernel(), self::without($rule)];
+        [$left, $kept, $differ] = [0, 0, 0];
+        foreach (self::briefs() as $brief) {
+            [$is, $lacks] = [$with->convert($brief), $without->convert($brief)];
+            $differ += self::amounts($is) === self::amounts($lacks) ? 0 : 1;
+            if ($property !== '') {
+                $left += $lacks->properties[$property]->isOutside() && ! $is->properties[$property]->isOutside() ? 1 : 0;
+                $kept += $is->properties[$property]->isOutside() && ! $lacks->properties[$property]->isOutside() ? 1 : 0;
+            }
+        }
+        self::assertGreaterThan(0, $differ, 'without it every amount is the same');
+        if ($property !== '') {
+            self::assertGreaterThan($kept, $left, "without it more leave the band of their $property than come into it");
+        }
+    }
+
+    public function test_every_rule_there_is_stands_in_the_table(): void
+    {
+        $there = array_map(static fn (string $file): string => 'Aglyca\\Core\\Swap\\Rule\\'.basename($file, '.php'), glob(dirname(__DIR__, 4).'/core/Swap/Rule/*.php') ?: []);
+        $decides = array_values(array_filter($there, static fn (string $class): bool => is_subclass_of($class, Rule\Rule::class)));
+        self::assertEqualsCanonicalizing(array_column(iterator_to_array(self::rules()), 0), $decides);
+    }
+
+    /** @return list<Brief> */
+    private static function briefs(): array
+    {
+        $briefs = [];
+        foreach (self::desserts() as [$text]) {
+            foreach (['allulose-erythritol', 'erythritol', 'allulose', 'xylitol', 'blend-erythritol'] as $sweetener) {
+                foreach (['almond', 'coconut'] as $school) {
+                    $briefs[] = BriefJson::read(['text' => $text, 'sweetener' => $sweetener, 'school' => $school, 'sweetness' => 1.0]);
+                }
+            }
+            $briefs[] = BriefJson::read(['text' => $text, 'sweetness' => 0.9])->in(new \Aglyca\Core\Swap\KitchenLimits(1.5));
+        }
+
+        return $briefs;
+    }
+
+    /** @return array<string, float> */
+    private static function amounts(Conversion $conversion): array
+    {
+        $amounts = [];
+        foreach ($conversion->after->formula->doses as $i => $dose) {
+            $amounts["$i ".($dose->food->key ?? '')] = round($dose->mass(), 2);
+        }
+
+        return $amounts;
+    }
+
+    /** @param  class-string<Rule\Rule>  $rule */
+    private static function without(string $rule): Kernel
+    {
+        return Kernel::over(new Wiring(self::tables(), without: [$rule]));
+    }
+}
