@@ -12,6 +12,7 @@ use App\Http\Middleware\SecurityHeaders;
 use App\Support\Dessert;
 use App\Support\Trouble;
 use Illuminate\Database\QueryException;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -60,10 +61,12 @@ return Application::configure(basePath: dirname(__DIR__))
         });
         // The database is away, or two wanted the same row for too long: nothing was changed, and it is worth trying again.
         $exceptions->render(function (QueryException|PDOException $e, Request $request): ?Response {
-            $previous = $e instanceof QueryException ? $e->getPrevious() ?? $e : $e;
-            $code = (int) ($previous instanceof PDOException ? $previous->errorInfo[1] ?? $previous->getCode() : 0);
+            if ($e instanceof UniqueConstraintViolationException) {
+                // Two were first at the same moment: one of them was, and the other is told.
+                return back()->withErrors(['text' => 'Somebody was there a moment before you. Look once more, and send it again.']);
+            }
 
-            return in_array($code, Trouble::PASSING, true) ? response()->view('errors.503', [], 503, ['Retry-After' => '10']) : null;
+            return Trouble::isPassing($e) ? response()->view('errors.503', [], 503, ['Retry-After' => '10']) : null;
         });
         // What is stored of a dessert may be older than the rules of today: the page says which it is, and lets it be mended or removed.
         $exceptions->render(function (LogicException|TypeError|ArithmeticError|UnexpectedValueException|OutOfBoundsException $e, Request $request): ?Response {

@@ -30,7 +30,7 @@ final class KitchenCheck
     private const COLUMNS = [
         'recipes' => ['title' => 160, 'opened_at' => '?moment', 'house_version_id' => '?number', 'revision' => 'number', 'straight_from' => 'number', 'deleted_at' => '?moment'],
         'versions' => ['recipe_id' => 'number', 'number' => 'number', 'document' => 'map', 'past' => '?steps', 'future' => '?steps', 'parent_id' => '?number', 'tries' => '?map'],
-        'bakes' => ['recipe_id' => 'number', 'version_id' => 'number', 'baked_on' => 'day', 'mark' => [1, 5], 'words' => 20_000, 'doing' => '?map', 'judgement' => '?map', 'mass_g' => [0, 9_999_999], 'height_cm' => [0, 9999], 'pieces' => [0, 99_999], 'minutes' => [0, 99_999], 'heat_c' => [-50, 9999], 'deleted_at' => '?moment'],
+        'bakes' => ['recipe_id' => 'number', 'version_id' => 'number', 'baked_on' => 'day', 'mark' => [1, 5], 'words' => 20_000, 'doing' => '?doing', 'judgement' => '?words', 'mass_g' => [0, 9_999_999], 'height_cm' => [0, 9999], 'pieces' => [0, 99_999], 'minutes' => [0, 99_999], 'heat_c' => [-50, 9999], 'deleted_at' => '?moment'],
         'photos' => ['bake_id' => 'number', 'width' => 'number', 'height' => 'number', 'jpeg_base64' => 6_000_000],
         'boxes' => ['bake_id' => 'number', 'place' => 10, 'pieces_left' => 'number', 'good_until' => '?day'],
         'runs' => ['recipe_id' => 'number', 'version_id' => 'number', 'bake_id' => '?number'],
@@ -98,6 +98,8 @@ final class KitchenCheck
                 'moment' => is_string($value) && preg_match(self::MOMENT, $value) === 1,
                 'day' => is_string($value) && preg_match(self::DAY, $value) === 1,
                 'map', 'steps' => is_array($value) && strlen((string) json_encode($value)) <= self::MOST_JSON,
+                'words' => is_array($value) && array_filter($value, is_string(...)) === $value,
+                'doing' => self::holds($value, 'map') && self::isDoing($value),
                 'law' => is_string($value) && LabelLaw::tryFrom($value) !== null,
                 'polyol' => is_string($value) && isset(PackageRequest::POLYOLS[$value]),
                 'points' => is_array($value) && count($value) <= 500 && array_filter($value, static fn (mixed $p): bool => ! is_array($p) || count($p) !== 2 || array_filter($p, is_numeric(...)) !== $p) === [],
@@ -165,6 +167,20 @@ final class KitchenCheck
         $isOne || throw self::damaged('kitchen', 0);
 
         return $kitchen;
+    }
+
+    /** @param  array<array-key, mixed>  $doing  as the Counter records it */
+    private static function isDoing(array $doing): bool
+    {
+        foreach (['weighed' => ['name', 'grams'], 'times' => ['name']] as $list => $fields) {
+            foreach ((array) ($doing[$list] ?? []) as $one) {
+                if (! is_array($one) || array_filter($fields, static fn (string $f): bool => ! is_scalar($one[$f] ?? null)) !== []) {
+                    return false;
+                }
+            }
+        }
+
+        return array_filter((array) ($doing['pieces'] ?? []), is_numeric(...)) === (array) ($doing['pieces'] ?? []);
     }
 
     private static function damaged(string $where, int $n): InvalidArgumentException

@@ -9,6 +9,7 @@ use Aglyca\Core\Reading\UnreadableRecipe;
 use Aglyca\Core\Side;
 use App\Models\Kitchen;
 use App\Models\Recipe;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Str;
 use InvalidArgumentException;
 use JsonException;
@@ -95,7 +96,12 @@ final class KitchenZip
         } finally {
             $zip->close();
         }
-        KitchenCopy::into($kitchen, KitchenCheck::of($copy));
+        try {
+            KitchenCopy::into($kitchen, KitchenCheck::of($copy));
+        } catch (QueryException $refused) {
+            // What the tables themselves do not take: a bake of no dessert, a day that no month has, one number twice.
+            throw Trouble::isPassing($refused) ? $refused : new InvalidArgumentException('That copy is damaged: its parts do not belong together. Nothing was brought in.');
+        }
     }
 
     private static function entry(ZipArchive $zip, string $name, int $most): string

@@ -25,8 +25,21 @@ final class Leaving
             $user->forceFill(['closed_at' => now()])->save();
             if ($kitchen->users()->where('role', User::BAKER)->whereNull('closed_at')->doesntExist()) {
                 $kitchen->forceFill(['closed_at' => now()])->save();
+                // Who only read in it goes on in a kitchen apart.
+                foreach (User::query()->where('kitchen_id', $kitchen->id)->whereNull('closed_at')->get() as $reader) {
+                    /** @var User $reader */
+                    self::part($reader);
+                }
             }
         });
+        SignIns::endAll($user);
+    }
+
+    /** Somebody goes on in a kitchen of their own, which is empty. */
+    public static function part(User $user): void
+    {
+        $own = Kitchen::query()->create(['name' => 'My kitchen', 'convention' => 'low-carb']);
+        $user->update(['kitchen_id' => $own->id, 'role' => User::BAKER]);
         SignIns::endAll($user);
     }
 

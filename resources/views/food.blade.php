@@ -4,7 +4,7 @@
     <h1 class="mt-1 text-4xl text-cobalt">{{ $food->name }}</h1>
     @if ($food->aliases !== [])<p class="mt-1 text-soft">also read as {{ implode(', ', $food->aliases) }}</p>@endif
     <table class="mt-4 w-full max-w-md">
-        <caption class="text-left font-semibold">In 100 g, ± {{ Figures::percent($food->u) }} %</caption>
+        <caption class="text-left font-semibold">@if ($food->bag !== '')In 100 g, by the label of “{{ $food->bag }}”@else In 100 g, ± {{ Figures::percent($food->u) }} %@endif</caption>
         <tbody>
         @foreach ([['Energy', Figures::whole($n->energy).' kcal'], ['Water', Figures::one($n->water).' g'], ['Protein', Figures::one($n->protein).' g'], ['Fat', Figures::one($n->fat).' g'], ['Total carbohydrate', Figures::one($n->carbohydrate).' g'], ['of it fibre', Figures::one($n->fibre).' g'], ['of it sugars', Figures::one($n->sugars).' g'], ['of it allulose', Figures::one($n->allulose).' g'], ['Salt', Figures::one($n->salt).' g']] as [$name, $figure])
             <tr class="border-t border-line"><th scope="row" class="py-1 text-left font-normal">{{ $name }}</th><td class="figure text-right">{{ $figure }}</td></tr>
@@ -12,8 +12,8 @@
         @foreach ($n->polyols as $name => $grams)<tr class="border-t border-line"><th scope="row" class="py-1 text-left font-normal">of it {{ $name }}</th><td class="figure text-right">{{ Figures::one($grams) }} g</td></tr>@endforeach
         </tbody>
     </table>
-    <p class="mt-3"><strong>{{ ucfirst($source['kind']) }}:</strong> {{ $source['source'] }}@if ($source['note'] !== ''); {{ $source['note'] }}@endif. @if ($food->note !== '')<br>{{ ucfirst($food->note) }}.@endif</p>
-    @if ($food->allergens !== [])<p class="mt-2">Allergens: {{ implode(', ', $food->allergens) }}.</p>@endif
+    @if ($food->bag !== '')<p class="mt-3">These figures are those of the label that you typed into the <a href="/pantry/{{ $food->package }}">Pantry</a>.</p>@else<p class="mt-3"><strong>{{ ucfirst($source['kind']) }}:</strong> {{ $source['source'] }}@if ($source['note'] !== ''); {{ $source['note'] }}@endif. @if ($food->note !== '')<br>{{ ucfirst($food->note) }}.@endif</p>@endif
+    @if ($food->allergens !== [])<p class="mt-2">Allergens: {{ implode(', ', array_map(fn ($a) => preg_replace('~^(\w+):(.+)$~', '$1 ($2)', $a), $food->allergens)) }}.</p>@endif
     @if ($facts['densities'] !== [] || $facts['portions'] !== [])
         <h2 class="mt-6 text-xl">What it weighs</h2>
         <ul class="mt-1">

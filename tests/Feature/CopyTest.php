@@ -107,6 +107,11 @@ final class CopyTest extends KitchenCase
                 return $c;
             },
             static function (array $c): array {
+                $c['tables']['bakes'] = [['recipe_id' => 0, 'version_id' => 0, 'baked_on' => '2026-01-01', 'words' => '', 'judgement' => ['rise' => ['x']]]];
+
+                return $c;
+            },
+            static function (array $c): array {
                 $c['tables']['packages'] = 'x';
 
                 return $c;
@@ -131,6 +136,18 @@ final class CopyTest extends KitchenCase
             }
         }
         $empty = $this->baker('empty@example.org');
+        // What only the tables themselves notice brings in nothing either.
+        foreach ([['versions', 'recipe_id', 7], ['packages', 'opened_on', '2026-02-31']] as [$table, $column, $value]) {
+            $copy = $good;
+            $copy['tables'][$table][0][$column] = $value;
+            $file = (string) tempnam(sys_get_temp_dir(), 'bad');
+            $zip = new ZipArchive;
+            $zip->open($file, ZipArchive::OVERWRITE);
+            $zip->addFromString('kitchen.json', (string) json_encode($copy));
+            $zip->close();
+            $this->actingAs($empty)->post('/you/kitchen', ['copy' => new UploadedFile($file, 'bad.zip', null, null, true)])->assertSessionHasErrors('copy');
+            self::assertTrue(Kitchen::query()->findOrFail($empty->kitchen_id)->isEmpty(), "$table.$column");
+        }
         $path = (string) tempnam(sys_get_temp_dir(), 'bad');
         $zip = new ZipArchive;
         $zip->open($path, ZipArchive::OVERWRITE);

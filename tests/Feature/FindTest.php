@@ -50,6 +50,9 @@ final class FindTest extends KitchenCase
         $this->recipeOf($this->baker(), self::TART);
         $this->get('/almanac/foods/butter')->assertSee('In your desserts')->assertSee('Almond tart');
         $this->get('/almanac/foods/mango')->assertSee('In none of them');
+        $this->post('/pantry', ['name' => 'The blue tub', 'food' => 'Unsalted butter', 'law' => 'eu-uk', 'serving_g' => '100', 'printed' => ['carbohydrate' => '1', 'fat' => '82'], 'is_default' => '1']);
+        $this->get('/almanac/foods/butter')->assertSee('by the label of “The blue tub”')->assertDontSee('± 0 %');
+        $this->get('/almanac/foods/almond-flour')->assertSee('nuts (almond)');
         $this->get('/almanac')->assertSee('How much erythritol 100 g of water hold')->assertSee('</svg>', false);
     }
 

@@ -179,4 +179,16 @@ final class YouTest extends KitchenCase
         $this->actingAs($moves)->get("/bench/$recipe->ulid")->assertNotFound();
         self::assertSame(3, Kitchen::query()->count());
     }
+
+    public function test_who_only_read_in_a_kitchen_that_closes_goes_on_apart(): void
+    {
+        $baker = $this->baker();
+        $recipe = $this->recipeOf($baker);
+        $reader = User::query()->create(['kitchen_id' => $baker->kitchen_id, 'email' => 'reads@example.org', 'password' => 'quince walnut lantern', 'is_demo' => false, 'role' => User::READER]);
+        Leaving::close($baker);
+        $this->actingAs($reader->refresh())->get("/bench/$recipe->ulid")->assertNotFound();
+        $this->travel(15)->days();
+        Leaving::sweep();
+        self::assertSame(['reads@example.org'], User::query()->pluck('email')->all());
+    }
 }

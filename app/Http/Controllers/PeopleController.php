@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\Kitchen;
 use App\Models\Link;
 use App\Models\User;
+use App\Support\Leaving;
 use App\Support\SecurityLog;
-use App\Support\SignIns;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -32,11 +31,7 @@ final readonly class PeopleController
     {
         $user = $request->user();
         $other = User::query()->where('kitchen_id', $user->kitchen_id)->whereKey($request->integer('who'))->where('id', '!=', $user->id)->firstOrFail();
-        DB::transaction(static function () use ($other): void {
-            $own = Kitchen::query()->create(['name' => 'My kitchen', 'convention' => 'low-carb']);
-            $other->update(['kitchen_id' => $own->id, 'role' => User::BAKER]);
-            SignIns::endAll($other);
-        });
+        DB::transaction(static fn () => Leaving::part($other));
         SecurityLog::of('parted', $user, ['from' => $other->id]);
 
         return redirect()->route('you')->with('said', $other->email.' has a kitchen apart from yours now.');

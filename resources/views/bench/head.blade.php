@@ -11,7 +11,7 @@
         </p>
     </div>
     <p class="flex flex-wrap items-center gap-x-4" id="net" data-said="Now {{ $page->net($page->conversion->after) }} grams net carbs a {{ $page->pieceWord() }}, as written {{ $page->net($page->conversion->before) }}.">
-        <span class="figure text-3xl text-soft line-through decoration-2"><span class="sr-only">as written </span>{{ $page->net($page->conversion->before) }}</span>
+        @if (! $page->isAsItWas())<span class="figure text-3xl text-soft line-through decoration-2"><span class="sr-only">as written </span>{{ $page->net($page->conversion->before) }}</span>@endif
         <span class="figure font-serif text-6xl leading-none font-semibold" data-net="after">{{ $page->net($page->conversion->after) }}</span>
         <span class="text-[15px] leading-snug text-soft">g net carbs a {{ $page->pieceWord() }}@if ($page->isMean()), on average @endif<br>likely {{ $page->range($page->conversion->after) }}, counted <a href="/almanac#conventions">{{ $page->conversion->brief->convention->value }}</a><br>total carbohydrate <span class="figure text-ink">{{ $page->total() }}</span> g</span>
     </p>

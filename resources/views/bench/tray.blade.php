@@ -6,7 +6,7 @@
     @include('bench.head', ['here' => ''])
     @include('bench.collisions')
     @if ($page->isAsItWas())
-        <p class="strip mt-3 flex flex-wrap items-center justify-between gap-3 text-lg"><span>Already low-carb: nothing here needs a swap. <strong class="figure">{{ $page->net($page->conversion->after) }} g</strong> net carbs a {{ $page->pieceWord() }}. <a href="{{ $page->path('bench/account') }}">What carries them</a>, or see under “Other ways” what could still be gained.</span><a class="button button-main" href="{{ $page->path('counter') }}">Bake it</a></p>
+        <p class="strip mt-3 flex items-center justify-between gap-4 text-lg max-md:flex-wrap"><span>Already low-carb: nothing here needs a swap. <strong class="figure">{{ $page->net($page->conversion->after) }} g</strong> net carbs a {{ $page->pieceWord() }}. <a href="{{ $page->path('bench/account') }}">What carries them</a>, or see under “Other ways” what could still be gained.</span><a class="button button-main shrink-0" href="{{ $page->path('counter') }}">Bake it</a></p>
     @else
         @include('bench.strip')
     @endif
