@@ -18,7 +18,10 @@ return [
             'engine' => 'InnoDB',
             'timezone' => '+00:00',
             // A database that does not answer holds nobody up for long.
-            'options' => [PDO::ATTR_TIMEOUT => 3, PDO::MYSQL_ATTR_INIT_COMMAND => 'SET SESSION innodb_lock_wait_timeout=5, max_statement_time=5'],
+            'options' => [
+                PDO::ATTR_TIMEOUT => 3,
+                PDO::MYSQL_ATTR_INIT_COMMAND => 'SET SESSION innodb_lock_wait_timeout=5, max_statement_time=5',
+            ],
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

@@ -70,22 +70,32 @@ final class BriefJson
             (string) ($kept['title'] ?? ''),
             new Corrections(
                 array_map(self::readCorrection(...), (array) ($kept['corrections'] ?? [])),
-                array_filter(array_map(static fn (mixed $f): ?Fate => Fate::tryFrom((string) $f), (array) ($kept['fates'] ?? []))),
+                array_filter(
+                    array_map(static fn (mixed $f): ?Fate => Fate::tryFrom((string) $f), (array) ($kept['fates'] ?? [])),
+                ),
                 isset(MeasuresReader::SAID[$kept['measures'] ?? '']) ? $kept['measures'] : null,
             ),
             new Wishes(
                 (string) ($kept['sweetener'] ?? $usual->sweetener),
                 (string) ($kept['school'] ?? $usual->school),
                 (float) ($kept['sweetness'] ?? $usual->sweetness),
-                Blend::of(self::strings($kept['corners'] ?? []), array_values(array_map(floatval(...), (array) ($kept['shares'] ?? [])))),
+                Blend::of(
+                    self::strings($kept['corners'] ?? []),
+                    array_values(array_map(floatval(...), (array) ($kept['shares'] ?? []))),
+                ),
                 array_map(strval(...), (array) ($kept['families'] ?? [])),
                 array_map(floatval(...), (array) ($kept['amounts'] ?? [])),
                 self::strings($kept['left'] ?? []),
                 self::strings($kept['without'] ?? []),
                 (float) ($kept['cooler'] ?? 0.0),
-                appliance: isset(Wishes::APPLIANCES[$kept['appliance'] ?? '']) ? (string) ($kept['appliance'] ?? '') : '',
+                appliance: isset(Wishes::APPLIANCES[$kept['appliance'] ?? ''])
+                    ? (string) ($kept['appliance'] ?? '')
+                    : '',
             ),
-            self::readSharing((array) ($kept['sharing'] ?? []), isset($kept['pieces']) ? (float) $kept['pieces'] : null),
+            self::readSharing(
+                (array) ($kept['sharing'] ?? []),
+                isset($kept['pieces']) ? (float) $kept['pieces'] : null,
+            ),
             new BatchPlan(
                 (float) ($kept['scale'] ?? 1.0),
                 isset($kept['pan']['to']) ? self::readPan($kept['pan']['to']) : null,
@@ -126,15 +136,21 @@ final class BriefJson
             'spread' => $p->spread->value, 'pieces' => $p->pieces, 'amount' => $p->amount, 'unit' => $p->unit,
         ];
 
-        return array_filter([
-            'portion' => self::portion($plan->portion),
-            'placements' => array_map($placed, $plan->placements),
-            'used' => $plan->used,
-            'weighed_mixed' => $plan->weighedMixed,
-            'weighed_baked' => $plan->weighedBaked,
-            'toppings' => array_map(static fn (Topping $t): array => ['name' => $t->name, 'text' => $t->text], $plan->toppings),
-            'eaten' => $plan->eaten === 1.0 ? null : $plan->eaten,
-        ], static fn (mixed $said): bool => $said !== null && $said !== []);
+        return array_filter(
+            [
+                'portion' => self::portion($plan->portion),
+                'placements' => array_map($placed, $plan->placements),
+                'used' => $plan->used,
+                'weighed_mixed' => $plan->weighedMixed,
+                'weighed_baked' => $plan->weighedBaked,
+                'toppings' => array_map(
+                    static fn (Topping $t): array => ['name' => $t->name, 'text' => $t->text],
+                    $plan->toppings,
+                ),
+                'eaten' => $plan->eaten === 1.0 ? null : $plan->eaten,
+            ],
+            static fn (mixed $said): bool => $said !== null && $said !== [],
+        );
     }
 
     /** @return array<string, mixed> */
@@ -148,7 +164,9 @@ final class BriefJson
             Way::Unequal => ['masses' => $wish->masses],
         };
 
-        return $said === [] ? [] : ['way' => $wish->way->value, ...array_filter($said, static fn (mixed $v): bool => $v !== null)];
+        return $said === []
+            ? []
+            : ['way' => $wish->way->value, ...array_filter($said, static fn (mixed $v): bool => $v !== null)];
     }
 
     /** @param  array<string, mixed>  $kept */
@@ -162,13 +180,18 @@ final class BriefJson
                 max(1, (int) ($said['pieces'] ?? 1)), (float) ($said['amount'] ?? 0.0), (string) ($said['unit'] ?? 'g'),
             );
         }
-        $topping = static fn (array $t): Topping => new Topping((string) ($t['name'] ?? ''), (string) ($t['text'] ?? ''));
+        $topping = static fn (array $t): Topping => new Topping(
+            (string) ($t['name'] ?? ''),
+            (string) ($t['text'] ?? ''),
+        );
 
         return new PortionPlan(
             $pieces,
             new PortionWish(
                 Way::tryFrom((string) ($portion['way'] ?? '')) ?? Way::Pieces,
-                (int) ($portion['across'] ?? 1), (int) ($portion['along'] ?? 1), (string) ($portion['scoop'] ?? PortionWish::SCOOP),
+                (int) ($portion['across'] ?? 1),
+                (int) ($portion['along'] ?? 1),
+                (string) ($portion['scoop'] ?? PortionWish::SCOOP),
                 isset($portion['each']) ? (float) $portion['each'] : null,
                 MassOf::tryFrom((string) ($portion['of'] ?? '')) ?? MassOf::Dough,
                 Leftover::tryFrom((string) ($portion['rest'] ?? '')) ?? Leftover::Spread,

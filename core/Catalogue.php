@@ -54,7 +54,10 @@ final readonly class Catalogue
     /** @return list<string> names of foods that look most like this one */
     public function suggestions(string $name, int $most): array
     {
-        return array_map(fn (string $key): string => $this->core->larder->get($key)->name, $this->core->foods->suggest($name, $most));
+        return array_map(
+            fn (string $key): string => $this->core->larder->get($key)->name,
+            $this->core->foods->suggest($name, $most),
+        );
     }
 
     public function package(string $id): ?Food
@@ -140,8 +143,14 @@ final readonly class Catalogue
         $named = fn (string $food, string $why): array => ['food' => $this->core->larder->get($food), 'why' => $why];
 
         return [
-            'by' => array_map(static fn (array $row): array => $named($row['to'], $row['why']), $this->core->schools->single($key)),
-            'of' => array_map(static fn (array $row): array => $named($row['from'], $row['why']), $this->core->schools->takenBy($key)),
+            'by' => array_map(
+                static fn (array $row): array => $named($row['to'], $row['why']),
+                $this->core->schools->single($key),
+            ),
+            'of' => array_map(
+                static fn (array $row): array => $named($row['from'], $row['why']),
+                $this->core->schools->takenBy($key),
+            ),
         ];
     }
 

@@ -41,7 +41,11 @@ final readonly class DessertSide
     public function eaten(): Serving
     {
         $times = $this->brief->portions->eaten;
-        $piece = $this->desk->accountant->plus($this->piece(), array_merge(...array_column($this->toppings, 'doses'), ...[[]]), 'a piece');
+        $piece = $this->desk->accountant->plus(
+            $this->piece(),
+            array_merge(...array_column($this->toppings, 'doses'), ...[[]]),
+            'a piece',
+        );
 
         return $times === 1.0 ? $piece : $this->desk->accountant->times($piece, $times, 'eaten');
     }
@@ -55,7 +59,11 @@ final readonly class DessertSide
     /** A topping alone. */
     public function alone(ReadTopping $topping): Serving
     {
-        return $this->desk->accountant->serve($topping->name, $topping->doses, array_fill(0, count($topping->doses), 1.0));
+        return $this->desk->accountant->serve(
+            $topping->name,
+            $topping->doses,
+            array_fill(0, count($topping->doses), 1.0),
+        );
     }
 
     /** A hundred grams of it as it is served: what went into the air is gone. */
@@ -141,6 +149,7 @@ final readonly class DessertSide
         $more = new Dose('', $food, Estimate::exactly($grams / $this->account->formula->pieces));
         $then = $this->desk->accountant->plus($this->piece(), [$more], '');
 
-        return $then->netCarbs($this->brief->convention)->value - $this->account->netCarbs($this->brief->convention)->value;
+        return $then->netCarbs($this->brief->convention)->value -
+            $this->account->netCarbs($this->brief->convention)->value;
     }
 }

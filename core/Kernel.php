@@ -101,15 +101,25 @@ final class Kernel
         $families = $this->core->swapper->familiesOf($written, $brief->wishes);
         // The swap is of all that is mixed; where it goes is the account's business.
         $before = $written->cutInto($this->laidOut($written, $brief->portions, $families)->pieces);
-        $swap = $this->core->swapper->swap($before, $brief->wishes, OvenPlan::asWritten($recipe->steps, $this->core->ovens), $pan);
+        $swap = $this->core->swapper->swap(
+            $before,
+            $brief->wishes,
+            OvenPlan::asWritten($recipe->steps, $this->core->ovens),
+            $pan,
+        );
         $shared = $this->laidOut($swap->after, $brief->portions, $families);
         $after = $this->core->accountant->count($shared);
         $like = $shared->layout?->cut;
 
         return new Conversion(
-            $brief, $recipe,
-            $like === null ? $swap->account : $this->core->accountant->count($this->laidOut($before, $brief->portions, $families, $like)),
-            $after, $swap, $this->forecast($swap),
+            $brief,
+            $recipe,
+            $like === null
+                ? $swap->account
+                : $this->core->accountant->count($this->laidOut($before, $brief->portions, $families, $like)),
+            $after,
+            $swap,
+            $this->forecast($swap),
             [...$this->assumed($brief, $recipe, $swap), ...$this->cautions($after, $swap, $recipe)],
             $this->core->planner->steps($swap, $recipe->steps), $pan,
             array_map($this->topping(...), $brief->portions->toppings), $this->core->desk,
@@ -159,9 +169,17 @@ final class Kernel
     public function dish(Conversion $conversion, int $number = 1, Side $side = Side::Swapped): Dish
     {
         $account = $conversion->account($side);
-        $steps = $side === Side::Written && $conversion->recipe->steps !== []
-            ? $this->core->planner->written($conversion->swap->before, $conversion->recipe->steps) : $conversion->steps;
-        $tasks = $this->core->tasks->tasks($conversion->swap, $account->formula, $steps, $conversion->title, "$number-");
+        $steps =
+            $side === Side::Written && $conversion->recipe->steps !== []
+                ? $this->core->planner->written($conversion->swap->before, $conversion->recipe->steps)
+                : $conversion->steps;
+        $tasks = $this->core->tasks->tasks(
+            $conversion->swap,
+            $account->formula,
+            $steps,
+            $conversion->title,
+            "$number-",
+        );
 
         return new Dish($conversion->title, $tasks, $conversion->family(), $account->formula->pieces);
     }
@@ -179,7 +197,10 @@ final class Kernel
      */
     public function shopping(array $conversions, array $pantry): array
     {
-        return $this->core->shopping->of(array_map(static fn (Conversion $c): Formula => $c->after->formula, $conversions), $pantry);
+        return $this->core->shopping->of(
+            array_map(static fn (Conversion $c): Formula => $c->after->formula, $conversions),
+            $pantry,
+        );
     }
 
     /** The dessert as it was really weighed. */
@@ -191,14 +212,20 @@ final class Kernel
     /** How nearly a thing has to be weighed, in grams more or less. */
     public function tolerance(Conversion $conversion, Food $food, float $grams): float
     {
-        return $this->core->weighing->tolerance($food, $grams, $conversion->after->formula->pieces, $conversion->brief->convention);
+        return $this->core->weighing->tolerance(
+            $food,
+            $grams,
+            $conversion->after->formula->pieces,
+            $conversion->brief->convention,
+        );
     }
 
     /**
      * What a probe in the middle of a bake says.
      *
      * @param  ?float  $oven  °C
-     * @return ?array{low: float, high: float, minutes: ?array{float, float}} °C of doneness, and minutes until then where they can be told
+     * @return ?array{low: float, high: float, minutes: ?array{float, float}} °C of doneness, and minutes until then
+     *     where they can be told
      */
     public function probe(Conversion $conversion, Doing $doing, ?float $oven): ?array
     {
@@ -209,7 +236,11 @@ final class Kernel
         $start = $doing->probe[0][1] ?? 0;
         $readings = array_map(static fn (array $r): array => [($r[1] - $start) / 60_000, $r[0]], $doing->probe);
 
-        return ['low' => $done[0], 'high' => $done[1], 'minutes' => $oven === null ? null : Heating::minutesUntil($readings, $oven, $done[0])];
+        return [
+            'low' => $done[0],
+            'high' => $done[1],
+            'minutes' => $oven === null ? null : Heating::minutesUntil($readings, $oven, $done[0]),
+        ];
     }
 
     /** @return list<Remedy> for the whole batch */
@@ -328,17 +359,27 @@ final class Kernel
     /** What a topping holds. */
     public function served(ReadTopping $topping): Serving
     {
-        return $this->core->accountant->serve($topping->name, $topping->doses, array_fill(0, count($topping->doses), 1.0));
+        return $this->core->accountant->serve(
+            $topping->name,
+            $topping->doses,
+            array_fill(0, count($topping->doses), 1.0),
+        );
     }
 
     /** As much of the recipe as is made, of which so much is eaten. */
     private function written(Brief $brief, Recipe $recipe): Formula
     {
         $scale = $brief->batch->scale;
-        $pieces = $brief->portions->pieces ?? ($recipe->pieces === null ? null : Scaler::pieces($recipe->pieces, $scale));
-        $formula = $this->core->scaler->scaled(Formula::asWritten($recipe, $pieces)->using($brief->portions->used), $scale);
+        $pieces =
+            $brief->portions->pieces ?? ($recipe->pieces === null ? null : Scaler::pieces($recipe->pieces, $scale));
+        $formula = $this->core->scaler->scaled(
+            Formula::asWritten($recipe, $pieces)->using($brief->portions->used),
+            $scale,
+        );
 
-        return self::isYieldAssumed($brief, $recipe) ? $formula->cutInto($this->usualPieces($formula, $brief)) : $formula;
+        return self::isYieldAssumed($brief, $recipe)
+            ? $formula->cutInto($this->usualPieces($formula, $brief))
+            : $formula;
     }
 
     /** Neither the text nor the baker says how many pieces it makes. */
@@ -352,7 +393,10 @@ final class Kernel
     {
         $family = $this->core->swapper->familiesOf($formula, $brief->wishes)[$formula->heaviest()];
 
-        return max(1.0, min((float) Portioning::MOST, round($formula->mass() * (1 - $family->bakeLoss) / $family->pieceGrams)));
+        return max(
+            1.0,
+            min((float) Portioning::MOST, round(($formula->mass() * (1 - $family->bakeLoss)) / $family->pieceGrams)),
+        );
     }
 
     /**
@@ -363,9 +407,18 @@ final class Kernel
     {
         $family = $families[$formula->heaviest()];
 
-        return $plan->isPlain() ? $formula : $formula->laidOut(
-            $this->core->layouts->layout($formula, $plan, array_column($families, 'key'), $family->key, $family->bakeLoss, $like),
-        );
+        return $plan->isPlain()
+            ? $formula
+            : $formula->laidOut(
+                $this->core->layouts->layout(
+                    $formula,
+                    $plan,
+                    array_column($families, 'key'),
+                    $family->key,
+                    $family->bakeLoss,
+                    $like,
+                ),
+            );
     }
 
     /** Another pan than the recipe's; null where the baker has the recipe's, or neither says how large that is. */
@@ -374,29 +427,51 @@ final class Kernel
         $from = $brief->batch->recipesPan ?? $recipe->pan;
         $to = $brief->batch->pan;
 
-        return $to === null || $from === null ? null : PanChange::of($from, $to, $brief->batch->scale, $this->core->constants);
+        return $to === null || $from === null
+            ? null
+            : PanChange::of($from, $to, $brief->batch->scale, $this->core->constants);
     }
 
     /** @return list<Warning> */
     private function assumed(Brief $brief, Recipe $recipe, Swap $swap): array
     {
-        return self::isYieldAssumed($brief, $recipe) ? [new Warning('yield-assumed', sprintf(
-            'The recipe does not say how many pieces it makes: %d of about %.0f g each are assumed. Say how many, and the figures follow.',
-            $swap->before->pieces, $swap->before->mass() * (1 - $swap->family()->bakeLoss) / $swap->before->pieces,
-        ))] : [];
+        return self::isYieldAssumed($brief, $recipe)
+            ? [
+                new Warning(
+                    'yield-assumed',
+                    sprintf(
+                        'The recipe does not say how many pieces it makes: %d of about %.0f g each are assumed. Say how many, and the figures follow.',
+                        $swap->before->pieces,
+                        ($swap->before->mass() * (1 - $swap->family()->bakeLoss)) / $swap->before->pieces,
+                    ),
+                ),
+            ]
+            : [];
     }
 
     /** @return list<Warning> */
     private function cautions(Account $after, Swap $swap, Recipe $recipe): array
     {
         $care = array_map(
-            fn (Family $f, string $name, int $c): Care => new Care($name, $f->minutes > 0 || $swap->before->making->isEggCooked || $this->isMadeBefore($swap, $c), $f->cold, $f->hot),
-            $swap->families, $recipe->components, array_keys($recipe->components),
+            fn (Family $f, string $name, int $c): Care => new Care(
+                $name,
+                $f->minutes > 0 || $swap->before->making->isEggCooked || $this->isMadeBefore($swap, $c),
+                $f->cold,
+                $f->hot,
+            ),
+            $swap->families,
+            $recipe->components,
+            array_keys($recipe->components),
         );
 
         return [
             ...$this->core->advisor->advice($after, $swap),
-            ...$this->core->cautioner->cautions($after, $care, $swap->wishes->kitchen->bodyMass, $swap->family()->bakeLoss),
+            ...$this->core->cautioner->cautions(
+                $after,
+                $care,
+                $swap->wishes->kitchen->bodyMass,
+                $swap->family()->bakeLoss,
+            ),
         ];
     }
 
@@ -409,8 +484,14 @@ final class Kernel
             }
         }
         foreach ($swap->exchanges as $exchange) {
-            $eggs = array_filter($exchange->component === $component ? $exchange->to : [], static fn (Part $p): bool => $p->food->role === Role::Egg);
-            if ($eggs !== [] && $this->core->preparations->nameOf($swap->before->doses[$exchange->from[0] ?? -1] ?? null) === '') {
+            $eggs = array_filter(
+                $exchange->component === $component ? $exchange->to : [],
+                static fn (Part $p): bool => $p->food->role === Role::Egg,
+            );
+            if (
+                $eggs !== [] &&
+                $this->core->preparations->nameOf($swap->before->doses[$exchange->from[0] ?? -1] ?? null) === ''
+            ) {
                 return false;
             }
         }
@@ -430,13 +511,21 @@ final class Kernel
             }
         }
         $sweet = $family->band('sweetness');
-        $bands['sweetness'] = new Bounds($sweet->low * $swap->wishes->sweetness, $sweet->high * $swap->wishes->sweetness);
+        $bands['sweetness'] = new Bounds(
+            $sweet->low * $swap->wishes->sweetness,
+            $sweet->high * $swap->wishes->sweetness,
+        );
         $usual = $this->core->constants->get('default-body-mass');
 
         return $this->core->forecaster->compare(
-            $swap->before, $swap->after, $family->bakeLoss,
-            $swap->oven->writtenMinutesAtReference($family), $swap->oven->minutesAtReference($family),
-            $bands, Solubility::at($family, $this->core->constants), ($swap->wishes->kitchen->bodyMass ?? $usual) / $usual,
+            $swap->before,
+            $swap->after,
+            $family->bakeLoss,
+            $swap->oven->writtenMinutesAtReference($family),
+            $swap->oven->minutesAtReference($family),
+            $bands,
+            Solubility::at($family, $this->core->constants),
+            ($swap->wishes->kitchen->bodyMass ?? $usual) / $usual,
         );
     }
 }

@@ -63,7 +63,9 @@ final class Tables
         $rows = [];
         for ($line = 2; ($cells = fgetcsv($file, null, ',', '"', '')) !== false; $line++) {
             if (count($cells) !== count($header)) {
-                throw new RuntimeException("data/$table.csv line $line has ".count($cells).' cells, its header '.count($header).'.');
+                throw new RuntimeException(
+                    "data/$table.csv line $line has ".count($cells).' cells, its header '.count($header).'.',
+                );
             }
             $rows[] = array_combine($header, $cells);
         }

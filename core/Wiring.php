@@ -161,8 +161,12 @@ final readonly class Wiring
      * @param  ?FoodNames  $names  compiled before; null compiles them
      * @param  list<class-string<Rule\Rule>>  $without  rules of the swap that are left out, to see what they decide
      */
-    public function __construct(public Tables $tables, ?FoodNames $names = null, Stock $stock = new Stock, array $without = [])
-    {
+    public function __construct(
+        public Tables $tables,
+        ?FoodNames $names = null,
+        Stock $stock = new Stock(),
+        array $without = [],
+    ) {
         $this->units = new UnitTable($tables);
         $this->constants = Constants::from($tables);
         $this->larder = new Larder($tables, $this->units, $this->constants, $stock);
@@ -179,12 +183,20 @@ final readonly class Wiring
         $this->sections = new SectionReader($this->signs, $this->yields, $this->words);
         $this->lines = $this->lineReader();
         $this->recipes = new RecipeReader(
-            $this->lines, $this->steps, $this->yields, $this->sections, new PanReader($this->words), new MeasuresReader($tables),
+            $this->lines,
+            $this->steps,
+            $this->yields,
+            $this->sections,
+            new PanReader($this->words),
+            new MeasuresReader($tables),
         );
         $this->netCarbs = new NetCarbs($tables, $this->constants);
         $this->accountant = new Accountant($this->netCarbs, new Spreads($tables), $this->constants);
         $this->desk = new Desk(
-            $this->accountant, new Sharer($this->accountant), new WhatIf($this->accountant, $this->larder), $this->constants,
+            $this->accountant,
+            new Sharer($this->accountant),
+            new WhatIf($this->accountant, $this->larder),
+            $this->constants,
         );
         $this->sweetenerPrices = new SweetenerPrices($this->larder, $this->netCarbs);
         $this->layouts = new LayoutMaker($tables, $this->units);
@@ -199,22 +211,44 @@ final readonly class Wiring
         $patterns = new Patterns($tables, $this->constants);
         $actions = new Actions($tables);
         $this->planner = new BakePlanner(
-            $preparations, new MethodReader($actions, $this->foods, $this->constants),
-            new MethodWriter($preparations, new Latecomers($preparations, $patterns), $this->constants), $patterns, new Extras($tables, $this->constants), $this->constants,
+            $preparations,
+            new MethodReader($actions, $this->foods, $this->constants),
+            new MethodWriter($preparations, new Latecomers($preparations, $patterns), $this->constants),
+            $patterns,
+            new Extras($tables, $this->constants),
+            $this->constants,
         );
-        $this->tasks = new TaskMaker(new Clauses($actions, $this->steps), $actions, $this->steps, new TaskLinker($this->constants), $this->constants, $stock->taught);
+        $this->tasks = new TaskMaker(
+            new Clauses($actions, $this->steps),
+            $actions,
+            $this->steps,
+            new TaskLinker($this->constants),
+            $this->constants,
+            $stock->taught,
+        );
         $this->weighing = new Weighing($this->accountant, $this->netCarbs, $this->larder, $this->constants);
         $this->pictures = new PictureBook($this->larder, $this->constants);
         $this->remedies = new Remedies($tables, $this->larder, $snapper, $this->measures);
         $this->heating = new Heating($tables);
         $this->lessons = new Lessons($this->larder, $this->families, $this->constants);
         $this->diagnosis = new Diagnosis(
-            $tables, new Portrait($tables, $assayer, $this->larder, $this->constants),
-            new ChangeMaker($tables, $this->larder, $snapper, new Outlook($this->forecaster, $this->constants), $this->constants), $this->constants,
+            $tables,
+            new Portrait($tables, $assayer, $this->larder, $this->constants),
+            new ChangeMaker(
+                $tables,
+                $this->larder,
+                $snapper,
+                new Outlook($this->forecaster, $this->constants),
+                $this->constants,
+            ),
+            $this->constants,
         );
         $this->shopping = new ShoppingList($this->scaler);
         $this->days = new DayPlanner(
-            new Batches($this->constants), new JobSheetMaker($this->constants), new Advice($this->constants), $this->constants,
+            new Batches($this->constants),
+            new JobSheetMaker($this->constants),
+            new Advice($this->constants),
+            $this->constants,
         );
     }
 
@@ -234,15 +268,38 @@ final readonly class Wiring
     private function swapper(Assayer $assayer, PartMaker $parts, array $without): ProgrammeSwapper
     {
         $candidates = new CandidateMaker($this->larder, $this->schools, $parts, $assayer, $this->constants);
-        $rules = array_values(array_filter([
-            new Rule\Sweetness, new Rule\Bulk, new Rule\Body, new Rule\Moisture, new Rule\Fat($this->constants), new Rule\Structure,
-            new Rule\Browning, new Rule\Draw, new Rule\Grain($this->constants), new Rule\CoolTaste($this->constants), new Rule\Practice,
-            new Rule\Tolerance($this->constants), new Rule\CarbLimit($this->constants),
-        ], static fn (Rule\Rule $rule): bool => ! in_array($rule::class, $without, true)));
+        $rules = array_values(
+            array_filter(
+                [
+                    new Rule\Sweetness(),
+                    new Rule\Bulk(),
+                    new Rule\Body(),
+                    new Rule\Moisture(),
+                    new Rule\Fat($this->constants),
+                    new Rule\Structure(),
+                    new Rule\Browning(),
+                    new Rule\Draw(),
+                    new Rule\Grain($this->constants),
+                    new Rule\CoolTaste($this->constants),
+                    new Rule\Practice(),
+                    new Rule\Tolerance($this->constants),
+                    new Rule\CarbLimit($this->constants),
+                ],
+                static fn (Rule\Rule $rule): bool => ! in_array($rule::class, $without, true),
+            ),
+        );
 
         return new ProgrammeSwapper(
-            $this->larder, $this->schools, $this->families, $this->accountant, new Sorter($this->larder, $this->schools, $this->constants),
-            new ProblemMaker($assayer, $candidates, $this->constants, $rules), $parts, new Reasons($this->tables, $this->constants), $this->constants, new AcidBalance($this->tables),
+            $this->larder,
+            $this->schools,
+            $this->families,
+            $this->accountant,
+            new Sorter($this->larder, $this->schools, $this->constants),
+            new ProblemMaker($assayer, $candidates, $this->constants, $rules),
+            $parts,
+            new Reasons($this->tables, $this->constants),
+            $this->constants,
+            new AcidBalance($this->tables),
         );
     }
 }

@@ -8,4 +8,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/_bench/bare', static fn () => response('bare'));
-Route::get('/_bench/page', static fn () => view('bench-page', ['one' => DB::selectOne('select count(*) as recipes from recipes')]))->middleware('web');
+Route::get(
+    '/_bench/page',
+    static fn () => view('bench-page', ['one' => DB::selectOne('select count(*) as recipes from recipes')]),
+)->middleware('web');

@@ -51,12 +51,23 @@ Route::middleware('throttle:work')->group(function (): void {
     Route::post('/bench/{dessert}/never', [BenchController::class, 'refuseFood']);
     Route::post('/bench/{dessert}/version', [BenchController::class, 'version']);
     Route::get('/bench/{dessert}/versions', [BenchController::class, 'versions']);
-    Route::post('/bench/{dessert}/leave/{key}', [BenchController::class, 'leave'])->where('key', '[a-f0-9]{10}-\d{1,3}(?:_\d)?');
-    Route::post('/bench/{dessert}/lines/{key}', [BenchController::class, 'correct'])->where('key', '[a-f0-9]{10}-\d{1,3}(?:_\d)?');
+    Route::post('/bench/{dessert}/leave/{key}', [BenchController::class, 'leave'])->where(
+        'key',
+        '[a-f0-9]{10}-\d{1,3}(?:_\d)?',
+    );
+    Route::post('/bench/{dessert}/lines/{key}', [BenchController::class, 'correct'])->where(
+        'key',
+        '[a-f0-9]{10}-\d{1,3}(?:_\d)?',
+    );
     Route::post('/bench/{dessert}/text', [BenchController::class, 'text']);
-    Route::post('/bench/{dessert}/rows/{row}', [ReadingController::class, 'row'])->where('row', 'r[a-f0-9]{10}-\d{1,3}');
+    Route::post('/bench/{dessert}/rows/{row}', [ReadingController::class, 'row'])->where(
+        'row',
+        'r[a-f0-9]{10}-\d{1,3}',
+    );
     Route::post('/bench/{dessert}/measures', [ReadingController::class, 'measures']);
-    Route::get('/bench/{dessert}/{side}.{form}', [BenchController::class, 'export'])->whereIn('side', ['written', 'swapped'])->whereIn('form', ['txt', 'csv', 'json']);
+    Route::get('/bench/{dessert}/{side}.{form}', [BenchController::class, 'export'])
+        ->whereIn('side', ['written', 'swapped'])
+        ->whereIn('form', ['txt', 'csv', 'json']);
     Route::get('/bench/{dessert}/account', [AccountController::class, 'show']);
     Route::post('/bench/{dessert}/account/eaten', [AccountController::class, 'eaten']);
     Route::get('/bench/{dessert}/pieces', [PiecesController::class, 'show']);
@@ -78,10 +89,18 @@ Route::middleware('throttle:work')->group(function (): void {
     Route::get('/counter/{dessert}', [CounterController::class, 'show'])->where('dessert', 'draft|[0-9a-z]{26}');
 });
 
-Route::get('/s/{token}', [CardController::class, 'read'])->where('token', '[A-Za-z0-9]{40}')->middleware('throttle:paste');
+Route::get('/s/{token}', [CardController::class, 'read'])
+    ->where('token', '[A-Za-z0-9]{40}')
+    ->middleware('throttle:paste');
 
-Route::get('/link/{token}', [LinkController::class, 'show'])->where('token', '[A-Za-z0-9]{48}')->name('link')->middleware('throttle:paste');
-Route::post('/link/{token}', [LinkController::class, 'use'])->where('token', '[A-Za-z0-9]{48}')->name('link.use')->middleware('throttle:sign-in');
+Route::get('/link/{token}', [LinkController::class, 'show'])
+    ->where('token', '[A-Za-z0-9]{48}')
+    ->name('link')
+    ->middleware('throttle:paste');
+Route::post('/link/{token}', [LinkController::class, 'use'])
+    ->where('token', '[A-Za-z0-9]{48}')
+    ->name('link.use')
+    ->middleware('throttle:sign-in');
 Route::get('/up', UpController::class)->withoutMiddleware('web')->name('up');
 Route::get('/mail', [MailController::class, 'index'])->name('mail');
 
@@ -94,7 +113,9 @@ Route::get('/almanac/foods/{key}', [AlmanacController::class, 'food']);
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in/forgotten', [LinkController::class, 'forgotten'])->name('forgotten');
-    Route::post('/sign-in/forgotten', [LinkController::class, 'send'])->name('forgotten.send')->middleware('throttle:sign-in');
+    Route::post('/sign-in/forgotten', [LinkController::class, 'send'])
+        ->name('forgotten.send')
+        ->middleware('throttle:sign-in');
     Route::get('/sign-in', [SignInController::class, 'show']);
     Route::post('/sign-in', [SignInController::class, 'store'])->middleware('throttle:sign-in');
     Route::get('/sign-up', [SignUpController::class, 'show']);
@@ -130,11 +151,17 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::post('/day/{day}/places', [DayController::class, 'places'])->name('day.places');
     Route::post('/day/{day}/remove', [DayController::class, 'remove'])->name('day.remove');
     Route::post('/day/{day}/restore', [DayController::class, 'restore'])->name('day.restore');
-    Route::get('/day/{day}/plan.{form}', [DayPaperController::class, 'plan'])->whereIn('form', ['ics', 'txt', 'json'])->name('day.plan');
+    Route::get('/day/{day}/plan.{form}', [DayPaperController::class, 'plan'])
+        ->whereIn('form', ['ics', 'txt', 'json'])
+        ->name('day.plan');
     Route::get('/day/{day}/shopping', [DayPaperController::class, 'shopping'])->name('day.shopping');
-    Route::get('/day/{day}/shopping.{form}', [DayPaperController::class, 'list'])->whereIn('form', ['csv', 'txt'])->name('day.list');
+    Route::get('/day/{day}/shopping.{form}', [DayPaperController::class, 'list'])
+        ->whereIn('form', ['csv', 'txt'])
+        ->name('day.list');
     Route::get('/notebook', [NotebookController::class, 'index'])->name('notebook');
-    Route::get('/notebook/export.zip', [NotebookController::class, 'export'])->middleware('throttle:paste')->name('notebook.export');
+    Route::get('/notebook/export.zip', [NotebookController::class, 'export'])
+        ->middleware('throttle:paste')
+        ->name('notebook.export');
     Route::get('/notebook/taught', [TaughtController::class, 'index'])->name('taught');
     Route::post('/notebook/taught/cup', [TaughtController::class, 'cup'])->name('taught.cup');
     Route::post('/notebook/taught/forget', [TaughtController::class, 'forget'])->name('taught.forget');
@@ -150,9 +177,15 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::get('/notebook/photos/{photo}', [PhotoController::class, 'show'])->name('photo.show');
     Route::post('/notebook/photos/{photo}/remove', [PhotoController::class, 'remove'])->name('photo.remove');
     Route::post('/notebook/boxes/{box}/eat', [BoxController::class, 'eat'])->name('box.eat');
-    Route::get('/notebook/{recipe}', [NotebookController::class, 'dessert'])->can('work', 'recipe')->name('notebook.dessert');
-    Route::post('/notebook/{recipe}/pin', [NotebookController::class, 'pin'])->can('work', 'recipe')->name('notebook.pin');
-    Route::post('/notebook/{recipe}/back', [NotebookController::class, 'back'])->can('work', 'recipe')->name('notebook.back');
+    Route::get('/notebook/{recipe}', [NotebookController::class, 'dessert'])
+        ->can('work', 'recipe')
+        ->name('notebook.dessert');
+    Route::post('/notebook/{recipe}/pin', [NotebookController::class, 'pin'])
+        ->can('work', 'recipe')
+        ->name('notebook.pin');
+    Route::post('/notebook/{recipe}/back', [NotebookController::class, 'back'])
+        ->can('work', 'recipe')
+        ->name('notebook.back');
     Route::get('/pantry', [PantryController::class, 'index']);
     Route::post('/pantry', [PantryController::class, 'store']);
     Route::get('/pantry/{package}', [PantryController::class, 'edit']);

@@ -13,14 +13,34 @@ use RuntimeException;
 /** Headless Chromium behind a ChromeDriver of its own, for pictures, browser tests and the benchmark. */
 final class Browser
 {
-    private const ARGUMENTS = ['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--hide-scrollbars', '--force-device-scale-factor=1', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-quic'];
+    private const ARGUMENTS = [
+        '--headless=new',
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-dev-shm-usage',
+        '--hide-scrollbars',
+        '--force-device-scale-factor=1',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--disable-quic',
+    ];
 
-    private function __construct(public readonly RemoteWebDriver $driver, private mixed $process, private readonly string $profile) {}
+    private function __construct(
+        public readonly RemoteWebDriver $driver,
+        private mixed $process,
+        private readonly string $profile,
+    ) {}
 
     public static function open(bool $scripts = true): self
     {
         $port = self::freePort();
-        $process = proc_open(['chromedriver', "--port=$port", '--silent'], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes);
+        $process = proc_open(
+            ['chromedriver', "--port=$port", '--silent'],
+            [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
+            $pipes,
+        );
         for ($tries = 0; $tries < 100 && @fsockopen('127.0.0.1', $port, $code, $message, 0.1) === false; $tries++) {
             usleep(50_000);
         }
@@ -31,7 +51,11 @@ final class Browser
         }
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
-        $browser = new self(RemoteWebDriver::create("http://127.0.0.1:$port", $capabilities, 20_000, 60_000), $process, $profile);
+        $browser = new self(
+            RemoteWebDriver::create("http://127.0.0.1:$port", $capabilities, 20_000, 60_000),
+            $process,
+            $profile,
+        );
         $browser->size(1280, 800);
 
         return $browser;
@@ -39,7 +63,12 @@ final class Browser
 
     public function size(int $width, int $height): void
     {
-        (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setDeviceMetricsOverride', [
+            'width' => $width,
+            'height' => $height,
+            'deviceScaleFactor' => 1,
+            'mobile' => false,
+        ]);
     }
 
     /** "print" shows a page as it prints, "" as on a screen. */

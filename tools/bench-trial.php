@@ -33,10 +33,19 @@ use Aglyca\Core\Wiring;
         $sum = array_sum($usual) ?: 1;
         $noisy = mt_rand(0, 9) === 0;
 
-        return $noisy ? [$right, ...$wrong][mt_rand(0, 2)] : $draw($said + array_map(static fn (float $p): float => $p / $sum * $left, $usual));
+        return $noisy
+            ? [$right, ...$wrong][mt_rand(0, 2)]
+            : $draw($said + array_map(static fn (float $p): float => ($p / $sum) * $left, $usual));
     };
     $family = $core->families->get('cookie-chewy');
-    $priors = array_map(static fn (array $c): float => (float) $c['prior'], array_filter($causes, static fn (array $c): bool => $c['patterns'] === '*' || in_array($family->pattern, explode('|', $c['patterns']), true)));
+    $priors = array_map(
+        static fn (array $c): float => (float) $c['prior'],
+        array_filter(
+            $causes,
+            static fn (array $c): bool => $c['patterns'] === '*' ||
+                in_array($family->pattern, explode('|', $c['patterns']), true),
+        ),
+    );
     [$ours, $alone, $bakes, $first] = [0.0, 0.0, 2000, 0];
     $sum = array_sum($priors);
     for ($i = 0; $i < $bakes; $i++) {
@@ -44,10 +53,30 @@ use Aglyca\Core\Wiring;
         $judged = $levels = [];
         foreach (array_keys(Judged::THINGS) as $thing) {
             if (mt_rand(0, 2) > 0) {
-                $judged[$thing] = Judged::from($value($likely[$true]['judged'][$thing] ?? [], 'right', ['little', 'much']));
+                $judged[$thing] = Judged::from(
+                    $value($likely[$true]['judged'][$thing] ?? [], 'right', ['little', 'much']),
+                );
             }
         }
-        foreach (['brown', 'grain', 'cool', 'wet', 'fat', 'hold', 'lift', 'egg', 'sweet', 'coconut', 'strong', 'allulose', 'time', 'heat', 'loss'] as $sign) {
+        foreach (
+            [
+                'brown',
+                'grain',
+                'cool',
+                'wet',
+                'fat',
+                'hold',
+                'lift',
+                'egg',
+                'sweet',
+                'coconut',
+                'strong',
+                'allulose',
+                'time',
+                'heat',
+                'loss',
+            ] as $sign
+        ) {
             if (mt_rand(0, 4) > 0) {
                 $levels[$sign] = $value($likely[$true]['sign'][$sign] ?? [], 'ok', ['low', 'high']);
             }
@@ -62,5 +91,11 @@ use Aglyca\Core\Wiring;
         arsort($weights);
         $first += array_key_first($weights) === $true ? 1 : 0;
     }
-    printf("\n%-44s %9.3f, of the priors alone %.3f; the true cause first in %.0f %%\n", 'diagnosis, Brier score over 2,000 simulated bakes', $ours / $bakes, $alone / $bakes, 100 * $first / $bakes);
+    printf(
+        "\n%-44s %9.3f, of the priors alone %.3f; the true cause first in %.0f %%\n",
+        'diagnosis, Brier score over 2,000 simulated bakes',
+        $ours / $bakes,
+        $alone / $bakes,
+        (100 * $first) / $bakes,
+    );
 })($core);

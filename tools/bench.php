@@ -17,7 +17,13 @@ $base = $argv[1];
 $handle = curl_init();
 curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_HEADER => false]);
 $ask = static function (string $path, ?array $form = null, array $headers = []) use ($handle, $base): string {
-    curl_setopt_array($handle, [CURLOPT_URL => $base.$path, CURLOPT_HTTPHEADER => $headers] + ($form === null ? [CURLOPT_HTTPGET => true] : [CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query($form)]));
+    curl_setopt_array(
+        $handle,
+        [CURLOPT_URL => $base.$path, CURLOPT_HTTPHEADER => $headers] +
+            ($form === null
+                ? [CURLOPT_HTTPGET => true]
+                : [CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query($form)]),
+    );
     $body = (string) curl_exec($handle);
     if (curl_getinfo($handle, CURLINFO_RESPONSE_CODE) >= 400) {
         fwrite(STDERR, "$path answered ".curl_getinfo($handle, CURLINFO_RESPONSE_CODE)."\n");
@@ -44,7 +50,13 @@ $median = static function (callable $once, int $times = 150): float {
 preg_match('~name="_token" value="(\w+)"~', $ask('/'), $m);
 $token = ['_token' => $m[1]];
 $ask('/paste', $token + ['text' => RECIPE]);
-$wishes = $token + ['sweetener' => 'allulose-erythritol', 'school' => 'almond-coconut', 'sweetness' => '90', 'pieces' => '12', 'convention' => 'low-carb'];
+$wishes = $token + [
+    'sweetener' => 'allulose-erythritol',
+    'school' => 'almond-coconut',
+    'sweetness' => '90',
+    'pieces' => '12',
+    'convention' => 'low-carb',
+];
 
 // One after another in turn, so that a slow moment of the machine is everybody's.
 $jobs = [
@@ -54,7 +66,9 @@ $jobs = [
     'Bench with 15 lines: read, swap, count, draw' => static fn () => $ask('/bench/draft'),
     'Account: every figure with its range' => static fn () => $ask('/bench/draft/account'),
     'Card' => static fn () => $ask('/bench/draft/card'),
-    'a change on the Bench, the tray alone' => static fn () => $ask('/bench/draft/wishes', $wishes, ['HX-Request: true']),
+    'a change on the Bench, the tray alone' => static fn () => $ask('/bench/draft/wishes', $wishes, [
+        'HX-Request: true',
+    ]),
 ];
 $took = array_fill_keys(array_keys($jobs), []);
 for ($round = 0, $rounds = isset($argv[2]) ? 40 : 180; $round < $rounds; $round++) {
@@ -75,13 +89,24 @@ $medians = array_map(static function (array $times): float {
 printf("%-44s %9s %14s %10s\n", 'one request, median', 'ms', 'to a page with', 'to a bare');
 printf("%-44s %9s %14s %10s\n", '', '', 'session, query', 'route');
 foreach ($medians as $name => $ms) {
-    printf("%-44s %9.2f %13.2fx %9.2fx\n", $name, $ms, $ms / $medians['page with a session and one query'], $ms / $medians['bare route']);
+    printf(
+        "%-44s %9.2f %13.2fx %9.2fx\n",
+        $name,
+        $ms,
+        $ms / $medians['page with a session and one query'],
+        $ms / $medians['bare route'],
+    );
 }
 
 $kernel = Trade::open(dirname(__DIR__).'/data', dirname(__DIR__).'/storage/framework/trade')->kernel();
 $core = new Wiring(Tables::in(dirname(__DIR__).'/data'));
 $alone = $median(static fn () => $kernel->convert(new Brief(RECIPE)));
-printf("\n%-44s %9.2f ms of PHP, memory at most %.1f MB\n", 'the core alone, 15 lines', $alone, memory_get_peak_usage() / 1_048_576);
+printf(
+    "\n%-44s %9.2f ms of PHP, memory at most %.1f MB\n",
+    'the core alone, 15 lines',
+    $alone,
+    memory_get_peak_usage() / 1_048_576,
+);
 
 // With the name of one part, such as "drag", that part alone is measured in full.
 foreach (glob(__DIR__.'/bench-'.($argv[2] ?? '*').'.php') ?: [] as $more) {

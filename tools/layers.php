@@ -16,11 +16,58 @@ use PhpParser\ParserFactory;
 
 require __DIR__.'/../vendor/autoload.php';
 
-const ORDER = ['Quantity', 'Device', 'Linear', 'Larder', 'Reading', 'Formula', 'Account', 'Family', 'Forecast', 'Swap', 'Method', 'Plan', 'Writing', 'Trial'];
-const ARITHMETIC = [Node\Expr\BinaryOp\Plus::class, Node\Expr\BinaryOp\Minus::class, Node\Expr\BinaryOp\Mul::class, Node\Expr\BinaryOp\Div::class, Node\Expr\BinaryOp\Mod::class, Node\Expr\BinaryOp\Pow::class,
-    Node\Expr\AssignOp\Plus::class, Node\Expr\AssignOp\Minus::class, Node\Expr\AssignOp\Mul::class, Node\Expr\AssignOp\Div::class];
+const ORDER = [
+    'Quantity',
+    'Device',
+    'Linear',
+    'Larder',
+    'Reading',
+    'Formula',
+    'Account',
+    'Family',
+    'Forecast',
+    'Swap',
+    'Method',
+    'Plan',
+    'Writing',
+    'Trial',
+];
+const ARITHMETIC = [
+    Node\Expr\BinaryOp\Plus::class,
+    Node\Expr\BinaryOp\Minus::class,
+    Node\Expr\BinaryOp\Mul::class,
+    Node\Expr\BinaryOp\Div::class,
+    Node\Expr\BinaryOp\Mod::class,
+    Node\Expr\BinaryOp\Pow::class,
+    Node\Expr\AssignOp\Plus::class,
+    Node\Expr\AssignOp\Minus::class,
+    Node\Expr\AssignOp\Mul::class,
+    Node\Expr\AssignOp\Div::class,
+];
 const SUMS = ['array_sum', 'round', 'floor', 'ceil', 'sqrt', 'fdiv', 'intdiv', 'array_product', 'pow', 'fmod'];
-const OUTSIDE = ['file_get_contents', 'file_put_contents', 'fwrite', 'curl_init', 'exec', 'shell_exec', 'proc_open', 'mail', 'header', 'setcookie', 'time', 'microtime', 'date', 'rand', 'mt_rand', 'random_int', 'getenv', 'env', 'now', 'app', 'config'];
+const OUTSIDE = [
+    'file_get_contents',
+    'file_put_contents',
+    'fwrite',
+    'curl_init',
+    'exec',
+    'shell_exec',
+    'proc_open',
+    'mail',
+    'header',
+    'setcookie',
+    'time',
+    'microtime',
+    'date',
+    'rand',
+    'mt_rand',
+    'random_int',
+    'getenv',
+    'env',
+    'now',
+    'app',
+    'config',
+];
 
 $faults = [];
 $visit = static function (string $file, callable $look) use (&$faults): void {
@@ -43,7 +90,11 @@ $visit = static function (string $file, callable $look) use (&$faults): void {
     });
     $traverser->traverse($nodes);
 };
-$files = static fn (string $folder): array => array_keys(iterator_to_array(new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder)), '/\.php$/')));
+$files = static fn (string $folder): array => array_keys(
+    iterator_to_array(
+        new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder)), '/\.php$/'),
+    ),
+);
 
 foreach ($files('core') as $file) {
     $folder = explode('/', $file)[1];
@@ -55,22 +106,32 @@ foreach ($files('core') as $file) {
                 $here = array_search($folder, ORDER, true);
                 $there = array_search($other, ORDER, true);
 
-                return $here !== false && $there !== false && $there > $here ? "core/$folder may not use core/$other" : null;
+                return $here !== false && $there !== false && $there > $here
+                    ? "core/$folder may not use core/$other"
+                    : null;
             }
 
             return str_contains($name, '\\') ? "core imports $name" : null;
         }
 
-        return $node instanceof Node\Expr\FuncCall && $node->name instanceof Node\Name && in_array($node->name->toString(), OUTSIDE, true)
-            ? "core calls {$node->name}()" : null;
+        return $node instanceof Node\Expr\FuncCall &&
+            $node->name instanceof Node\Name &&
+            in_array($node->name->toString(), OUTSIDE, true)
+            ? "core calls {$node->name}()"
+            : null;
     });
 }
 foreach (array_filter($files('app'), static fn (string $f): bool => ! str_starts_with($f, 'app/View/')) as $file) {
-    $visit($file, static fn (Node $node): ?string => match (true) {
-        in_array($node::class, ARITHMETIC, true) => 'arithmetic in app/',
-        $node instanceof Node\Expr\FuncCall && $node->name instanceof Node\Name && in_array($node->name->toString(), SUMS, true) => "arithmetic in app/: {$node->name}()",
-        default => null,
-    });
+    $visit(
+        $file,
+        static fn (Node $node): ?string => match (true) {
+            in_array($node::class, ARITHMETIC, true) => 'arithmetic in app/',
+            $node instanceof Node\Expr\FuncCall &&
+                $node->name instanceof Node\Name &&
+                in_array($node->name->toString(), SUMS, true) => "arithmetic in app/: {$node->name}()",
+            default => null,
+        },
+    );
 }
 echo $faults === [] ? "layers: core is pure, app holds no arithmetic\n" : implode("\n", $faults)."\n";
 exit($faults === [] ? 0 : 1);

@@ -12,7 +12,24 @@ declare(strict_types=1);
 $root = dirname(__DIR__);
 $copy = sys_get_temp_dir().'/aglyca-mutate-'.getmypid();
 mkdir($copy);
-foreach (['core', 'data', 'tests', 'app', 'bootstrap', 'config', 'database', 'packages', 'routes', 'resources', 'tools', 'composer.json', 'phpunit.xml', 'docs'] as $part) {
+foreach (
+    [
+        'core',
+        'data',
+        'tests',
+        'app',
+        'bootstrap',
+        'config',
+        'database',
+        'packages',
+        'routes',
+        'resources',
+        'tools',
+        'composer.json',
+        'phpunit.xml',
+        'docs',
+    ] as $part
+) {
     passthru('cp -a '.escapeshellarg("$root/$part")." $copy/");
 }
 // Nothing of it is written to.
@@ -27,7 +44,15 @@ $wanted = array_slice($argv, 1) ?: ['rules', 'cautions', 'bake'];
 if (in_array('rules', $wanted, true)) {
     foreach (glob("$copy/core/Swap/Rule/*.php") ?: [] as $file) {
         if (basename($file) !== 'Rule.php') {
-            $mutants[] = ['rule '.basename($file, '.php'), $file, static fn (string $code): string => (string) preg_replace('~(public function rows\(Component \$component\): array\s*\{)~', "$1\n        return [];\n", $code)];
+            $mutants[] = [
+                'rule '.basename($file, '.php'),
+                $file,
+                static fn (string $code): string => (string) preg_replace(
+                    '~(public function rows\(Component \$component\): array\s*\{)~',
+                    "$1\n        return [];\n",
+                    $code,
+                ),
+            ];
         }
     }
 }
@@ -35,18 +60,40 @@ if (in_array('cautions', $wanted, true)) {
     foreach (["$copy/core/Forecast/Cautioner.php", "$copy/core/Swap/Advisor.php"] as $file) {
         preg_match_all("~new Warning\('([\w-]+)'~", (string) file_get_contents($file), $m);
         foreach (array_unique($m[1]) as $key) {
-            $mutants[] = ["caution $key", $file, static fn (string $code): string => str_replace("new Warning('$key'", "new Warning('switched-off'", $code)];
+            $mutants[] = [
+                "caution $key",
+                $file,
+                static fn (string $code): string => str_replace(
+                    "new Warning('$key'",
+                    "new Warning('switched-off'",
+                    $code,
+                ),
+            ];
         }
     }
 }
 if (in_array('bake', $wanted, true)) {
     foreach (array_slice(file("$copy/data/bake_rules.csv", FILE_IGNORE_NEW_LINES) ?: [], 1) as $row) {
         $key = explode(',', $row)[0];
-        $mutants[] = ["bake rule $key", "$copy/data/bake_rules.csv", static fn (string $csv): string => (string) preg_replace('~^('.preg_quote($key, '~').'),(-?[\d.]+)~m', '$1,0', $csv)];
+        $mutants[] = [
+            "bake rule $key",
+            "$copy/data/bake_rules.csv",
+            static fn (string $csv): string => (string) preg_replace(
+                '~^('.preg_quote($key, '~').'),(-?[\d.]+)~m',
+                '$1,0',
+                $csv,
+            ),
+        ];
     }
 }
 $run = static function () use ($copy): int {
-    exec('cd '.escapeshellarg($copy).' && timeout 400 php -d memory_limit=1G vendor/bin/phpunit --testsuite Core,Reference --stop-on-failure --stop-on-error --no-output 2>/dev/null', $said, $code);
+    exec(
+        'cd '.
+            escapeshellarg($copy).
+            ' && timeout 400 php -d memory_limit=1G vendor/bin/phpunit --testsuite Core,Reference --stop-on-failure --stop-on-error --no-output 2>/dev/null',
+        $said,
+        $code,
+    );
 
     return $code;
 };
@@ -73,5 +120,10 @@ foreach ($mutants as [$what, $file, $change]) {
         $survived[] = $what;
     }
 }
-printf("%d switched off, %d survived%s\n", count($mutants), count($survived), $survived === [] ? '' : ': '.implode(', ', $survived));
+printf(
+    "%d switched off, %d survived%s\n",
+    count($mutants),
+    count($survived),
+    $survived === [] ? '' : ': '.implode(', ', $survived),
+);
 exit($survived === [] ? 0 : 1);

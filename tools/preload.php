@@ -6,7 +6,14 @@ declare(strict_types=1);
 
 require __DIR__.'/../vendor/autoload.php';
 
-foreach (new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__.'/../core', FilesystemIterator::SKIP_DOTS)), '~\.php$~') as $file) {
+foreach (
+    new RegexIterator(
+        new RecursiveIteratorIterator(
+            new RecursiveDirectoryIterator(__DIR__.'/../core', FilesystemIterator::SKIP_DOTS),
+        ),
+        '~\.php$~',
+    ) as $file
+) {
     $name = 'Aglyca\\Core'.str_replace('/', '\\', substr((string) $file, strlen(__DIR__.'/../core'), -4));
     class_exists($name) || interface_exists($name) || enum_exists($name);
 }

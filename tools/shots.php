@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 /*
  * shots BASE                                   the pictures of docs/screenshots, from the demo kitchen
- * shots BASE PATH --size 390x800 --out FOLDER  any page, signed in; --whole takes the page to its end, --guest without signing in; --print as printed
+ * shots BASE PATH --size 390x800 --out FOLDER  any page, signed in; --whole takes the page to its end, --guest without
+ * signing in; --print as printed
  */
 
 use Facebook\WebDriver\WebDriverBy;
@@ -14,7 +15,15 @@ require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/Browser.php';
 
 [$base, $words] = [$argv[1], array_slice($argv, 2)];
-$said = ['size' => '1280x800', 'out' => '', 'whole' => false, 'guest' => false, 'click' => '', 'scroll' => '0', 'print' => false];
+$said = [
+    'size' => '1280x800',
+    'out' => '',
+    'whole' => false,
+    'guest' => false,
+    'click' => '',
+    'scroll' => '0',
+    'print' => false,
+];
 $paths = [];
 while (($word = array_shift($words)) !== null) {
     match ($word) {
@@ -36,7 +45,12 @@ $enter = static function () use ($driver, $go): void {
 };
 $open = static function (string $title, string $screen, string $sheet = '') use ($driver, $go): void {
     $go('/shelf');
-    $ulid = basename((string) parse_url($driver->findElement(WebDriverBy::partialLinkText($title))->getDomProperty('href'), PHP_URL_PATH));
+    $ulid = basename(
+        (string) parse_url(
+            $driver->findElement(WebDriverBy::partialLinkText($title))->getDomProperty('href'),
+            PHP_URL_PATH,
+        ),
+    );
     $go("/$screen/$ulid$sheet");
 };
 try {
@@ -66,7 +80,15 @@ try {
         };
         $weigh();
         $browser->picture("$folder/counter.png");
-        foreach (['account' => 'Poppy', 'pieces' => 'Poppy', 'scale' => 'Cardamom', 'compare' => 'Cardamom', 'card' => 'Hazelnut'] as $sheet => $title) {
+        foreach (
+            [
+                'account' => 'Poppy',
+                'pieces' => 'Poppy',
+                'scale' => 'Cardamom',
+                'compare' => 'Cardamom',
+                'card' => 'Hazelnut',
+            ] as $sheet => $title
+        ) {
             $open($title, 'bench', "/$sheet");
             $browser->picture("$folder/$sheet.png");
         }

@@ -41,7 +41,13 @@ final readonly class PlanCommand
                 $side = Side::Written;
             } elseif (isset(self::NUMBERS[$name])) {
                 $value ??= array_shift($words) ?? '';
-                $places = $places->but(...[self::NUMBERS[$name] => ctype_digit($value) && strlen($value) < 4 ? (int) $value : throw new InvalidArgumentException("$name wants a whole number, not “{$value}”.")]);
+                $places = $places->but(
+                    ...[
+                        self::NUMBERS[$name] => ctype_digit($value) && strlen($value) < 4
+                                ? (int) $value
+                                : throw new InvalidArgumentException("$name wants a whole number, not “{$value}”."),
+                    ],
+                );
             } elseif ($name === '--ready' || $name === '--from') {
                 $moment = $this->moment($name, $value ?? array_shift($words) ?? '');
                 [$ready, $from] = $name === '--ready' ? [$moment, $from] : [$ready, $moment];
@@ -97,9 +103,21 @@ final readonly class PlanCommand
             }
             $task = $slot->job->task;
             $batch = $task->batches > 1 ? " (batch {$slot->job->batch} of $task->batches)" : '';
-            $out .= sprintf("%s to %s  %-9s %s%s\n", $start->format('H:i'), Night::local($slot->end, $zone)->format('H:i'), $task->place, $task->text, $batch);
+            $out .= sprintf(
+                "%s to %s  %-9s %s%s\n",
+                $start->format('H:i'),
+                Night::local($slot->end, $zone)->format('H:i'),
+                $task->place,
+                $task->text,
+                $batch,
+            );
         }
-        $out .= sprintf("\nFrom %s to %s, %s of work.\n", Night::local($plan->start, $zone)->format('D H:i'), Night::local($plan->ready, $zone)->format('D H:i'), Duration::minutes($plan->handsOn, $plan->handsOn)->text());
+        $out .= sprintf(
+            "\nFrom %s to %s, %s of work.\n",
+            Night::local($plan->start, $zone)->format('D H:i'),
+            Night::local($plan->ready, $zone)->format('D H:i'),
+            Duration::minutes($plan->handsOn, $plan->handsOn)->text(),
+        );
         foreach ($plan->advice as $sentence) {
             $out .= "* $sentence\n";
         }

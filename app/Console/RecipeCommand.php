@@ -23,16 +23,18 @@ use OutOfBoundsException;
 /** Counts or converts a recipe from a file: exit 0, or 2 with a sentence on standard error. */
 final readonly class RecipeCommand
 {
-    private const USAGE = "usage: aglyca account [--json] [--measures us|metric|au|imperial] FILE\n"
-        ."       aglyca convert [--json] [--sweetener KEY] [--school KEY] [--sweetness 0.9] [--family PART=KEY]\n"
-        ."               [--without milk,egg,nuts,coconut,peanut,gluten] [--measures us|metric|au|imperial] [--appliance air-fryer] FILE\n"
-        ."       aglyca plan [--json] [--ready TIME | --from TIME] [--sheets N] [--per-sheet N] [--bakers N] [--written] FILE...\n"
-        ."       aglyca diagnose [--json] FILE   (a recipe, a line “--- bake”, and how it came out)\n"
-        ."       aglyca response [--json] FILE.csv\n"
-        .'FILE may be - for standard input; TIME is as 2026-12-24T16:00.';
+    private const USAGE =
+        "usage: aglyca account [--json] [--measures us|metric|au|imperial] FILE\n".
+        "       aglyca convert [--json] [--sweetener KEY] [--school KEY] [--sweetness 0.9] [--family PART=KEY]\n".
+        "               [--without milk,egg,nuts,coconut,peanut,gluten] [--measures us|metric|au|imperial] [--appliance air-fryer] FILE\n".
+        "       aglyca plan [--json] [--ready TIME | --from TIME] [--sheets N] [--per-sheet N] [--bakers N] [--written] FILE...\n".
+        "       aglyca diagnose [--json] FILE   (a recipe, a line “--- bake”, and how it came out)\n".
+        "       aglyca response [--json] FILE.csv\n".
+        'FILE may be - for standard input; TIME is as 2026-12-24T16:00.';
 
-    private const CARE = 'Food composition, not medical advice. Do not work out an insulin dose from this number: total carbohydrate counts '
-        .'erythritol and allulose, which hardly raise glucose; net carbs may leave out what does. Your care team decides how you count.';
+    private const CARE =
+        'Food composition, not medical advice. Do not work out an insulin dose from this number: total carbohydrate counts '.
+        'erythritol and allulose, which hardly raise glucose; net carbs may leave out what does. Your care team decides how you count.';
 
     private const OPTIONS = [
         'account' => ['--measures'],
@@ -47,7 +49,12 @@ final readonly class RecipeCommand
     {
         try {
             if (($words[0] ?? '') === 'plan') {
-                echo (new PlanCommand)->run($this->kernel(), array_slice($words, 1), $this->text(...), $this->json(...));
+                echo (new PlanCommand())->run(
+                    $this->kernel(),
+                    array_slice($words, 1),
+                    $this->text(...),
+                    $this->json(...),
+                );
 
                 return 0;
             }
@@ -65,7 +72,9 @@ final readonly class RecipeCommand
                 echo $json ? $this->json(Report::account($account)) : $this->tell($account, 'as written');
             } else {
                 $conversion = $kernel->convert($brief);
-                echo $json ? $this->json(Report::convert($conversion, $kernel->catalogue)) : $this->tellSwap($conversion);
+                echo $json
+                    ? $this->json(Report::convert($conversion, $kernel->catalogue))
+                    : $this->tellSwap($conversion);
             }
 
             return 0;
@@ -116,10 +125,16 @@ final readonly class RecipeCommand
         foreach ($said as [$name, $value]) {
             $brief = match ($name) {
                 'sweetness' => $brief->wishing(sweetness: (float) $value),
-                'without' => $brief->wishing(without: array_values(array_filter(array_map(trim(...), explode(',', $value))))),
+                'without' => $brief->wishing(
+                    without: array_values(array_filter(array_map(trim(...), explode(',', $value)))),
+                ),
                 'measures' => $brief->but(corrections: $brief->corrections->measuring($value)),
-                'appliance' => isset(Wishes::APPLIANCES[$value]) ? $brief->wishing(appliance: $value) : throw new InvalidArgumentException("--appliance is air-fryer, not “{$value}”."),
-                'family' => $brief->wishing(families: array_replace($brief->wishes->families, $this->family($kernel, $brief, $value))),
+                'appliance' => isset(Wishes::APPLIANCES[$value])
+                    ? $brief->wishing(appliance: $value)
+                    : throw new InvalidArgumentException("--appliance is air-fryer, not “{$value}”."),
+                'family' => $brief->wishing(
+                    families: array_replace($brief->wishes->families, $this->family($kernel, $brief, $value)),
+                ),
                 default => $brief->wishing(...[$name => $value]),
             };
         }
@@ -136,14 +151,30 @@ final readonly class RecipeCommand
     {
         [$part, $family] = str_contains($value, '=') ? explode('=', $value, 2) : ['', $value];
         if (! isset($kernel->catalogue->families()[$family])) {
-            throw new InvalidArgumentException("No family '$family'. Known: ".implode(', ', array_keys($kernel->catalogue->families())).'.');
+            throw new InvalidArgumentException(
+                "No family '$family'. Known: ".implode(', ', array_keys($kernel->catalogue->families())).'.',
+            );
         }
         foreach ($kernel->read($brief)->components as $component => $name) {
-            if ($part === '' || stripos($name, trim($part)) !== false || ctype_digit($part) && (int) $part === $component) {
+            if (
+                $part === '' ||
+                stripos($name, trim($part)) !== false ||
+                (ctype_digit($part) && (int) $part === $component)
+            ) {
                 return [$component => $family];
             }
         }
-        throw new InvalidArgumentException("The recipe has no part “{$part}”. Its parts: ".implode(', ', array_map(static fn (string $n): string => $n === '' ? '(without a name)' : $n, $kernel->read($brief)->components)).'.');
+        throw new InvalidArgumentException(
+            "The recipe has no part “{$part}”. Its parts: ".
+                implode(
+                    ', ',
+                    array_map(
+                        static fn (string $n): string => $n === '' ? '(without a name)' : $n,
+                        $kernel->read($brief)->components,
+                    ),
+                ).
+                '.',
+        );
     }
 
     private function kernel(): Kernel
@@ -157,30 +188,69 @@ final readonly class RecipeCommand
 
     private function text(string $file): string
     {
-        $text = $file === '-' ? stream_get_contents(STDIN) : (is_file($file) && is_readable($file) ? file_get_contents($file, length: 1_000_000) : false);
+        $text =
+            $file === '-'
+                ? stream_get_contents(STDIN)
+                : (is_file($file) && is_readable($file)
+                    ? file_get_contents($file, length: 1_000_000)
+                    : false);
 
-        return $text === false ? throw new InvalidArgumentException("There is no file “{$file}” that can be read.") : $text;
+        return $text === false
+            ? throw new InvalidArgumentException("There is no file “{$file}” that can be read.")
+            : $text;
     }
 
     /** @param  array<string, mixed>  $data */
     private function json(array $data): string
     {
-        return json_encode($data, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(
+            $data,
+            JSON_PRETTY_PRINT |
+                JSON_UNESCAPED_UNICODE |
+                JSON_UNESCAPED_SLASHES |
+                JSON_PRESERVE_ZERO_FRACTION |
+                JSON_THROW_ON_ERROR,
+        )."\n";
     }
 
     private function tell(Account $account, string $how): string
     {
         $report = Report::account($account);
-        $out = "{$account->formula->title}, $how: {$report['servings']} pieces, ".sprintf('%.0f', $report['mass_g'])." g mixed\n\n";
+        $out =
+            "{$account->formula->title}, $how: {$report['servings']} pieces, ".
+            sprintf('%.0f', $report['mass_g']).
+            " g mixed\n\n";
         foreach ($report['lines'] as $line) {
             $grams = $line['grams'] === null ? '–' : sprintf('%.1f g', $line['grams']);
             $flags = $line['flags'] === [] ? '' : '  ['.implode(', ', $line['flags']).']';
-            $out .= sprintf("%10s  %-28s %7.1f g carbohydrate   %s%s\n", $grams, $line['food'] ?? 'unknown', $line['carbohydrate_g'], $line['text'], $flags);
+            $out .= sprintf(
+                "%10s  %-28s %7.1f g carbohydrate   %s%s\n",
+                $grams,
+                $line['food'] ?? 'unknown',
+                $line['carbohydrate_g'],
+                $line['text'],
+                $flags,
+            );
         }
         $piece = $report['per_serving'];
-        $out .= sprintf("\nA piece: %.0f kcal, fat %.1f g, protein %.1f g, total carbohydrate %.1f g, fibre %.1f g, polyols %.1f g, allulose %.1f g\n", $piece['energy_kcal'], $piece['fat_g'], $piece['protein_g'], $piece['carbohydrate_g'], $piece['fibre_g'], $piece['polyols_g'], $piece['allulose_g']);
+        $out .= sprintf(
+            "\nA piece: %.0f kcal, fat %.1f g, protein %.1f g, total carbohydrate %.1f g, fibre %.1f g, polyols %.1f g, allulose %.1f g\n",
+            $piece['energy_kcal'],
+            $piece['fat_g'],
+            $piece['protein_g'],
+            $piece['carbohydrate_g'],
+            $piece['fibre_g'],
+            $piece['polyols_g'],
+            $piece['allulose_g'],
+        );
         foreach (Convention::cases() as $convention) {
-            $out .= sprintf("  net carbs, %-12s %5.1f g (%.1f to %.1f)\n", $convention->value, $piece['net_carbs_g'][$convention->value], $account->low($convention), $account->high($convention));
+            $out .= sprintf(
+                "  net carbs, %-12s %5.1f g (%.1f to %.1f)\n",
+                $convention->value,
+                $piece['net_carbs_g'][$convention->value],
+                $account->low($convention),
+                $account->high($convention),
+            );
         }
         foreach ($account->uncounted as $i) {
             $out .= "Not in the totals, its food or amount is not known: {$account->formula->doses[$i]->text}\n";
@@ -208,8 +278,19 @@ final readonly class RecipeCommand
     {
         $out = '';
         foreach (array_filter($conversion->swap->exchanges, static fn (Exchange $e): bool => $e->changed) as $exchange) {
-            $from = array_map(static fn (int $i): string => trim($conversion->swap->before->doses[$i]->text), $exchange->from);
-            $to = array_map(static fn (Part $p): string => sprintf('%s g %s (%s)', Decimal::plain($p->grams), $p->food->name, $p->why), $exchange->to);
+            $from = array_map(
+                static fn (int $i): string => trim($conversion->swap->before->doses[$i]->text),
+                $exchange->from,
+            );
+            $to = array_map(
+                static fn (Part $p): string => sprintf(
+                    '%s g %s (%s)',
+                    Decimal::plain($p->grams),
+                    $p->food->name,
+                    $p->why,
+                ),
+                $exchange->to,
+            );
             $out .= '* '.implode(', ', $from).' -> '.implode('; ', $to).'. '.ucfirst($exchange->why)."\n";
         }
 
@@ -221,7 +302,13 @@ final readonly class RecipeCommand
     {
         $out = '';
         foreach (array_filter($conversion->properties, static fn (Property $p): bool => $p->isOutside()) as $property) {
-            $out .= sprintf("out of band: %s %.2f, between %.2f and %.2f wanted\n", mb_strtolower($property->name), $property->after, $property->low ?? 0.0, $property->high ?? INF);
+            $out .= sprintf(
+                "out of band: %s %.2f, between %.2f and %.2f wanted\n",
+                mb_strtolower($property->name),
+                $property->after,
+                $property->low ?? 0.0,
+                $property->high ?? INF,
+            );
         }
 
         return $out === '' ? '' : "$out\n";

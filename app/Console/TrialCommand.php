@@ -40,13 +40,24 @@ final readonly class TrialCommand
             $caution = $kernel->cautionOf($curve);
             $report = TrialReport::response($file, $curve, $caution);
 
-            return $isJson ? $json($report) : sprintf(
-                "Fasting %.1f mmol/L, peak %.1f after %.0f minutes, incremental area %.0f mmol min/L (%d readings in %s).\n%s%s\n",
-                $curve->baseline, $curve->peak, $curve->peakMinute, $curve->area, count($curve->points), $file->unit, $caution === '' ? '' : "$caution\n", self::CARE,
-            );
+            return $isJson
+                ? $json($report)
+                : sprintf(
+                    "Fasting %.1f mmol/L, peak %.1f after %.0f minutes, incremental area %.0f mmol min/L (%d readings in %s).\n%s%s\n",
+                    $curve->baseline,
+                    $curve->peak,
+                    $curve->peakMinute,
+                    $curve->area,
+                    count($curve->points),
+                    $file->unit,
+                    $caution === '' ? '' : "$caution\n",
+                    self::CARE,
+                );
         }
         [$recipe, $notes] = BakeNotes::parted($text($files[0]));
-        $report = TrialReport::diagnosis($kernel->diagnose($kernel->convert(new Brief($recipe)), Side::Written, $notes));
+        $report = TrialReport::diagnosis(
+            $kernel->diagnose($kernel->convert(new Brief($recipe)), Side::Written, $notes),
+        );
 
         return $isJson ? $json($report) : $this->tell($report['causes']);
     }

@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 /*
- * `aglyca account`, `aglyca convert` and `aglyca plan`: the core at the command line, without framework or database, and
+ * `aglyca account`, `aglyca convert` and `aglyca plan`: the core at the command line, without framework or database,
+ * and
  * without Composer, so that it works on a machine where nothing was installed yet.
  */
 

@@ -21,7 +21,12 @@ final class FolderTransport extends AbstractTransport
     /** @return list<string> the texts of the mails, the newest first */
     public static function mails(string $folder): array
     {
-        return array_values(array_map(static fn (string $file): string => (string) file_get_contents($file), array_reverse(glob("$folder/*.eml") ?: [])));
+        return array_values(
+            array_map(
+                static fn (string $file): string => (string) file_get_contents($file),
+                array_reverse(glob("$folder/*.eml") ?: []),
+            ),
+        );
     }
 
     public function __toString(): string

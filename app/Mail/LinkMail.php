@@ -12,7 +12,11 @@ use Illuminate\Mail\Mailables\Envelope;
 final class LinkMail extends Mailable
 {
     /** @param  list<string>  $sentences  before the link */
-    public function __construct(private readonly string $about, private readonly array $sentences, private readonly string $link) {}
+    public function __construct(
+        private readonly string $about,
+        private readonly array $sentences,
+        private readonly string $link,
+    ) {}
 
     public function envelope(): Envelope
     {

@@ -38,7 +38,20 @@ final class Bake extends Model
 {
     use SoftDeletes;
 
-    protected $fillable = ['recipe_id', 'version_id', 'baked_on', 'mark', 'words', 'doing', 'judgement', 'mass_g', 'height_cm', 'pieces', 'minutes', 'heat_c'];
+    protected $fillable = [
+        'recipe_id',
+        'version_id',
+        'baked_on',
+        'mark',
+        'words',
+        'doing',
+        'judgement',
+        'mass_g',
+        'height_cm',
+        'pieces',
+        'minutes',
+        'heat_c',
+    ];
 
     protected $casts = ['baked_on' => 'date', 'mark' => 'integer', 'doing' => 'array', 'judgement' => 'array'];
 
@@ -70,8 +83,19 @@ final class Bake extends Model
     public function notes(): BakeNotes
     {
         $number = static fn (string|int|float|null $column): ?float => $column === null ? null : (float) $column;
-        $judged = array_filter(array_map(static fn (string $j): ?Judged => Judged::tryFrom($j), array_intersect_key($this->judgement ?? [], Judged::THINGS)));
+        $judged = array_filter(
+            array_map(
+                static fn (string $j): ?Judged => Judged::tryFrom($j),
+                array_intersect_key($this->judgement ?? [], Judged::THINGS),
+            ),
+        );
 
-        return new BakeNotes($judged, $number($this->minutes), $number($this->heat_c), $number($this->mass_g), $number($this->pieces));
+        return new BakeNotes(
+            $judged,
+            $number($this->minutes),
+            $number($this->heat_c),
+            $number($this->mass_g),
+            $number($this->pieces),
+        );
     }
 }

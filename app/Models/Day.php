@@ -17,7 +17,8 @@ use Illuminate\Support\Str;
  * @property int $id
  * @property string $ulid
  * @property int $kitchen_id
- * @property array{desserts: list<string>, mode: string, at: int, held?: array<string, int>, done?: list<string>} $document moments are minutes since 1970, UTC
+ * @property array{desserts: list<string>, mode: string, at: int, held?: array<string, int>, done?: list<string>}
+ *     $document moments are minutes since 1970, UTC
  * @property int $revision how often it was changed
  * @property ?CarbonInterface $updated_at
  * @property-read Kitchen $kitchen
@@ -44,7 +45,8 @@ final class Day extends Model
     /**
      * Changes it on what stands there now, so that two devices lose nothing of each other.
      *
-     * @param  callable(array{desserts: list<string>, mode: string, at: int, held?: array<string, int>, done?: list<string>}): array<string, mixed>  $change
+     * @param  callable(array{desserts: list<string>, mode: string, at: int, held?: array<string, int>, done?:
+     *     list<string>}): array<string, mixed>  $change
      */
     public function change(callable $change): void
     {

@@ -33,11 +33,30 @@ use InvalidArgumentException;
  */
 final class Kitchen extends Model
 {
-    protected $fillable = ['name', 'limit_g', 'convention', 'refused', 'body_kg', 'currency', 'places', 'zone', 'heats', 'is_demo', 'decimals'];
+    protected $fillable = [
+        'name',
+        'limit_g',
+        'convention',
+        'refused',
+        'body_kg',
+        'currency',
+        'places',
+        'zone',
+        'heats',
+        'is_demo',
+        'decimals',
+    ];
 
     protected $attributes = ['decimals' => '.'];
 
-    protected $casts = ['limit_g' => 'decimal:1', 'body_kg' => 'decimal:1', 'closed_at' => 'datetime', 'is_demo' => 'boolean', 'refused' => 'array', 'places' => 'array'];
+    protected $casts = [
+        'limit_g' => 'decimal:1',
+        'body_kg' => 'decimal:1',
+        'closed_at' => 'datetime',
+        'is_demo' => 'boolean',
+        'refused' => 'array',
+        'places' => 'array',
+    ];
 
     /** @return HasMany<Package, $this> */
     public function packages(): HasMany
@@ -53,7 +72,9 @@ final class Kitchen extends Model
 
     public function isEmpty(): bool
     {
-        return $this->recipes()->withTrashed()->doesntExist() && $this->packages()->withTrashed()->doesntExist() && $this->curves()->withTrashed()->doesntExist();
+        return $this->recipes()->withTrashed()->doesntExist() &&
+            $this->packages()->withTrashed()->doesntExist() &&
+            $this->curves()->withTrashed()->doesntExist();
     }
 
     /** @return HasMany<Topping, $this> */
@@ -71,12 +92,19 @@ final class Kitchen extends Model
     /** What the core is told of this kitchen. */
     public function stock(): Stock
     {
-        $packages = $this->packages()->orderBy('id')->get()->filter(static fn (Package $p): bool => $p->toCore() !== null);
+        $packages = $this->packages()
+            ->orderBy('id')
+            ->get()
+            ->filter(static fn (Package $p): bool => $p->toCore() !== null);
 
         return new Stock(
             $this->rememberedNames()->orderBy('name')->pluck('food', 'name')->all(),
             $packages->mapWithKeys(fn (Package $p): array => [(string) $p->id => $p->toCore()])->all(),
-            $packages->where('is_default', true)->where('food', '!=', '')->mapWithKeys(fn (Package $p): array => [$p->food => (string) $p->id])->all(),
+            $packages
+                ->where('is_default', true)
+                ->where('food', '!=', '')
+                ->mapWithKeys(fn (Package $p): array => [$p->food => (string) $p->id])
+                ->all(),
             $this->taught(),
         );
     }
@@ -115,7 +143,12 @@ final class Kitchen extends Model
     {
         $number = static fn (?string $column): ?float => $column === null ? null : (float) $column;
 
-        return new KitchenLimits($number($this->limit_g), $number($this->body_kg), array_values($this->refused ?? []), $this->heats);
+        return new KitchenLimits(
+            $number($this->limit_g),
+            $number($this->body_kg),
+            array_values($this->refused ?? []),
+            $this->heats,
+        );
     }
 
     /** What its baker has to work with; what nobody said is as in most kitchens. */
@@ -131,7 +164,14 @@ final class Kitchen extends Model
     /** @return list<Holding> */
     public function holdings(): array
     {
-        return array_values($this->packages()->where('food', '!=', '')->orderBy('id')->get()->map(static fn (Package $p): Holding => $p->holding())->all());
+        return array_values(
+            $this->packages()
+                ->where('food', '!=', '')
+                ->orderBy('id')
+                ->get()
+                ->map(static fn (Package $p): Holding => $p->holding())
+                ->all(),
+        );
     }
 
     public function clock(): DateTimeZone

@@ -39,19 +39,27 @@ final class Link extends Model
     public static function make(string $purpose, Kitchen $kitchen, ?User $user = null, string $says = ''): string
     {
         $token = Str::random(48);
-        self::query()->where(['kitchen_id' => $kitchen->id, 'user_id' => $user?->id, 'purpose' => $purpose])->where('purpose', '!=', 'invite')->delete();
+        self::query()
+            ->where(['kitchen_id' => $kitchen->id, 'user_id' => $user?->id, 'purpose' => $purpose])
+            ->where('purpose', '!=', 'invite')
+            ->delete();
         self::query()->create([
             'kitchen_id' => $kitchen->id, 'user_id' => $user?->id, 'purpose' => $purpose, 'says' => $says,
             'token_hash' => hash('sha256', $token), 'good_until' => now()->addMinutes(self::GOOD_FOR[$purpose]),
         ]);
 
-        // A mail names the site as it was set up, whatever name the request gave; what is shown on a page, the name of the page.
+        // A mail names the site as it was set up, whatever name the request gave; what is shown on a page, the name of
+        // the page.
         return ($purpose === 'invite' ? url('') : rtrim((string) config('app.url'), '/'))."/link/$token";
     }
 
     public static function of(string $token): ?self
     {
-        $link = self::query()->with(['kitchen', 'user'])->where('token_hash', hash('sha256', $token))->where('good_until', '>', now())->first();
+        $link = self::query()
+            ->with(['kitchen', 'user'])
+            ->where('token_hash', hash('sha256', $token))
+            ->where('good_until', '>', now())
+            ->first();
 
         return $link === null || $link->kitchen->closed_at !== null ? null : $link;
     }

@@ -35,9 +35,27 @@ final class Package extends Model
 {
     use SoftDeletes;
 
-    protected $fillable = ['food', 'name', 'law', 'serving_g', 'printed', 'polyol', 'price', 'size_g', 'is_default', 'left_g', 'opened_on', 'best_before'];
+    protected $fillable = [
+        'food',
+        'name',
+        'law',
+        'serving_g',
+        'printed',
+        'polyol',
+        'price',
+        'size_g',
+        'is_default',
+        'left_g',
+        'opened_on',
+        'best_before',
+    ];
 
-    protected $casts = ['printed' => 'array', 'is_default' => 'boolean', 'opened_on' => 'date', 'best_before' => 'date'];
+    protected $casts = [
+        'printed' => 'array',
+        'is_default' => 'boolean',
+        'opened_on' => 'date',
+        'best_before' => 'date',
+    ];
 
     public function label(): Label
     {
@@ -64,6 +82,13 @@ final class Package extends Model
             return null;
         }
 
-        return CorePackage::priced((string) $this->id, $this->name, $this->food, $label, $this->price === null ? null : (float) $this->price, $this->size_g === null ? null : (float) $this->size_g);
+        return CorePackage::priced(
+            (string) $this->id,
+            $this->name,
+            $this->food,
+            $label,
+            $this->price === null ? null : (float) $this->price,
+            $this->size_g === null ? null : (float) $this->size_g,
+        );
     }
 }

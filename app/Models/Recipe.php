@@ -62,7 +62,11 @@ final class Recipe extends Model
     {
         DB::transaction(function (): void {
             $latest = $this->versions()->orderByDesc('number')->lockForUpdate()->firstOrFail();
-            $this->versions()->create(['number' => $latest->following(), 'document' => $latest->document, 'parent_id' => $latest->id]);
+            $this->versions()->create([
+                'number' => $latest->following(),
+                'document' => $latest->document,
+                'parent_id' => $latest->id,
+            ]);
             $this->touched(null, false);
         }, 4);
         $this->unsetRelation('latest');
@@ -78,8 +82,10 @@ final class Recipe extends Model
         DB::transaction(function () use ($version, $brief, $tries): void {
             $latest = $this->versions()->orderByDesc('number')->lockForUpdate()->firstOrFail();
             $this->versions()->create([
-                'number' => $latest->following(), 'document' => $brief === null ? $version->document : BriefJson::of($brief),
-                'parent_id' => $version->id, 'tries' => $tries,
+                'number' => $latest->following(),
+                'document' => $brief === null ? $version->document : BriefJson::of($brief),
+                'parent_id' => $version->id,
+                'tries' => $tries,
             ]);
             $this->touched(null, false);
         }, 4);
@@ -144,10 +150,16 @@ final class Recipe extends Model
      */
     public function change(Brief $base, Brief $mine): void
     {
-        $this->store(fn (Brief $stands, History $history): array => [
-            $merged = BriefJson::changed($stands, ThreeWay::merged(BriefJson::of($base), BriefJson::of($mine), BriefJson::of($stands))),
-            $history->with($stands, $merged),
-        ], true);
+        $this->store(
+            fn (Brief $stands, History $history): array => [
+                ($merged = BriefJson::changed(
+                    $stands,
+                    ThreeWay::merged(BriefJson::of($base), BriefJson::of($mine), BriefJson::of($stands)),
+                )),
+                $history->with($stands, $merged),
+            ],
+            true,
+        );
     }
 
     public function undo(): void
@@ -165,7 +177,9 @@ final class Recipe extends Model
     {
         $now = $this->brief();
 
-        return $revision >= $this->revision || $revision < $this->straight_from ? $now : $this->latest->history()->before($now, $this->revision, $revision);
+        return $revision >= $this->revision || $revision < $this->straight_from
+            ? $now
+            : $this->latest->history()->before($now, $this->revision, $revision);
     }
 
     /** @param  callable(Brief, History): ?array{Brief, History}  $change */

@@ -58,14 +58,25 @@ final class Run extends Model
         });
     }
 
-    /** @return list<array{id: int, kind: string, data: array<string, mixed>, at: int}> those behind one, in their order */
+    /**
+     * @return list<array{id: int, kind: string, data: array<string, mixed>, at: int}> those behind one, in their order
+     */
     public function eventsAfter(int $id): array
     {
         $rows = DB::table('run_events')->where('run_id', $this->id)->where('id', '>', $id)->orderBy('id')->get();
 
-        return array_values($rows->map(static fn (object $r): array => [
-            'id' => (int) $r->id, 'kind' => (string) $r->kind, 'data' => (array) json_decode((string) $r->data, true), 'at' => (int) $r->at_ms,
-        ])->all());
+        return array_values(
+            $rows
+                ->map(
+                    static fn (object $r): array => [
+                        'id' => (int) $r->id,
+                        'kind' => (string) $r->kind,
+                        'data' => (array) json_decode((string) $r->data, true),
+                        'at' => (int) $r->at_ms,
+                    ],
+                )
+                ->all(),
+        );
     }
 
     public function doing(): Doing

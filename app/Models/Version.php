@@ -28,7 +28,13 @@ final class Version extends Model
 {
     protected $fillable = ['number', 'document', 'past', 'future', 'parent_id', 'tries'];
 
-    protected $casts = ['document' => 'array', 'past' => 'array', 'future' => 'array', 'number' => 'integer', 'tries' => 'array'];
+    protected $casts = [
+        'document' => 'array',
+        'past' => 'array',
+        'future' => 'array',
+        'number' => 'integer',
+        'tries' => 'array',
+    ];
 
     public function history(): History
     {

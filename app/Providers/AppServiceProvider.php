@@ -35,11 +35,17 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(Trade::class, fn (): Trade => Trade::open(base_path('data'), storage_path('framework/trade')));
+        $this->app->singleton(
+            Trade::class,
+            fn (): Trade => Trade::open(base_path('data'), storage_path('framework/trade')),
+        );
         $this->app->singleton(Tables::class, fn (Application $app): Tables => $app->make(Trade::class)->tables);
         // The core as the kitchen of who is signed in stocks it: its packages, and the names that it corrected.
-        $this->app->scoped(Stock::class, fn (): Stock => Auth::user()?->kitchen->stock() ?? new Stock);
-        $this->app->scoped(Kernel::class, fn (Application $app): Kernel => $app->make(Trade::class)->kernel($app->make(Stock::class)));
+        $this->app->scoped(Stock::class, fn (): Stock => Auth::user()?->kitchen->stock() ?? new Stock());
+        $this->app->scoped(
+            Kernel::class,
+            fn (Application $app): Kernel => $app->make(Trade::class)->kernel($app->make(Stock::class)),
+        );
         $this->app->bind(Draft::class, fn (Application $app): Draft => new Draft($app->make('session.store')));
     }
 
@@ -49,37 +55,111 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict(! $this->app->isProduction());
         Gate::policy(Recipe::class, RecipePolicy::class);
         $this->bindRoutes();
-        RateLimiter::for('sign-in', fn (Request $request): array => config('app.bench') ? [] : [
-            Limit::perMinutes(15, 30)->by('account:'.mb_strtolower((string) $request->input('email'))),
-            Limit::perMinute(5)->by('mail:'.mb_strtolower((string) $request->input('email')).$request->ip()),
-            Limit::perMinute(30)->by('ip:'.$request->ip()),
-        ]);
-        RateLimiter::for('paste', fn (Request $request): Limit => config('app.bench') ? Limit::none() : Limit::perMinute(60)->by($request->ip()));
-        RateLimiter::for('copy', fn (Request $request): Limit => Limit::perMinute(6)->by((string) $request->user()?->id));
-        RateLimiter::for('work', fn (Request $request): Limit => config('app.bench') ? Limit::none() : Limit::perMinute(1200)->by((string) ($request->user()->id ?? $request->ip())));
+        RateLimiter::for(
+            'sign-in',
+            fn (Request $request): array => config('app.bench')
+                ? []
+                : [
+                    Limit::perMinutes(15, 30)->by('account:'.mb_strtolower((string) $request->input('email'))),
+                    Limit::perMinute(5)->by(
+                        'mail:'.mb_strtolower((string) $request->input('email')).$request->ip(),
+                    ),
+                    Limit::perMinute(30)->by('ip:'.$request->ip()),
+                ],
+        );
+        RateLimiter::for(
+            'paste',
+            fn (Request $request): Limit => config('app.bench')
+                ? Limit::none()
+                : Limit::perMinute(60)->by($request->ip()),
+        );
+        RateLimiter::for(
+            'copy',
+            fn (Request $request): Limit => Limit::perMinute(6)->by((string) $request->user()?->id),
+        );
+        RateLimiter::for(
+            'work',
+            fn (Request $request): Limit => config('app.bench')
+                ? Limit::none()
+                : Limit::perMinute(1200)->by((string) ($request->user()->id ?? $request->ip())),
+        );
     }
 
     /** Every look-up goes through the kitchen of who is signed in: another kitchen's address is not found. */
     private function bindRoutes(): void
     {
         $own = static fn () => Recipe::query()->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404));
-        Route::bind('recipe', static fn (string $ulid): Recipe => $own()->with(['latest', 'kitchen'])->withTrashed()->where('ulid', $ulid)->firstOrFail());
-        Route::bind('bake', static fn (string $id): Bake => Bake::query()->withTrashed()->whereIn('recipe_id', $own()->select('id'))->findOrFail((int) $id));
-        Route::bind('day', static fn (string $ulid): Day => Day::query()->withTrashed()->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404))->where('ulid', $ulid)->firstOrFail());
-        Route::bind('run', static fn (string $ulid): Run => Run::query()->with(['recipe.kitchen', 'version'])->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404))->where('ulid', $ulid)->firstOrFail());
+        Route::bind(
+            'recipe',
+            static fn (string $ulid): Recipe => $own()
+                ->with(['latest', 'kitchen'])
+                ->withTrashed()
+                ->where('ulid', $ulid)
+                ->firstOrFail(),
+        );
+        Route::bind(
+            'bake',
+            static fn (string $id): Bake => Bake::query()
+                ->withTrashed()
+                ->whereIn('recipe_id', $own()->select('id'))
+                ->findOrFail((int) $id),
+        );
+        Route::bind(
+            'day',
+            static fn (string $ulid): Day => Day::query()
+                ->withTrashed()
+                ->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404))
+                ->where('ulid', $ulid)
+                ->firstOrFail(),
+        );
+        Route::bind(
+            'run',
+            static fn (string $ulid): Run => Run::query()
+                ->with(['recipe.kitchen', 'version'])
+                ->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404))
+                ->where('ulid', $ulid)
+                ->firstOrFail(),
+        );
         Route::pattern('bake', '\d{1,18}');
         Route::pattern('photo', '\d{1,18}');
         Route::pattern('box', '\d{1,18}');
         Route::pattern('curve', '\d{1,18}');
         $bakes = static fn () => Bake::query()->whereIn('recipe_id', $own()->select('id'))->select('id');
-        Route::bind('photo', static fn (string $id): Photo => Photo::query()->whereIn('bake_id', $bakes())->findOrFail((int) $id));
-        Route::bind('box', static fn (string $id): Box => Box::query()->whereIn('bake_id', $bakes())->findOrFail((int) $id));
-        Route::bind('curve', static fn (string $id): CurveNote => CurveNote::query()->withTrashed()->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404))->findOrFail((int) $id));
+        Route::bind(
+            'photo',
+            static fn (string $id): Photo => Photo::query()->whereIn('bake_id', $bakes())->findOrFail((int) $id),
+        );
+        Route::bind(
+            'box',
+            static fn (string $id): Box => Box::query()->whereIn('bake_id', $bakes())->findOrFail((int) $id),
+        );
+        Route::bind(
+            'curve',
+            static fn (string $id): CurveNote => CurveNote::query()
+                ->withTrashed()
+                ->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404))
+                ->findOrFail((int) $id),
+        );
         Route::pattern('package', '\d{1,18}');
-        Route::bind('package', static fn (string $id): Package => Package::query()->withTrashed()->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404))->findOrFail((int) $id));
-        Route::bind('dessert', fn (string $id): Dessert => $id === 'draft'
-            ? Dessert::ofDraft($this->app->make(Draft::class)) ?? abort(404)
-            : Dessert::ofRecipe($own()->with(['latest', 'kitchen'])->where('ulid', $id)->firstOrFail(), self::seen()));
+        Route::bind(
+            'package',
+            static fn (string $id): Package => Package::query()
+                ->withTrashed()
+                ->where('kitchen_id', Auth::user()->kitchen_id ?? abort(404))
+                ->findOrFail((int) $id),
+        );
+        Route::bind(
+            'dessert',
+            fn (string $id): Dessert => $id === 'draft'
+                ? Dessert::ofDraft($this->app->make(Draft::class)) ?? abort(404)
+                : Dessert::ofRecipe(
+                    $own()
+                        ->with(['latest', 'kitchen'])
+                        ->where('ulid', $id)
+                        ->firstOrFail(),
+                    self::seen(),
+                ),
+        );
     }
 
     /** The revision of the page that asks for a change, where it says so. */
@@ -87,6 +167,8 @@ final class AppServiceProvider extends ServiceProvider
     {
         $said = request()->header('X-Seen');
 
-        return request()->isMethod('POST') && is_string($said) && preg_match('~^\d{1,9}$~', $said) === 1 ? (int) $said : null;
+        return request()->isMethod('POST') && is_string($said) && preg_match('~^\d{1,9}$~', $said) === 1
+            ? (int) $said
+            : null;
     }
 }

@@ -26,7 +26,10 @@ final readonly class GoodPassword implements ValidationRule
         match (true) {
             mb_strlen($password) < self::LEAST => $fail('A password needs at least '.self::LEAST.' characters.'),
             strlen($password) > self::MOST => $fail('A password has at most '.self::MOST.' characters.'),
-            count(array_unique(mb_str_split($plain))) < self::FEWEST_DIFFERENT, in_array($plain, self::worst(), true) => $fail('That password is one of the first that are guessed. Take another, such as four words that have nothing to do with each other.'),
+            count(array_unique(mb_str_split($plain))) < self::FEWEST_DIFFERENT,
+            in_array($plain, self::worst(), true) => $fail(
+                'That password is one of the first that are guessed. Take another, such as four words that have nothing to do with each other.',
+            ),
             $this->isOwn($plain) => $fail('A password must not hold your address or the name of your kitchen.'),
             default => null,
         };

@@ -20,7 +20,11 @@ final readonly class BenchAnswer
     {
         $typed = array_filter(['part' => (string) $request->query('part')]);
 
-        return $this->show($request, $this->bench($dessert, new MessageBag, $typed, (string) $request->query('line')), 200);
+        return $this->show(
+            $request,
+            $this->bench($dessert, new MessageBag(), $typed, (string) $request->query('line')),
+            200,
+        );
     }
 
     /** @param  ?string  $open  key of the line that is open */
@@ -31,9 +35,17 @@ final readonly class BenchAnswer
             : redirect($dessert->path('bench'));
     }
 
-    public function refuse(Request $request, Dessert $dessert, MessageBag $faults, ?string $open = null, ?string $part = null): Response
-    {
-        $typed = [...array_filter($request->except('_token'), is_string(...)), ...($part === null ? [] : ['part' => $part])];
+    public function refuse(
+        Request $request,
+        Dessert $dessert,
+        MessageBag $faults,
+        ?string $open = null,
+        ?string $part = null,
+    ): Response {
+        $typed = [
+            ...array_filter($request->except('_token'), is_string(...)),
+            ...$part === null ? [] : ['part' => $part],
+        ];
 
         return $this->show($request, $this->bench($dessert, $faults, $typed, $open), 422);
     }

@@ -16,7 +16,16 @@ final class CardPdf
     public static function of(Card $card, string $paper): string
     {
         [$size, $isOne] = PaperFit::of($card, $paper);
-        $dompdf = new Dompdf((new Options)->setIsRemoteEnabled(false)->setIsPhpEnabled(false)->setIsJavascriptEnabled(false)->setDefaultFont('DejaVu Sans')->setTempDir(storage_path('framework/cache'))->setFontCache(storage_path('framework/cache'))->setChroot(resource_path('views')));
+        $dompdf = new Dompdf(
+            (new Options())
+                ->setIsRemoteEnabled(false)
+                ->setIsPhpEnabled(false)
+                ->setIsJavascriptEnabled(false)
+                ->setDefaultFont('DejaVu Sans')
+                ->setTempDir(storage_path('framework/cache'))
+                ->setFontCache(storage_path('framework/cache'))
+                ->setChroot(resource_path('views')),
+        );
         $dompdf->setPaper($paper);
         $dompdf->loadHtml(view('card-pdf', ['card' => $card, 'size' => $size, 'isOne' => $isOne])->render());
         $dompdf->render();

@@ -26,7 +26,10 @@ final readonly class CorrectionInput
             if ($match->food !== null && $match->sure) {
                 $said['food'] = $match->food;
             } else {
-                $faults->add('food', 'The larder has no “'.mb_strimwidth($name, 0, 40, '…').'”. Choose a food from the list.');
+                $faults->add(
+                    'food',
+                    'The larder has no “'.mb_strimwidth($name, 0, 40, '…').'”. Choose a food from the list.',
+                );
             }
         }
         $grams = Number::plain((string) $request->string('grams'));

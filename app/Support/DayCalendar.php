@@ -42,7 +42,9 @@ final class DayCalendar
             'DTEND' => Night::local($slot->end, $utc),
             'CATEGORIES' => $task->dessert,
             'LOCATION' => $task->place,
-            'DESCRIPTION' => trim($task->dessert.'. '.StepHtml::grams($task->uses).' '.DayPage::minutes($task->typical)),
+            'DESCRIPTION' => trim(
+                $task->dessert.'. '.StepHtml::grams($task->uses).' '.DayPage::minutes($task->typical),
+            ),
             'URL' => $url,
         ]);
         $event->add('VALARM', ['ACTION' => 'DISPLAY', 'TRIGGER' => '-PT5M', 'DESCRIPTION' => rtrim($task->text, '.')]);

@@ -21,10 +21,19 @@ final class DemoKitchen
         $common = User::query()->where('email', self::ADDRESS)->firstOrFail()->kitchen;
 
         return DB::transaction(static function () use ($common): User {
-            $own = Kitchen::query()->create(['name' => $common->name, 'convention' => $common->convention, 'is_demo' => true]);
+            $own = Kitchen::query()->create([
+                'name' => $common->name,
+                'convention' => $common->convention,
+                'is_demo' => true,
+            ]);
             KitchenCopy::into($own, KitchenCopy::of($common));
 
-            return User::query()->create(['kitchen_id' => $own->id, 'email' => Str::lower(Str::random(20)).'@visitor.invalid', 'password' => Str::random(40), 'is_demo' => true]);
+            return User::query()->create([
+                'kitchen_id' => $own->id,
+                'email' => Str::lower(Str::random(20)).'@visitor.invalid',
+                'password' => Str::random(40),
+                'is_demo' => true,
+            ]);
         });
     }
 }

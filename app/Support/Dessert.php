@@ -10,12 +10,25 @@ use App\Models\Recipe;
 /** What lies on the Bench: a kept recipe, or a guest's draft. Both are worked on in the same way. */
 final readonly class Dessert
 {
-    private function __construct(public Brief $brief, public History $history, public ?Recipe $recipe, private ?Draft $draft) {}
+    private function __construct(
+        public Brief $brief,
+        public History $history,
+        public ?Recipe $recipe,
+        private ?Draft $draft,
+    ) {}
 
-    /** @param  ?int  $seen  the revision that the page was made of which asks for a change; null for what stands there now */
+    /**
+     * @param  ?int  $seen  the revision that the page was made of which asks for a change; null for what stands there
+     *     now
+     */
     public static function ofRecipe(Recipe $recipe, ?int $seen = null): self
     {
-        return new self($seen === null ? $recipe->brief() : $recipe->briefAt($seen), $recipe->latest->history(), $recipe, null);
+        return new self(
+            $seen === null ? $recipe->brief() : $recipe->briefAt($seen),
+            $recipe->latest->history(),
+            $recipe,
+            null,
+        );
     }
 
     public static function ofDraft(Draft $draft): ?self
@@ -41,7 +54,11 @@ final readonly class Dessert
         $this->recipe?->undo();
         $back = $this->recipe === null ? $this->history->undo($this->brief) : null;
 
-        return $this->recipe !== null ? self::ofRecipe($this->recipe) : ($back === null ? $this : $this->kept(...$back));
+        return $this->recipe !== null
+            ? self::ofRecipe($this->recipe)
+            : ($back === null
+                ? $this
+                : $this->kept(...$back));
     }
 
     public function redo(): self
@@ -49,7 +66,11 @@ final readonly class Dessert
         $this->recipe?->redo();
         $forth = $this->recipe === null ? $this->history->redo($this->brief) : null;
 
-        return $this->recipe !== null ? self::ofRecipe($this->recipe) : ($forth === null ? $this : $this->kept(...$forth));
+        return $this->recipe !== null
+            ? self::ofRecipe($this->recipe)
+            : ($forth === null
+                ? $this
+                : $this->kept(...$forth));
     }
 
     public function revision(): int

@@ -31,7 +31,11 @@ final readonly class Draft
 
     public function keep(Brief $brief, History $history = new History): void
     {
-        $this->session->put(self::KEY, ['document' => BriefJson::of($brief), 'past' => $history->past, 'future' => $history->future]);
+        $this->session->put(self::KEY, [
+            'document' => BriefJson::of($brief),
+            'past' => $history->past,
+            'future' => $history->future,
+        ]);
     }
 
     public function claimFor(Kitchen $kitchen): ?Recipe

@@ -7,7 +7,9 @@ namespace App\Support;
 use Aglyca\Core\Brief;
 use Aglyca\Core\BriefJson;
 
-/** What was changed on a document, to go back and forth: each step holds only the fields that it changed, as they were. */
+/**
+ * What was changed on a document, to go back and forth: each step holds only the fields that it changed, as they were.
+ */
 final readonly class History
 {
     private const LONGEST = 60;
@@ -84,6 +86,10 @@ final readonly class History
     {
         $now = BriefJson::of($new);
 
-        return array_filter(BriefJson::of($old), static fn (mixed $value, string $field): bool => json_encode($value) !== json_encode($now[$field]), ARRAY_FILTER_USE_BOTH);
+        return array_filter(
+            BriefJson::of($old),
+            static fn (mixed $value, string $field): bool => json_encode($value) !== json_encode($now[$field]),
+            ARRAY_FILTER_USE_BOTH,
+        );
     }
 }

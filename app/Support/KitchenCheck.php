@@ -28,18 +28,73 @@ final class KitchenCheck
 
     /** What each column holds: a length of text, a range of numbers, a pattern, or a kind. "?" may be left out. */
     private const COLUMNS = [
-        'recipes' => ['title' => 160, 'opened_at' => '?moment', 'house_version_id' => '?number', 'revision' => 'number', 'straight_from' => 'number', 'deleted_at' => '?moment'],
-        'versions' => ['recipe_id' => 'number', 'number' => 'number', 'document' => 'map', 'past' => '?steps', 'future' => '?steps', 'parent_id' => '?number', 'tries' => '?map'],
-        'bakes' => ['recipe_id' => 'number', 'version_id' => 'number', 'baked_on' => 'day', 'mark' => [1, 5], 'words' => 20_000, 'doing' => '?doing', 'judgement' => '?words', 'mass_g' => [0, 9_999_999], 'height_cm' => [0, 9999], 'pieces' => [0, 99_999], 'minutes' => [0, 99_999], 'heat_c' => [-50, 9999], 'deleted_at' => '?moment'],
+        'recipes' => [
+            'title' => 160,
+            'opened_at' => '?moment',
+            'house_version_id' => '?number',
+            'revision' => 'number',
+            'straight_from' => 'number',
+            'deleted_at' => '?moment',
+        ],
+        'versions' => [
+            'recipe_id' => 'number',
+            'number' => 'number',
+            'document' => 'map',
+            'past' => '?steps',
+            'future' => '?steps',
+            'parent_id' => '?number',
+            'tries' => '?map',
+        ],
+        'bakes' => [
+            'recipe_id' => 'number',
+            'version_id' => 'number',
+            'baked_on' => 'day',
+            'mark' => [1, 5],
+            'words' => 20_000,
+            'doing' => '?doing',
+            'judgement' => '?words',
+            'mass_g' => [0, 9_999_999],
+            'height_cm' => [0, 9999],
+            'pieces' => [0, 99_999],
+            'minutes' => [0, 99_999],
+            'heat_c' => [-50, 9999],
+            'deleted_at' => '?moment',
+        ],
         'photos' => ['bake_id' => 'number', 'width' => 'number', 'height' => 'number', 'jpeg_base64' => 6_000_000],
         'boxes' => ['bake_id' => 'number', 'place' => 10, 'pieces_left' => 'number', 'good_until' => '?day'],
         'runs' => ['recipe_id' => 'number', 'version_id' => 'number', 'bake_id' => '?number'],
-        'run_events' => ['run_id' => 'number', 'sent_as' => 40, 'kind' => RunEventsRequest::KINDS, 'data' => 'map', 'at_ms' => [0, 9_000_000_000_000]],
-        'packages' => ['food' => 60, 'name' => 120, 'law' => 'law', 'serving_g' => [0.01, 5000], 'printed' => 'map', 'polyol' => 'polyol', 'price' => [0, 100_000], 'size_g' => [0, 100_000], 'is_default' => 'number', 'left_g' => [0, 100_000], 'opened_on' => '?day', 'best_before' => '?day', 'deleted_at' => '?moment'],
+        'run_events' => [
+            'run_id' => 'number',
+            'sent_as' => 40,
+            'kind' => RunEventsRequest::KINDS,
+            'data' => 'map',
+            'at_ms' => [0, 9_000_000_000_000],
+        ],
+        'packages' => [
+            'food' => 60,
+            'name' => 120,
+            'law' => 'law',
+            'serving_g' => [0.01, 5000],
+            'printed' => 'map',
+            'polyol' => 'polyol',
+            'price' => [0, 100_000],
+            'size_g' => [0, 100_000],
+            'is_default' => 'number',
+            'left_g' => [0, 100_000],
+            'opened_on' => '?day',
+            'best_before' => '?day',
+            'deleted_at' => '?moment',
+        ],
         'toppings' => ['name' => 80, 'text' => 4000],
         'remembered_names' => ['name' => 190, 'typed' => 190, 'food' => 60],
         'observations' => ['bake_id' => '?number', 'what' => 80, 'value' => [-1e6, 1e6]],
-        'curves' => ['recipe_id' => '?number', 'name' => 120, 'eaten_on' => 'day', 'points' => 'points', 'deleted_at' => '?moment'],
+        'curves' => [
+            'recipe_id' => '?number',
+            'name' => 120,
+            'eaten_on' => 'day',
+            'points' => 'points',
+            'deleted_at' => '?moment',
+        ],
         'days' => ['document' => 'map', 'revision' => 'number', 'deleted_at' => '?moment'],
     ];
 
@@ -52,7 +107,11 @@ final class KitchenCheck
      */
     public static function of(mixed $copy): array
     {
-        if (! is_array($copy) || ($copy['format'] ?? null) !== KitchenCopy::FORMAT || ! is_array($copy['tables'] ?? null)) {
+        if (
+            ! is_array($copy) ||
+            ($copy['format'] ?? null) !== KitchenCopy::FORMAT ||
+            ! is_array($copy['tables'] ?? null)
+        ) {
             throw new InvalidArgumentException('That is no copy of a kitchen from Aglyca.');
         }
         if (($copy['version'] ?? null) !== KitchenCopy::VERSION) {
@@ -77,7 +136,14 @@ final class KitchenCheck
         }
         self::photos($tables['photos']);
 
-        return ['kitchen' => self::kitchen((array) ($copy['kitchen'] ?? [])), 'tables' => [...$tables, 'versions' => self::versions($tables['versions']), 'days' => self::days($tables['days'])]];
+        return [
+            'kitchen' => self::kitchen((array) ($copy['kitchen'] ?? [])),
+            'tables' => [
+                ...$tables,
+                'versions' => self::versions($tables['versions']),
+                'days' => self::days($tables['days']),
+            ],
+        ];
     }
 
     /** @param  int|string|list<mixed>  $holds */
@@ -102,7 +168,14 @@ final class KitchenCheck
                 'doing' => self::holds($value, 'map') && self::isDoing($value),
                 'law' => is_string($value) && LabelLaw::tryFrom($value) !== null,
                 'polyol' => is_string($value) && isset(PackageRequest::POLYOLS[$value]),
-                'points' => is_array($value) && count($value) <= 500 && array_filter($value, static fn (mixed $p): bool => ! is_array($p) || count($p) !== 2 || array_filter($p, is_numeric(...)) !== $p) === [],
+                'points' => is_array($value) &&
+                    count($value) <= 500 &&
+                    array_filter(
+                        $value,
+                        static fn (mixed $p): bool => ! is_array($p) ||
+                            count($p) !== 2 ||
+                            array_filter($p, is_numeric(...)) !== $p,
+                    ) === [],
                 default => false,
             },
         };
@@ -136,8 +209,12 @@ final class KitchenCheck
     private static function days(array $days): array
     {
         foreach ($days as $n => ['document' => $d]) {
-            $isOne = in_array($d['mode'] ?? null, ['ready', 'from'], true) && is_int($d['at'] ?? null) && is_array($d['desserts'] ?? null)
-                && array_filter((array) ($d['held'] ?? []), is_int(...)) === (array) ($d['held'] ?? []) && array_filter((array) ($d['done'] ?? []), is_string(...)) === (array) ($d['done'] ?? []);
+            $isOne =
+                in_array($d['mode'] ?? null, ['ready', 'from'], true) &&
+                is_int($d['at'] ?? null) &&
+                is_array($d['desserts'] ?? null) &&
+                array_filter((array) ($d['held'] ?? []), is_int(...)) === (array) ($d['held'] ?? []) &&
+                array_filter((array) ($d['done'] ?? []), is_string(...)) === (array) ($d['done'] ?? []);
             $isOne || throw self::damaged('days.document', $n);
         }
 
@@ -149,7 +226,8 @@ final class KitchenCheck
     {
         foreach ($photos as $n => $photo) {
             $header = @getimagesizefromstring((string) base64_decode((string) $photo['jpeg_base64'], true));
-            ($header !== false && $header[2] === IMAGETYPE_JPEG && max($header[0], $header[1]) <= 4000) || throw self::damaged('pictures', $n);
+            ($header !== false && $header[2] === IMAGETYPE_JPEG && max($header[0], $header[1]) <= 4000) ||
+                throw self::damaged('pictures', $n);
         }
     }
 
@@ -159,11 +237,17 @@ final class KitchenCheck
      */
     private static function kitchen(array $kitchen): array
     {
-        $isOne = self::holds($kitchen['name'] ?? null, 80) && self::holds($kitchen['limit_g'] ?? null, [0, 500]) && self::holds($kitchen['body_kg'] ?? null, [10, 300])
-            && Convention::tryFrom(is_string($kitchen['convention'] ?? null) ? $kitchen['convention'] : '') !== null
-            && self::holds($kitchen['currency'] ?? '', 4) && isset(KitchenLimits::HEATS[is_string($kitchen['heats'] ?? null) ? $kitchen['heats'] : '?'])
-            && in_array($kitchen['zone'] ?? null, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true)
-            && in_array($kitchen['decimals'] ?? '.', ['.', ','], true) && self::holds($kitchen['refused'] ?? null, '?map') && self::holds($kitchen['places'] ?? null, '?map');
+        $isOne =
+            self::holds($kitchen['name'] ?? null, 80) &&
+            self::holds($kitchen['limit_g'] ?? null, [0, 500]) &&
+            self::holds($kitchen['body_kg'] ?? null, [10, 300]) &&
+            Convention::tryFrom(is_string($kitchen['convention'] ?? null) ? $kitchen['convention'] : '') !== null &&
+            self::holds($kitchen['currency'] ?? '', 4) &&
+            isset(KitchenLimits::HEATS[is_string($kitchen['heats'] ?? null) ? $kitchen['heats'] : '?']) &&
+            in_array($kitchen['zone'] ?? null, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true) &&
+            in_array($kitchen['decimals'] ?? '.', ['.', ','], true) &&
+            self::holds($kitchen['refused'] ?? null, '?map') &&
+            self::holds($kitchen['places'] ?? null, '?map');
         $isOne || throw self::damaged('kitchen', 0);
 
         return $kitchen;
@@ -174,7 +258,10 @@ final class KitchenCheck
     {
         foreach (['weighed' => ['name', 'grams'], 'times' => ['name']] as $list => $fields) {
             foreach ((array) ($doing[$list] ?? []) as $one) {
-                if (! is_array($one) || array_filter($fields, static fn (string $f): bool => ! is_scalar($one[$f] ?? null)) !== []) {
+                if (
+                    ! is_array($one) ||
+                    array_filter($fields, static fn (string $f): bool => ! is_scalar($one[$f] ?? null)) !== []
+                ) {
                     return false;
                 }
             }
@@ -185,6 +272,12 @@ final class KitchenCheck
 
     private static function damaged(string $where, int $n): InvalidArgumentException
     {
-        return new InvalidArgumentException(sprintf('That copy is damaged: its %s, number %d, is not what it should be. Nothing was brought in.', $where, ++$n));
+        return new InvalidArgumentException(
+            sprintf(
+                'That copy is damaged: its %s, number %d, is not what it should be. Nothing was brought in.',
+                $where,
+                ++$n,
+            ),
+        );
     }
 }

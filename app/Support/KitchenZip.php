@@ -32,7 +32,8 @@ final class KitchenZip
 
     private const MOST_ENTRIES = 12_000;
 
-    private const FLAGS = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION;
+    private const FLAGS =
+        JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION;
 
     private function __construct() {}
 
@@ -87,9 +88,13 @@ final class KitchenZip
         }
         try {
             $copy = json_decode(self::entry($zip, self::ALL, self::MOST_JSON), true, 64, JSON_THROW_ON_ERROR);
-            foreach (is_array($copy) && is_array($copy['tables']['photos'] ?? null) ? $copy['tables']['photos'] : [] as $n => $photo) {
+            foreach (
+                is_array($copy) && is_array($copy['tables']['photos'] ?? null) ? $copy['tables']['photos'] : [] as $n => $photo
+            ) {
                 $name = is_array($photo) && is_string($photo['jpeg_base64'] ?? null) ? $photo['jpeg_base64'] : '';
-                $copy['tables']['photos'][$n]['jpeg_base64'] = base64_encode(self::entry($zip, $name, self::MOST_PICTURE));
+                $copy['tables']['photos'][$n]['jpeg_base64'] = base64_encode(
+                    self::entry($zip, $name, self::MOST_PICTURE),
+                );
             }
         } catch (JsonException) {
             throw new InvalidArgumentException('The copy in that ZIP cannot be read.');
@@ -100,7 +105,11 @@ final class KitchenZip
             KitchenCopy::into($kitchen, KitchenCheck::of($copy));
         } catch (QueryException $refused) {
             // What the tables themselves do not take: a bake of no dessert, a day that no month has, one number twice.
-            throw Trouble::isPassing($refused) ? $refused : new InvalidArgumentException('That copy is damaged: its parts do not belong together. Nothing was brought in.');
+            throw Trouble::isPassing($refused)
+                ? $refused
+                : new InvalidArgumentException(
+                    'That copy is damaged: its parts do not belong together. Nothing was brought in.',
+                );
         }
     }
 
@@ -110,7 +119,9 @@ final class KitchenZip
         // What it says of its size is looked at first, and no more than that is unpacked.
         $body = $stat === false || $stat['size'] > $most ? false : $zip->getFromName($name, $most);
 
-        return $body !== false ? $body : throw new InvalidArgumentException("That ZIP has no $name of a bearable size.");
+        return $body !== false
+            ? $body
+            : throw new InvalidArgumentException("That ZIP has no $name of a bearable size.");
     }
 
     /** @param  list<array<string, mixed>>  $rows */
@@ -121,7 +132,11 @@ final class KitchenZip
             if ($n === 0) {
                 fputcsv($csv, array_keys($row), escape: '');
             }
-            fputcsv($csv, array_map(static fn (mixed $v): mixed => is_array($v) ? json_encode($v, self::FLAGS) : $v, $row), escape: '');
+            fputcsv(
+                $csv,
+                array_map(static fn (mixed $v): mixed => is_array($v) ? json_encode($v, self::FLAGS) : $v, $row),
+                escape: '',
+            );
         }
         rewind($csv);
 

@@ -51,11 +51,17 @@ final class Leaving
         });
     }
 
-    /** Removes for good what was left long enough ago, and the demo kitchens of yesterday. Its tables follow by themselves. */
+    /**
+     * Removes for good what was left long enough ago, and the demo kitchens of yesterday. Its tables follow by
+     * themselves.
+     */
     public static function sweep(): int
     {
         $before = now()->subDays(self::DAYS);
-        $gone = Kitchen::query()->where('closed_at', '<', $before)->orWhere(static fn ($q) => $q->where('is_demo', true)->where('created_at', '<', now()->subDay()))->pluck('id');
+        $gone = Kitchen::query()
+            ->where('closed_at', '<', $before)
+            ->orWhere(static fn ($q) => $q->where('is_demo', true)->where('created_at', '<', now()->subDay()))
+            ->pluck('id');
         foreach ($gone as $id) {
             DB::transaction(static function () use ($id): void {
                 User::query()->where('kitchen_id', $id)->delete();

@@ -21,7 +21,12 @@ final class Number
     {
         $text = trim((string) preg_replace('~\s*(?:g|cm|kg)\.?$~iu', '', trim($typed)));
         $between = Figures::hasComma() ? '.' : ',';
-        if (preg_match(Figures::hasComma() ? '~^\d{1,3}(?:\.\d{3})+(?:,\d+)?$~' : '~^\d{1,3}(?:,\d{3})+(?:\.\d+)?$~', $text) === 1) {
+        if (
+            preg_match(
+                Figures::hasComma() ? '~^\d{1,3}(?:\.\d{3})+(?:,\d+)?$~' : '~^\d{1,3}(?:,\d{3})+(?:\.\d+)?$~',
+                $text,
+            ) === 1
+        ) {
             $text = str_replace($between, '', $text);
         }
 
@@ -34,7 +39,15 @@ final class Number
         $found = [];
         // "62,5; 58" has decimal commas; "62, 58" has not.
         $text = is_string($typed) ? trim($typed) : '';
-        foreach (preg_split(str_contains($text, ';') || str_contains($text, "\n") ? '~[;\n]+~' : '~[\s]+|,\s+|,(?=\d{2,}(?:\D|$))~', $text, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+        foreach (
+            preg_split(
+                str_contains($text, ';') || str_contains($text, "\n") ? '~[;\n]+~' : '~[\s]+|,\s+|,(?=\d{2,}(?:\D|$))~',
+                $text,
+                -1,
+                PREG_SPLIT_NO_EMPTY,
+            ) ?:
+            [] as $word
+        ) {
             $number = self::from(trim($word, " ,\t\r"));
             if ($number === null) {
                 return null;

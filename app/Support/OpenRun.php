@@ -15,7 +15,12 @@ use App\Models\Run;
 /** A bake that is going on, with its dessert understood. */
 final readonly class OpenRun
 {
-    private function __construct(public Run $run, public Kernel $kernel, public Conversion $conversion, public Dish $dish) {}
+    private function __construct(
+        public Run $run,
+        public Kernel $kernel,
+        public Conversion $conversion,
+        public Dish $dish,
+    ) {}
 
     public static function of(Run $run, Kernel $kernel): self
     {
@@ -38,7 +43,12 @@ final readonly class OpenRun
             foreach ($task->uses as $use) {
                 $grams = $doing->weighed[$task->id][$use->food->key] ?? null;
                 if ($grams !== null) {
-                    $weighed[] = ['food' => $use->food->key, 'name' => $use->food->name, 'planned' => $use->grams, 'grams' => $grams];
+                    $weighed[] = [
+                        'food' => $use->food->key,
+                        'name' => $use->food->name,
+                        'planned' => $use->grams,
+                        'grams' => $grams,
+                    ];
                 }
             }
         }
@@ -52,8 +62,15 @@ final readonly class OpenRun
         }
 
         return [
-            'weighed' => $weighed, 'times' => $times, 'pieces' => $doing->pieces, 'mixed' => $doing->mixed, 'factor' => $doing->factor,
-            'remedies' => $doing->remedies, 'hands' => $this->kernel->handsTaken($this->dish, $doing), 'probe' => $doing->probe, 'net' => $this->counted($doing)->netCarbs($this->conversion->brief->convention)->value,
+            'weighed' => $weighed,
+            'times' => $times,
+            'pieces' => $doing->pieces,
+            'mixed' => $doing->mixed,
+            'factor' => $doing->factor,
+            'remedies' => $doing->remedies,
+            'hands' => $this->kernel->handsTaken($this->dish, $doing),
+            'probe' => $doing->probe,
+            'net' => $this->counted($doing)->netCarbs($this->conversion->brief->convention)->value,
         ];
     }
 }

@@ -44,9 +44,15 @@ final class PhotoMaker
         }
         try {
             self::whole($file, $header[2]);
-            $image = (new ImageManager(new Driver, autoOrientation: true, decodeAnimation: false))->read($file->getPathname())->scaleDown(self::EDGE, self::EDGE);
+            $image = (new ImageManager(new Driver(), autoOrientation: true, decodeAnimation: false))
+                ->read($file->getPathname())
+                ->scaleDown(self::EDGE, self::EDGE);
 
-            return ['width' => $image->width(), 'height' => $image->height(), 'jpeg_base64' => base64_encode((string) $image->toJpeg(self::QUALITY))];
+            return [
+                'width' => $image->width(),
+                'height' => $image->height(),
+                'jpeg_base64' => base64_encode((string) $image->toJpeg(self::QUALITY)),
+            ];
         } catch (Throwable) {
             throw new InvalidArgumentException('That picture is damaged and cannot be opened.');
         }

@@ -28,8 +28,13 @@ final readonly class PlannedDay
      * @param  list<string>  $unread  titles of desserts that cannot be planned
      */
     private function __construct(
-        public Day $day, public Collection $recipes, public array $conversions, public array $dishes, public DayPlan $plan,
-        public DayAsked $asked, public array $unread,
+        public Day $day,
+        public Collection $recipes,
+        public array $conversions,
+        public array $dishes,
+        public DayPlan $plan,
+        public DayAsked $asked,
+        public array $unread,
     ) {}
 
     public static function of(Day $day, Kernel $kernel, bool $wantsAdvice = true): self
@@ -51,7 +56,15 @@ final readonly class PlannedDay
         }
         $asked = self::asked($day, $wantsAdvice);
 
-        return new self($day, Collection::make($recipes), $conversions, $dishes, $kernel->day($dishes, $asked), $asked, $unread);
+        return new self(
+            $day,
+            Collection::make($recipes),
+            $conversions,
+            $dishes,
+            $kernel->day($dishes, $asked),
+            $asked,
+            $unread,
+        );
     }
 
     public function zone(): DateTimeZone

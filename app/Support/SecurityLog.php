@@ -15,6 +15,10 @@ final class SecurityLog
     /** @param  array<string, scalar>  $more */
     public static function of(string $what, ?User $user = null, array $more = []): void
     {
-        Log::channel('security')->info($what, [...($user === null ? [] : ['user' => $user->id, 'kitchen' => $user->kitchen_id]), 'ip' => (string) request()->ip(), ...$more]);
+        Log::channel('security')->info($what, [
+            ...$user === null ? [] : ['user' => $user->id, 'kitchen' => $user->kitchen_id],
+            'ip' => (string) request()->ip(),
+            ...$more,
+        ]);
     }
 }

@@ -15,15 +15,35 @@ use Illuminate\Support\Facades\DB;
 final readonly class ShelfSearch
 {
     /** What can be asked of the bakes. */
-    public const MARKS = ['' => 'any', 'best' => 'marked 5', 'good' => 'marked 4 or 5', 'baked' => 'baked', 'never' => 'not baked yet'];
+    public const MARKS = [
+        '' => 'any',
+        'best' => 'marked 5',
+        'good' => 'marked 4 or 5',
+        'baked' => 'baked',
+        'never' => 'not baked yet',
+    ];
 
-    private function __construct(private Kitchen $kitchen, public string $words, public string $kind, public string $mark, public bool $isWithin) {}
+    private function __construct(
+        private Kitchen $kitchen,
+        public string $words,
+        public string $kind,
+        public string $mark,
+        public bool $isWithin,
+    ) {}
 
     public static function of(Request $request, Kitchen $kitchen): self
     {
-        $said = static fn (string $name): string => is_string($request->query($name)) ? trim(mb_substr((string) $request->query($name), 0, 80)) : '';
+        $said = static fn (string $name): string => is_string($request->query($name))
+            ? trim(mb_substr((string) $request->query($name), 0, 80))
+            : '';
 
-        return new self($kitchen, $said('q'), $said('kind'), isset(self::MARKS[$said('mark')]) ? $said('mark') : '', $said('within') === '1' && $kitchen->limit_g !== null);
+        return new self(
+            $kitchen,
+            $said('q'),
+            $said('kind'),
+            isset(self::MARKS[$said('mark')]) ? $said('mark') : '',
+            $said('within') === '1' && $kitchen->limit_g !== null,
+        );
     }
 
     public function isAny(): bool
@@ -46,7 +66,9 @@ final readonly class ShelfSearch
     /** @return list<string> the kinds that stand on the Shelf */
     public function kinds(): array
     {
-        return array_values($this->kitchen->recipes()->where('kind', '!=', '')->distinct()->orderBy('kind')->pluck('kind')->all());
+        return array_values(
+            $this->kitchen->recipes()->where('kind', '!=', '')->distinct()->orderBy('kind')->pluck('kind')->all(),
+        );
     }
 
     public function hasLimit(): bool
@@ -60,12 +82,25 @@ final readonly class ShelfSearch
         $recipes = $this->kitchen->recipes();
         foreach (array_filter(preg_split('~\s+~u', $this->words) ?: []) as $word) {
             $like = '%'.addcslashes($word, '%_\\').'%';
-            $recipes->where(static fn (Builder $q) => $q->where('title', 'like', $like)->orWhereHas('latest', static fn (Builder $v) => $v->whereRaw("json_value(document, '$.text') like ?", [$like])));
+            $recipes->where(
+                static fn (Builder $q) => $q
+                    ->where('title', 'like', $like)
+                    ->orWhereHas(
+                        'latest',
+                        static fn (Builder $v) => $v->whereRaw("json_value(document, '$.text') like ?", [$like]),
+                    ),
+            );
         }
         $recipes->when($this->kind !== '', fn (Builder $q) => $q->where('kind', $this->kind))
             ->when($this->isWithin, fn (Builder $q) => $q->where('net_g', '<=', $this->kitchen->limit_g))
-            ->when($this->mark === 'best', static fn (Builder $q) => $q->whereHas('bakes', static fn (Builder $b) => $b->where('mark', 5)))
-            ->when($this->mark === 'good', static fn (Builder $q) => $q->whereHas('bakes', static fn (Builder $b) => $b->where('mark', '>=', 4)))
+            ->when(
+                $this->mark === 'best',
+                static fn (Builder $q) => $q->whereHas('bakes', static fn (Builder $b) => $b->where('mark', 5)),
+            )
+            ->when(
+                $this->mark === 'good',
+                static fn (Builder $q) => $q->whereHas('bakes', static fn (Builder $b) => $b->where('mark', '>=', 4)),
+            )
             ->when($this->mark === 'baked', static fn (Builder $q) => $q->whereHas('bakes'))
             ->when($this->mark === 'never', static fn (Builder $q) => $q->whereDoesntHave('bakes'));
 

@@ -14,14 +14,28 @@ final class SignIns
 {
     private function __construct() {}
 
-    /** @return list<array{id: string, device: string, at: CarbonImmutable, ip: string}> the latest first; `id` names it on a page and is not its own */
+    /**
+     * @return list<array{id: string, device: string, at: CarbonImmutable, ip: string}> the latest first; `id` names it
+     *     on a page and is not its own
+     */
     public static function of(User $user): array
     {
-        return array_values(DB::table('sessions')->where('user_id', $user->id)->orderByDesc('last_activity')->limit(50)->get()
-            ->map(static fn (object $row): array => [
-                'id' => self::name((string) $row->id), 'device' => self::device((string) $row->user_agent),
-                'at' => CarbonImmutable::createFromTimestamp((int) $row->last_activity), 'ip' => (string) $row->ip_address,
-            ])->all());
+        return array_values(
+            DB::table('sessions')
+                ->where('user_id', $user->id)
+                ->orderByDesc('last_activity')
+                ->limit(50)
+                ->get()
+                ->map(
+                    static fn (object $row): array => [
+                        'id' => self::name((string) $row->id),
+                        'device' => self::device((string) $row->user_agent),
+                        'at' => CarbonImmutable::createFromTimestamp((int) $row->last_activity),
+                        'ip' => (string) $row->ip_address,
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /** Ends every other sign-in at once, also those that a device would renew by itself. */
@@ -55,8 +69,11 @@ final class SignIns
     private static function device(string $agent): string
     {
         $on = match (true) {
-            str_contains($agent, 'Android') => 'an Android device', (bool) preg_match('~iPhone|iPad~', $agent) => 'a phone or tablet',
-            str_contains($agent, 'Windows') => 'a Windows computer', str_contains($agent, 'Mac OS') => 'a Mac', str_contains($agent, 'Linux') => 'a Linux computer',
+            str_contains($agent, 'Android') => 'an Android device',
+            (bool) preg_match('~iPhone|iPad~', $agent) => 'a phone or tablet',
+            str_contains($agent, 'Windows') => 'a Windows computer',
+            str_contains($agent, 'Mac OS') => 'a Mac',
+            str_contains($agent, 'Linux') => 'a Linux computer',
             default => 'another device',
         };
 

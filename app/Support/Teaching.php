@@ -20,7 +20,11 @@ final readonly class Teaching
     {
         $conversion = $this->kernel->convert($bake->recipe->briefOf($bake->version));
         $baked = $this->kernel->baked($conversion, Side::Swapped, $bake->notes());
-        $values = [...$this->kernel->observed($baked), Taught::SWEETNESS => null, Taught::HANDS => is_numeric($bake->doing['hands'] ?? null) ? (float) $bake->doing['hands'] : null];
+        $values = [
+            ...$this->kernel->observed($baked),
+            Taught::SWEETNESS => null,
+            Taught::HANDS => is_numeric($bake->doing['hands'] ?? null) ? (float) $bake->doing['hands'] : null,
+        ];
         $sweet = $bake->notes()->judged['sweetness'] ?? null;
         if ($sweet instanceof Judged) {
             $values[Taught::SWEETNESS] = $this->kernel->sweetnessLiked($conversion->brief->wishes->sweetness, $sweet);

@@ -24,7 +24,11 @@ final class ThreeWay
                 self::same($was, $is) => $stands,
                 self::same($was, $stands) => $is,
                 self::isMap($is) && self::isMap($stands) => self::merged((array) $was, (array) $is, (array) $stands),
-                self::isListOfWords($is) && self::isListOfWords($stands) => self::lists((array) $was, (array) $is, (array) $stands),
+                self::isListOfWords($is) && self::isListOfWords($stands) => self::lists(
+                    (array) $was,
+                    (array) $is,
+                    (array) $stands,
+                ),
                 default => $is,
             };
             if ($value !== null || array_key_exists($field, $theirs) && array_key_exists($field, $mine)) {

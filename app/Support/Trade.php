@@ -26,7 +26,11 @@ final readonly class Trade
         }
         $kept = require $file;
 
-        return new self($stamp, Tables::restored($kept['tables']), new FoodNames($kept['foods'], $kept['ignored'], $kept['phrases'], $kept['decisive']));
+        return new self(
+            $stamp,
+            Tables::restored($kept['tables']),
+            new FoodNames($kept['foods'], $kept['ignored'], $kept['phrases'], $kept['decisive']),
+        );
     }
 
     public function kernel(Stock $stock = new Stock): Kernel
@@ -48,7 +52,13 @@ final readonly class Trade
     {
         $tables = Tables::in($folder);
         $names = FoodNames::compiled($tables);
-        $kept = ['tables' => $tables->export(), 'foods' => $names->foods, 'ignored' => $names->ignored, 'phrases' => $names->phrases, 'decisive' => $names->decisive];
+        $kept = [
+            'tables' => $tables->export(),
+            'foods' => $names->foods,
+            'ignored' => $names->ignored,
+            'phrases' => $names->phrases,
+            'decisive' => $names->decisive,
+        ];
         foreach (glob(dirname($file).'/*.php') ?: [] as $old) {
             @unlink($old);
         }

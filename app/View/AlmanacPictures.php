@@ -33,29 +33,48 @@ final readonly class AlmanacPictures
 
     public function __construct(private PictureBook $book) {}
 
-    /** @return array{lines: list<array{name: string, path: string, x: string, y: string}>, never: string, across: list<array{string, string}>, up: list<array{string, string}>} */
+    /**
+     * @return array{lines: list<array{name: string, path: string, x: string, y: string}>, never: string, across:
+     *     list<array{string, string}>, up: list<array{string, string}>}
+     */
     public function browning(): array
     {
         $found = $this->book->browning(self::MINUTES);
-        $y = static fn (float $minutes): float => self::BOTTOM - (log(max(1.0, min(240.0, $minutes))) / log(240.0)) * (self::BOTTOM - self::TOP);
-        $x = static fn (float $celsius): float => self::LEFT + ($celsius - 140) / 60 * (self::RIGHT - self::LEFT);
+        $y = static fn (float $minutes): float => self::BOTTOM -
+            (log(max(1.0, min(240.0, $minutes))) / log(240.0)) * (self::BOTTOM - self::TOP);
+        $x = static fn (float $celsius): float => self::LEFT + (($celsius - 140) / 60) * (self::RIGHT - self::LEFT);
         $lines = [];
         foreach ($found['series'] as $one) {
-            $points = array_values(array_filter($one['points'], static fn (array $p): bool => $p[1] >= 1.0 && $p[1] <= 240.0));
+            $points = array_values(
+                array_filter($one['points'], static fn (array $p): bool => $p[1] >= 1.0 && $p[1] <= 240.0),
+            );
             if ($points !== []) {
                 $last = end($points);
-                $lines[] = ['name' => $one['food']->name, 'path' => self::path(array_map(static fn (array $p): array => [$x($p[0]), $y($p[1])], $points)), 'x' => self::number($x($last[0]) + 6), 'y' => self::number($y($last[1]) + 4), 'table' => array_map(static fn (array $p): array => [Figures::whole($p[0]), Figures::whole($p[1])], $one['points'])];
+                $lines[] = [
+                    'name' => $one['food']->name,
+                    'path' => self::path(array_map(static fn (array $p): array => [$x($p[0]), $y($p[1])], $points)),
+                    'x' => self::number($x($last[0]) + 6),
+                    'y' => self::number($y($last[1]) + 4),
+                    'table' => array_map(
+                        static fn (array $p): array => [Figures::whole($p[0]), Figures::whole($p[1])],
+                        $one['points'],
+                    ),
+                ];
             }
         }
 
         return [
-            'lines' => self::apart($lines), 'never' => implode(', ', array_map(static fn (Food $f): string => mb_strtolower($f->name), $found['never'])),
+            'lines' => self::apart($lines),
+            'never' => implode(', ', array_map(static fn (Food $f): string => mb_strtolower($f->name), $found['never'])),
             'across' => array_map(static fn (int $c): array => [self::number($x($c)), "$c °C"], [140, 160, 180, 200]),
             'up' => array_map(static fn (int $m): array => [self::number($y($m)), "$m min"], [1, 5, 20, 60, 240]),
         ];
     }
 
-    /** @return array{path: string, across: list<array{string, string}>, up: list<array{string, string}>, table: list<array{string, string}>} */
+    /**
+     * @return array{path: string, across: list<array{string, string}>, up: list<array{string, string}>, table:
+     *     list<array{string, string}>}
+     */
     public function dissolving(): array
     {
         $points = $this->book->dissolving();
@@ -66,7 +85,11 @@ final readonly class AlmanacPictures
         return [
             'path' => self::path(array_map(static fn (array $p): array => [$x($p[0]), $y($p[1])], $points)),
             'across' => array_map(static fn (int $c): array => [self::number($x($c)), "$c °C"], [5, 25, 40, 60]),
-            'up' => array_map(static fn (float $g): array => [self::number($y($g)), Figures::whole($g).' g'], [0.0, $most / 2, $most]),
+            'up' => array_map(static fn (float $g): array => [self::number($y($g)), Figures::whole($g).' g'], [
+                0.0,
+                $most / 2,
+                $most,
+            ]),
             'table' => array_map(static fn (array $p): array => [Figures::whole($p[0]), Figures::whole($p[1])], $points),
         ];
     }
@@ -90,23 +113,39 @@ final readonly class AlmanacPictures
     private static function bars(array $rows, string $unit, ?float $most, ?float $mark): array
     {
         $most ??= max(0.1, ...array_column($rows, 'high'));
-        $x = static fn (float $value): float => self::BAR_LEFT + min(1.0, $value / $most) * (self::BAR_RIGHT - self::BAR_LEFT);
+        $x = static fn (float $value): float => self::BAR_LEFT +
+            min(1.0, $value / $most) * (self::BAR_RIGHT - self::BAR_LEFT);
         $bars = [];
         foreach ($rows as $i => $row) {
             $bars[] = [
-                'name' => mb_strimwidth($row['food']->name, 0, 26, '…'), 'href' => '/almanac/foods/'.$row['food']->key, 'y' => self::number($i * self::ROW + 6), 'text' => self::number($i * self::ROW + 19),
-                'width' => self::number($x($row['typical']) - self::BAR_LEFT), 'low' => self::number($x($row['low'])), 'high' => self::number($x($row['high'])), 'middle' => self::number($i * self::ROW + 14),
-                'end' => self::number(max($x($row['high']), $x($row['typical'])) + 6), 'says' => ($row['typical'] < 10 ? Figures::one($row['typical']) : Figures::whole($row['typical']))." $unit",
+                'name' => mb_strimwidth($row['food']->name, 0, 26, '…'),
+                'href' => '/almanac/foods/'.$row['food']->key,
+                'y' => self::number($i * self::ROW + 6),
+                'text' => self::number($i * self::ROW + 19),
+                'width' => self::number($x($row['typical']) - self::BAR_LEFT),
+                'low' => self::number($x($row['low'])),
+                'high' => self::number($x($row['high'])),
+                'middle' => self::number($i * self::ROW + 14),
+                'end' => self::number(max($x($row['high']), $x($row['typical'])) + 6),
+                'says' => ($row['typical'] < 10 ? Figures::one($row['typical']) : Figures::whole($row['typical']))." $unit",
             ];
         }
 
-        return ['bars' => $bars, 'height' => self::number(count($rows) * self::ROW + 12), 'mark' => $mark === null ? '' : self::number($x($mark))];
+        return [
+            'bars' => $bars,
+            'height' => self::number(count($rows) * self::ROW + 12),
+            'mark' => $mark === null ? '' : self::number($x($mark)),
+        ];
     }
 
     /** @param  list<array{float, float}>  $points */
     private static function path(array $points): string
     {
-        return 'M'.implode('L', array_map(static fn (array $p): string => self::number($p[0]).' '.self::number($p[1]), $points));
+        return 'M'.
+            implode(
+                'L',
+                array_map(static fn (array $p): string => self::number($p[0]).' '.self::number($p[1]), $points),
+            );
     }
 
     /**

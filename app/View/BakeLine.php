@@ -49,8 +49,20 @@ final readonly class BakeLine
             if ($from !== null) {
                 $bend = ($x - $from['x']) / 2;
                 $ways[] = [
-                    'path' => sprintf('M%.0f %.0f C%.0f %.0f %.0f %.0f %.0f %.0f', $from['x'], $from['y'], $from['x'] + $bend, $from['y'], $x - $bend, $y, $x, $y),
-                    'words' => Str::limit((string) ($version->tries['sentence'] ?? ''), 24), 'x' => ($from['x'] + $x) / 2, 'y' => ($from['y'] + $y) / 2 + 20,
+                    'path' => sprintf(
+                        'M%.0f %.0f C%.0f %.0f %.0f %.0f %.0f %.0f',
+                        $from['x'],
+                        $from['y'],
+                        $from['x'] + $bend,
+                        $from['y'],
+                        $x - $bend,
+                        $y,
+                        $x,
+                        $y,
+                    ),
+                    'words' => Str::limit((string) ($version->tries['sentence'] ?? ''), 24),
+                    'x' => ($from['x'] + $x) / 2,
+                    'y' => ($from['y'] + $y) / 2 + 20,
                 ];
             }
             $x = $end + self::STEP;

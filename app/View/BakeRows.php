@@ -14,14 +14,31 @@ final class BakeRows
     /** @return list<array{name: string, a: string, b: string}> */
     public static function of(Kernel $kernel, Bake $a, Bake $b): array
     {
-        $recipe = $a->version_id === $b->version_id ? [] : VersionRows::of($kernel->convert($a->recipe->briefOf($a->version)), $kernel->convert($b->recipe->briefOf($b->version)));
+        $recipe =
+            $a->version_id === $b->version_id
+                ? []
+                : VersionRows::of(
+                    $kernel->convert($a->recipe->briefOf($a->version)),
+                    $kernel->convert($b->recipe->briefOf($b->version)),
+                );
         $rows = [['name' => 'Mark', 'a' => (string) ($a->mark ?? '–'), 'b' => (string) ($b->mark ?? '–')]];
-        foreach (['minutes' => ['Minutes in the oven', ''], 'heat_c' => ['Heat', ' °C'], 'mass_g' => ['Mass after baking', ' g'], 'height_cm' => ['Height', ' cm'], 'pieces' => ['Pieces that came out', '']] as $column => [$name, $unit]) {
-            $said = static fn (Bake $x): string => $x->$column === null ? '–' : Figures::grams((float) $x->$column).$unit;
+        foreach (
+            [
+                'minutes' => ['Minutes in the oven', ''],
+                'heat_c' => ['Heat', ' °C'],
+                'mass_g' => ['Mass after baking', ' g'],
+                'height_cm' => ['Height', ' cm'],
+                'pieces' => ['Pieces that came out', ''],
+            ] as $column => [$name, $unit]
+        ) {
+            $said = static fn (Bake $x): string => $x->$column === null
+                ? '–'
+                : Figures::grams((float) $x->$column).$unit;
             $rows[] = ['name' => $name, 'a' => $said($a), 'b' => $said($b)];
         }
         foreach (Judged::THINGS as $thing => $name) {
-            $said = static fn (Bake $x): string => Judged::tryFrom((string) ($x->judgement[$thing] ?? ''))?->words() ?? '–';
+            $said = static fn (Bake $x): string => Judged::tryFrom((string) ($x->judgement[$thing] ?? ''))?->words() ??
+                '–';
             $rows[] = ['name' => $name, 'a' => $said($a), 'b' => $said($b)];
         }
 

@@ -35,7 +35,9 @@ final readonly class BenchPage
     /** It is low in carbohydrate as it was written, nothing of it was swapped, and nobody changed an amount. */
     public function isAsItWas(): bool
     {
-        return in_array('already-low', array_column($this->conversion->warnings, 'key'), true) && array_filter($this->conversion->swap->exchanges, static fn (Exchange $e): bool => $e->changed) === [] && $this->conversion->brief->wishes->amounts === [];
+        return in_array('already-low', array_column($this->conversion->warnings, 'key'), true) &&
+            array_filter($this->conversion->swap->exchanges, static fn (Exchange $e): bool => $e->changed) === [] &&
+            $this->conversion->brief->wishes->amounts === [];
     }
 
     public function title(): string
@@ -68,7 +70,9 @@ final readonly class BenchPage
     {
         $layout = $this->conversion->after->formula->layout;
 
-        return $layout !== null && ($layout->cut->shares !== [] || array_filter($layout->placements, static fn (Placement $p): bool => $p->spread === Spread::Some) !== []);
+        return $layout !== null &&
+            ($layout->cut->shares !== [] ||
+                array_filter($layout->placements, static fn (Placement $p): bool => $p->spread === Spread::Some) !== []);
     }
 
     /** Grams of a piece as mixed. */
@@ -127,12 +131,18 @@ final readonly class BenchPage
         foreach ($account->worstDoubts($this->conversion->brief->convention, 4) as $i => $doubt) {
             $food = $account->formula->doses[$i]->food;
             $left = Figures::percent($doubt->rangeWithout());
-            $rows[] = ['name' => $food->name ?? '', 'share' => Figures::percent($doubt->share), 'advice' => match (true) {
-                $doubt->isOfAmount() => $doubt->rangeWithout() < 0.97 ? "weigh it and the range narrows to $left %" : 'weigh it',
-                $food?->package !== '' => "its label's rounding",
-                $doubt->rangeWithout() >= 0.97 => 'what the larder knows of it',
-                default => "type in its package's label and the range may narrow to $left %",
-            }];
+            $rows[] = [
+                'name' => $food->name ?? '',
+                'share' => Figures::percent($doubt->share),
+                'advice' => match (true) {
+                    $doubt->isOfAmount() => $doubt->rangeWithout() < 0.97
+                        ? "weigh it and the range narrows to $left %"
+                        : 'weigh it',
+                    $food?->package !== '' => "its label's rounding",
+                    $doubt->rangeWithout() >= 0.97 => 'what the larder knows of it',
+                    default => "type in its package's label and the range may narrow to $left %",
+                },
+            ];
         }
 
         return $rows;
@@ -147,7 +157,9 @@ final readonly class BenchPage
     /** @return ?array<string, mixed> */
     public function triangle(): ?array
     {
-        return $this->conversion->swap->triangle === null ? null : TriangleDrawing::of($this->conversion->swap->triangle, $this->kernel->catalogue->foodNames());
+        return $this->conversion->swap->triangle === null
+            ? null
+            : TriangleDrawing::of($this->conversion->swap->triangle, $this->kernel->catalogue->foodNames());
     }
 
     /**
@@ -158,14 +170,25 @@ final readonly class BenchPage
      */
     public function molasses(array $group): ?array
     {
-        $wasBrown = array_filter($group['left'], static fn (array $left): bool => in_array($left['line']->food?->key, ['brown-sugar', 'coconut-sugar'], true)) !== [];
+        $wasBrown =
+            array_filter(
+                $group['left'],
+                static fn (array $left): bool => in_array(
+                    $left['line']->food?->key,
+                    ['brown-sugar', 'coconut-sugar'],
+                    true,
+                ),
+            ) !== [];
         if (! $wasBrown || isset($this->conversion->swap->wishes->added($group['component'])['molasses'])) {
             return null;
         }
         $molasses = $this->kernel->catalogue->food('molasses') ?? abort(404);
         $spoon = $this->kernel->catalogue->teaspoon($molasses);
 
-        return ['grams' => Figures::grams($spoon), 'net' => Figures::one($this->conversion->side(Side::Swapped)->costOf($molasses, $spoon))];
+        return [
+            'grams' => Figures::grams($spoon),
+            'net' => Figures::one($this->conversion->side(Side::Swapped)->costOf($molasses, $spoon)),
+        ];
     }
 
     /** The part that is open, by `AmountKey`. */
@@ -177,7 +200,19 @@ final readonly class BenchPage
     /** @return list<string> what the rows that decided in a component say, the dearest first */
     public function decided(int $component): array
     {
-        return array_values(array_unique(array_map(static fn (Binding $b): string => $b->name.($b->isMissed ? ' could not be kept' : ' is what limits it').($b->price === '' ? '' : ': '.lcfirst($b->price)), array_filter($this->conversion->swap->bindings, static fn (Binding $b): bool => $b->component === $component))));
+        return array_values(
+            array_unique(
+                array_map(
+                    static fn (Binding $b): string => $b->name.
+                        ($b->isMissed ? ' could not be kept' : ' is what limits it').
+                        ($b->price === '' ? '' : ': '.lcfirst($b->price)),
+                    array_filter(
+                        $this->conversion->swap->bindings,
+                        static fn (Binding $b): bool => $b->component === $component,
+                    ),
+                ),
+            ),
+        );
     }
 
     /**
@@ -193,7 +228,8 @@ final readonly class BenchPage
         $rows = [];
         foreach ($this->kernel->alternatives($this->conversion->brief, $role) as $key => $other) {
             $out = array_map(
-                static fn (Property $p): string => mb_strtolower($p->name).($p->high !== null && $p->after > $p->high ? ' high' : ' low'),
+                static fn (Property $p): string => mb_strtolower($p->name).
+                    ($p->high !== null && $p->after > $p->high ? ' high' : ' low'),
                 array_filter($other->properties, static fn (Property $p): bool => $p->isOutside()),
             );
             $rows[] = [

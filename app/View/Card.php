@@ -42,10 +42,19 @@ final readonly class Card
         $pieces = $this->conversion->after->formula->pieces;
         $batch = $this->side->batch();
 
-        return Figures::count($pieces).' '.$this->conversion->recipe->pieceWord($pieces).' of '.Figures::grams($batch->bakedOf($this->conversion->after->pieceMass())).' g'.($this->conversion->family()->minutes > 0 ? ' baked' : '');
+        return Figures::count($pieces).
+            ' '.
+            $this->conversion->recipe->pieceWord($pieces).
+            ' of '.
+            Figures::grams($batch->bakedOf($this->conversion->after->pieceMass())).
+            ' g'.
+            ($this->conversion->family()->minutes > 0 ? ' baked' : '');
     }
 
-    /** @return list<array{name: string, note: string, rows: list<array{grams: string, name: string, measure: string}>}> by component */
+    /**
+     * @return list<array{name: string, note: string, rows: list<array{grams: string, name: string, measure: string}>}>
+     *     by component
+     */
     public function components(): array
     {
         $formula = $this->conversion->after->formula;
@@ -59,12 +68,16 @@ final readonly class Card
                 }
             }
             $placement = $formula->layout?->placement($c);
-            $components[] = ['name' => $many ? ($name === '' ? 'The dessert' : ucfirst($name)) : '', 'rows' => $rows, 'note' => match ($placement->spread ?? Spread::All) {
-                Spread::All => '',
-                Spread::Some => 'on '.$placement->pieces.' of them',
-                Spread::Each => Figures::grams($placement->grams).' g on each',
-                Spread::Table => 'added at the table',
-            }];
+            $components[] = [
+                'name' => $many ? ($name === '' ? 'The dessert' : ucfirst($name)) : '',
+                'rows' => $rows,
+                'note' => match ($placement->spread ?? Spread::All) {
+                    Spread::All => '',
+                    Spread::Some => 'on '.$placement->pieces.' of them',
+                    Spread::Each => Figures::grams($placement->grams).' g on each',
+                    Spread::Table => 'added at the table',
+                },
+            ];
         }
 
         return $components;
@@ -77,7 +90,12 @@ final readonly class Card
             return ['grams' => '', 'name' => $dose->text, 'measure' => ''];
         }
 
-        return ['grams' => Figures::weighed($dose->mass()).' g', 'name' => $dose->food->name.($dose->used < 1 ? ', of which '.Figures::percent($dose->used).' % is used' : ''), 'measure' => $this->kernel->catalogue->measure($dose->food, $dose->mass())];
+        return [
+            'grams' => Figures::weighed($dose->mass()).' g',
+            'name' => $dose->food->name.
+                ($dose->used < 1 ? ', of which '.Figures::percent($dose->used).' % is used' : ''),
+            'measure' => $this->kernel->catalogue->measure($dose->food, $dose->mass()),
+        ];
     }
 
     /** @return list<string> */
@@ -109,28 +127,45 @@ final readonly class Card
         $rows = [];
         foreach ($this->side->statement([$this->side->piece()])->rows as $row) {
             if ($row->key !== 'net' && ! $row->isPart) {
-                $rows[] = ['name' => $row->name, 'value' => Figures::of($row->estimates[0]->value, $row->unit).' '.$row->unit];
+                $rows[] = [
+                    'name' => $row->name,
+                    'value' => Figures::of($row->estimates[0]->value, $row->unit).' '.$row->unit,
+                ];
             }
         }
 
         return $rows;
     }
 
-    /** @return list<array{name: string, net: string, carbohydrate: string}> a piece of each kind, and with each topping */
+    /**
+     * @return list<array{name: string, net: string, carbohydrate: string}> a piece of each kind, and with each topping
+     */
     public function others(): array
     {
         $rows = [];
         $kinds = $this->side->kinds();
         foreach (count($kinds) > 1 ? $kinds : [] as $kind) {
-            $rows[] = ['name' => Figures::count($kind->count).' '.$kind->name, 'net' => Figures::one($kind->serving->netCarbs($this->convention())->value), 'carbohydrate' => Figures::one($kind->serving->sum->carbohydrate)];
+            $rows[] = [
+                'name' => Figures::count($kind->count).' '.$kind->name,
+                'net' => Figures::one($kind->serving->netCarbs($this->convention())->value),
+                'carbohydrate' => Figures::one($kind->serving->sum->carbohydrate),
+            ];
         }
         $table = $this->side->withTable();
         if ($table !== null) {
-            $rows[] = ['name' => 'with what is added at the table', 'net' => Figures::one($table->netCarbs($this->convention())->value), 'carbohydrate' => Figures::one($table->sum->carbohydrate)];
+            $rows[] = [
+                'name' => 'with what is added at the table',
+                'net' => Figures::one($table->netCarbs($this->convention())->value),
+                'carbohydrate' => Figures::one($table->sum->carbohydrate),
+            ];
         }
         foreach ($this->conversion->toppings as $topping) {
             $with = $this->side->topped($topping);
-            $rows[] = ['name' => 'with '.mb_strtolower($topping->name), 'net' => Figures::one($with->netCarbs($this->convention())->value), 'carbohydrate' => Figures::one($with->sum->carbohydrate)];
+            $rows[] = [
+                'name' => 'with '.mb_strtolower($topping->name),
+                'net' => Figures::one($with->netCarbs($this->convention())->value),
+                'carbohydrate' => Figures::one($with->sum->carbohydrate),
+            ];
         }
 
         return $rows;
@@ -141,13 +176,27 @@ final readonly class Card
     {
         $family = $this->conversion->family();
 
-        return [['name' => 'Done when', 'text' => $family->doneness], ['name' => 'Cools', 'text' => $family->cooling], ['name' => 'Keeps', 'text' => $family->keeping]];
+        return [
+            ['name' => 'Done when', 'text' => $family->doneness],
+            ['name' => 'Cools', 'text' => $family->cooling],
+            ['name' => 'Keeps', 'text' => $family->keeping],
+        ];
     }
 
     /** @return list<string> what whoever eats or keeps it should know */
     public function cautions(): array
     {
-        return array_map(static fn (Warning $w): string => $w->sentence, array_filter($this->conversion->warnings, static fn (Warning $w): bool => in_array($w->key, ['allergens', 'xylitol-dogs', 'tolerance', 'laxative', 'raw', 'cold', 'uncounted'], true)));
+        return array_map(
+            static fn (Warning $w): string => $w->sentence,
+            array_filter(
+                $this->conversion->warnings,
+                static fn (Warning $w): bool => in_array(
+                    $w->key,
+                    ['allergens', 'xylitol-dogs', 'tolerance', 'laxative', 'raw', 'cold', 'uncounted'],
+                    true,
+                ),
+            ),
+        );
     }
 
     public function allergens(): string
@@ -163,7 +212,8 @@ final readonly class Card
 
     public function isForDogs(): bool
     {
-        return array_filter($this->conversion->warnings, static fn (Warning $w): bool => $w->key === 'xylitol-dogs') === [];
+        return array_filter($this->conversion->warnings, static fn (Warning $w): bool => $w->key === 'xylitol-dogs') ===
+            [];
     }
 
     /** How dense the print must be to stay on one page: 0 to 3, by the rows of the longer column. */

@@ -38,16 +38,31 @@ final readonly class CompareSheet
         if ($recipe === null) {
             return $groups;
         }
-        foreach ($recipe->versions()->where('number', '<', $recipe->latest->number)->orderByDesc('number')->get(['number', 'created_at']) as $version) {
+        foreach (
+            $recipe
+                ->versions()
+                ->where('number', '<', $recipe->latest->number)
+                ->orderByDesc('number')
+                ->get(['number', 'created_at']) as $version
+        ) {
             $groups['This dessert']["version:$version->number"] = "version $version->number, swapped";
         }
         /** @var Collection<int, Recipe> $others */
-        $others = $recipe->kitchen->recipes()->whereKeyNot($recipe->id)->orderBy('title')->limit(200)->get(['ulid', 'title']);
+        $others = $recipe->kitchen
+            ->recipes()
+            ->whereKeyNot($recipe->id)
+            ->orderBy('title')
+            ->limit(200)
+            ->get(['ulid', 'title']);
         foreach ($others as $other) {
             $groups['On the Shelf']["recipe:$other->ulid"] = $other->title;
         }
         /** @var Collection<int, Package> $packages */
-        $packages = $recipe->kitchen->packages()->orderBy('food')->orderBy('name')->get(['id', 'name', 'food', 'serving_g']);
+        $packages = $recipe->kitchen
+            ->packages()
+            ->orderBy('food')
+            ->orderBy('name')
+            ->get(['id', 'name', 'food', 'serving_g']);
         foreach ($packages as $package) {
             $groups['From the Pantry, a serving']["package:$package->id"] = $package->name;
         }
@@ -62,18 +77,26 @@ final readonly class CompareSheet
         $recipe = $this->page->dessert->recipe;
 
         return match (true) {
-            $kind === 'version' && $recipe !== null => ['name' => "version $which", 'serving' => $this->swapped($recipe, (int) $which)],
+            $kind === 'version' && $recipe !== null => [
+                'name' => "version $which",
+                'serving' => $this->swapped($recipe, (int) $which),
+            ],
             $kind === 'recipe' && $recipe !== null => $this->dessert($recipe, $which),
             $kind === 'package' && $recipe !== null => $this->label($recipe, $which),
             default => ['name' => 'as written', 'serving' => $this->scaled($this->page->conversion->before->serving)],
         };
     }
 
-    /** @return ?array{mine: string, other: string, rows: list<array{name: string, isPart: bool, a: string, b: string, difference: string}>} */
+    /**
+     * @return ?array{mine: string, other: string, rows: list<array{name: string, isPart: bool, a: string, b: string,
+     *     difference: string}>}
+     */
     public function rows(): ?array
     {
         $other = $this->other();
-        $mine = $this->byHundred ? $this->page->conversion->side(Side::Swapped)->hundred() : $this->page->conversion->after->serving;
+        $mine = $this->byHundred
+            ? $this->page->conversion->side(Side::Swapped)->hundred()
+            : $this->page->conversion->after->serving;
         if ($other['serving'] === null || $mine === null) {
             return null;
         }
@@ -84,13 +107,23 @@ final readonly class CompareSheet
             $difference = $row->difference();
             if ($a->value > 0 || $b->value > 0) {
                 $rows[] = [
-                    'name' => "$row->name, $row->unit", 'isPart' => $row->isPart, 'a' => Figures::of($a->value, $row->unit), 'b' => Figures::of($b->value, $row->unit),
-                    'difference' => $row->isClear($statement->coverage) ? Figures::of(abs($difference->value), $row->unit).($difference->value > 0 ? ' more' : ' less') : '',
+                    'name' => "$row->name, $row->unit",
+                    'isPart' => $row->isPart,
+                    'a' => Figures::of($a->value, $row->unit),
+                    'b' => Figures::of($b->value, $row->unit),
+                    'difference' => $row->isClear($statement->coverage)
+                        ? Figures::of(abs($difference->value), $row->unit).
+                            ($difference->value > 0 ? ' more' : ' less')
+                        : '',
                 ];
             }
         }
 
-        return ['mine' => ($this->byHundred ? '100 g' : 'a '.$this->page->pieceWord()).', swapped', 'other' => ($this->byHundred ? '100 g, ' : '').$other['name'], 'rows' => $rows];
+        return [
+            'mine' => ($this->byHundred ? '100 g' : 'a '.$this->page->pieceWord()).', swapped',
+            'other' => ($this->byHundred ? '100 g, ' : '').$other['name'],
+            'rows' => $rows,
+        ];
     }
 
     private function swapped(Recipe $recipe, int $number): ?Serving
@@ -102,7 +135,11 @@ final readonly class CompareSheet
             return null;
         }
 
-        return $conversion === null ? null : ($this->byHundred ? $conversion->side(Side::Swapped)->hundred() : $conversion->after->serving);
+        return $conversion === null
+            ? null
+            : ($this->byHundred
+                ? $conversion->side(Side::Swapped)->hundred()
+                : $conversion->after->serving);
     }
 
     /** @return array{name: string, serving: ?Serving} */
@@ -110,7 +147,10 @@ final readonly class CompareSheet
     {
         $other = $recipe->kitchen->recipes()->with(['latest', 'kitchen'])->where('ulid', $ulid)->first();
 
-        return ['name' => $other->title ?? 'gone', 'serving' => $other === null ? null : $this->swapped($other, $other->latest->number)];
+        return [
+            'name' => $other->title ?? 'gone',
+            'serving' => $other === null ? null : $this->swapped($other, $other->latest->number),
+        ];
     }
 
     /** @return array{name: string, serving: ?Serving} */
@@ -118,7 +158,15 @@ final readonly class CompareSheet
     {
         $package = $recipe->kitchen->packages()->find((int) $id);
 
-        return ['name' => $package->name ?? 'gone', 'serving' => $package === null ? null : $this->page->kernel->catalogue->bought((string) $package->id, $this->byHundred ? 100.0 : (float) $package->serving_g)];
+        return [
+            'name' => $package->name ?? 'gone',
+            'serving' => $package === null
+                    ? null
+                    : $this->page->kernel->catalogue->bought(
+                        (string) $package->id,
+                        $this->byHundred ? 100.0 : (float) $package->serving_g,
+                    ),
+        ];
     }
 
     private function scaled(Serving $serving): ?Serving

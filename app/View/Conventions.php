@@ -14,6 +14,9 @@ final readonly class Conventions
     /** @return array<string, array{name: string, sentence: string}> */
     public function all(): array
     {
-        return array_map(static fn (array $row): array => ['name' => $row['name'], 'sentence' => $row['sentence']], array_column($this->tables->rows('conventions'), null, 'key'));
+        return array_map(
+            static fn (array $row): array => ['name' => $row['name'], 'sentence' => $row['sentence']],
+            array_column($this->tables->rows('conventions'), null, 'key'),
+        );
     }
 }

@@ -15,7 +15,10 @@ final readonly class DayAxis
 
     private const WIDEST = 9.0;
 
-    /** @var non-empty-list<array{int, int, float, float, bool}> from and to, in minutes and across, and whether it is drawn short */
+    /**
+     * @var non-empty-list<array{int, int, float, float, bool}> from and to, in minutes and across, and whether it is
+     *     drawn short
+     */
     public array $stretches;
 
     public function __construct(DayPlan $plan, public float $left, public float $right)

@@ -88,7 +88,18 @@ final readonly class DayDrawing
     /** @return list<array{x: float, width: float}> hours of sleep */
     public function nights(): array
     {
-        return array_map(fn (array $n): array => ['x' => $this->axis->x($n[0]), 'width' => max(1.0, $this->axis->x($n[1]) - $this->axis->x($n[0]))], Night::between($this->day->plan->begins(), $this->day->plan->ready, $this->day->asked->places, $this->day->zone()));
+        return array_map(
+            fn (array $n): array => [
+                'x' => $this->axis->x($n[0]),
+                'width' => max(1.0, $this->axis->x($n[1]) - $this->axis->x($n[0])),
+            ],
+            Night::between(
+                $this->day->plan->begins(),
+                $this->day->plan->ready,
+                $this->day->asked->places,
+                $this->day->zone(),
+            ),
+        );
     }
 
     public function hasOven(): bool
@@ -96,12 +107,17 @@ final readonly class DayDrawing
         return $this->day->plan->ovenMinutes > 0;
     }
 
-    /** @return array{area: string, line: string, labels: list<array{x: float, y: float, text: string}>} the oven's heat */
+    /**
+     * @return array{area: string, line: string, labels: list<array{x: float, y: float, text: string}>} the oven's heat
+     */
     public function oven(): array
     {
         $base = $this->ovenTop + self::OVEN;
         $points = $labels = [];
-        $y = static fn (float $celsius): float => round($base - max(0.0, $celsius - 20.0) / 230.0 * (self::OVEN - 24), 1);
+        $y = static fn (float $celsius): float => round(
+            $base - (max(0.0, $celsius - 20.0) / 230.0) * (self::OVEN - 24),
+            1,
+        );
         $heat = 0.0;
         $until = 0;
         foreach ($this->day->plan->slots as $slot) {
@@ -165,7 +181,9 @@ final readonly class DayDrawing
     /** @return ?float where it is now; null where that is not on the day */
     public function now(int $minute): ?float
     {
-        return $minute < $this->day->plan->begins() || $minute > $this->day->plan->ready ? null : $this->axis->x($minute);
+        return $minute < $this->day->plan->begins() || $minute > $this->day->plan->ready
+            ? null
+            : $this->axis->x($minute);
     }
 
     private function isShort(int $minute): bool
@@ -179,7 +197,10 @@ final readonly class DayDrawing
         return false;
     }
 
-    /** @return array{list<array<string, mixed>>, list<array<string, mixed>>, int, list<string>} lanes, bars, where the oven begins, and links */
+    /**
+     * @return array{list<array<string, mixed>>, list<array<string, mixed>>, int, list<string>} lanes, bars, where the
+     *     oven begins, and links
+     */
     private function laidOut(): array
     {
         $byLane = [];
@@ -189,20 +210,39 @@ final readonly class DayDrawing
             }
         }
         [$lanes, $bars, $places, $y] = [[], [], [], self::TOP];
-        $severalParts = array_count_values(array_map(static fn (string $k): string => explode("\n", $k)[0], array_keys($byLane)));
+        $severalParts = array_count_values(
+            array_map(static fn (string $k): string => explode("\n", $k)[0], array_keys($byLane)),
+        );
         foreach ($byLane as $key => $slots) {
             [$dessert, $component] = explode("\n", (string) $key);
             [$laid, $rows] = $this->rows($slots);
             $height = $rows * self::ROW + 8;
-            $lanes[] = ['name' => $severalParts[$dessert] > 1 && $component !== '' ? $component : $dessert, 'dessert' => $severalParts[$dessert] > 1 && count($severalParts) > 1 && $component !== '' ? $dessert : '', 'y' => $y, 'height' => $height];
+            $lanes[] = [
+                'name' => $severalParts[$dessert] > 1 && $component !== '' ? $component : $dessert,
+                'dessert' => $severalParts[$dessert] > 1 && count($severalParts) > 1 && $component !== '' ? $dessert : '',
+                'y' => $y,
+                'height' => $height,
+            ];
             foreach ($laid as [$slot, $row, $label, $isInside, $labelX]) {
                 $x = $this->axis->x($slot->start);
                 $top = $y + 6 + $row * self::ROW;
-                $places[$slot->job->task->id][$slot->job->batch] = [$x, $this->axis->x($slot->end), $top + self::BAR / 2];
+                $places[$slot->job->task->id][$slot->job->batch] = [
+                    $x,
+                    $this->axis->x($slot->end),
+                    $top + self::BAR / 2,
+                ];
                 $bars[] = [
-                    'slot' => $slot, 'key' => $slot->job->key(), 'kind' => DayPage::kind($slot->job->task), 'x' => $x, 'y' => $top,
-                    'width' => max(5.0, $this->axis->x($slot->end) - $x), 'label' => $label, 'inside' => $isInside, 'labelX' => $labelX,
-                    'labelY' => $isInside ? $top + 16 : $top + self::BAR + 13, 'title' => $this->title($slot),
+                    'slot' => $slot,
+                    'key' => $slot->job->key(),
+                    'kind' => DayPage::kind($slot->job->task),
+                    'x' => $x,
+                    'y' => $top,
+                    'width' => max(5.0, $this->axis->x($slot->end) - $x),
+                    'label' => $label,
+                    'inside' => $isInside,
+                    'labelX' => $labelX,
+                    'labelY' => $isInside ? $top + 16 : $top + self::BAR + 13,
+                    'title' => $this->title($slot),
                 ];
             }
             $y += $height;
@@ -271,6 +311,12 @@ final readonly class DayDrawing
     {
         $clock = fn (int $m): string => Night::local($m, $this->day->zone())->format('H:i');
 
-        return $clock($slot->start).' to '.$clock($slot->end).', '.$slot->job->task->dessert.': '.$slot->job->task->text;
+        return $clock($slot->start).
+            ' to '.
+            $clock($slot->end).
+            ', '.
+            $slot->job->task->dessert.
+            ': '.
+            $slot->job->task->text;
     }
 }

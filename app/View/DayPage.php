@@ -16,8 +16,16 @@ use Illuminate\Support\Str;
 final readonly class DayPage
 {
     private const WORDS = [
-        'preheat' => 'heat the oven', 'rub-in' => 'rub in', 'shape' => 'shape', 'turn-down' => 'turn down', 'coat' => 'finish', 'line' => 'line',
-        'soften' => 'take out', 'air-fry' => 'air fryer', 'griddle' => 'iron', 'store' => 'keep',
+        'preheat' => 'heat the oven',
+        'rub-in' => 'rub in',
+        'shape' => 'shape',
+        'turn-down' => 'turn down',
+        'coat' => 'finish',
+        'line' => 'line',
+        'soften' => 'take out',
+        'air-fry' => 'air fryer',
+        'griddle' => 'iron',
+        'store' => 'keep',
     ];
 
     public DayDrawing $drawing;
@@ -43,7 +51,9 @@ final readonly class DayPage
         $start = Night::local($this->planned->plan->start, $this->planned->zone());
         $ready = Night::local($this->planned->plan->ready, $this->planned->zone());
 
-        return $start->format('Y-m-d') === $ready->format('Y-m-d') ? $ready->format('l j F') : $start->format('l').' and '.$ready->format('l j F');
+        return $start->format('Y-m-d') === $ready->format('Y-m-d')
+            ? $ready->format('l j F')
+            : $start->format('l').' and '.$ready->format('l j F');
     }
 
     public function desserts(): string
@@ -122,7 +132,9 @@ final readonly class DayPage
         foreach ($planned->plan->slots as $slot) {
             foreach ($slot->job->task->after as $link) {
                 if ($isBack && $link->task === $now->job->task->id) {
-                    return "“{$text}” cannot be later: “".rtrim($slot->job->task->text, '.').'” follows it, and all is to be ready in time. Put the hour back, or the other first.';
+                    return "“{$text}” cannot be later: “".
+                        rtrim($slot->job->task->text, '.').
+                        '” follows it, and all is to be ready in time. Put the hour back, or the other first.';
                 }
             }
         }
@@ -154,7 +166,11 @@ final readonly class DayPage
             $days[$this->weekday($slot->start)][] = $slot;
         }
 
-        return array_map(static fn (string $day, array $slots): array => ['day' => $day, 'slots' => $slots], array_keys($days), $days);
+        return array_map(
+            static fn (string $day, array $slots): array => ['day' => $day, 'slots' => $slots],
+            array_keys($days),
+            $days,
+        );
     }
 
     public function nowMinute(): int

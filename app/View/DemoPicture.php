@@ -18,8 +18,13 @@ final class DemoPicture
      */
     public static function of(array $crust, string $shape): array
     {
-        $image = imagecreatetruecolor(self::WIDTH, self::HEIGHT) ?: throw new \RuntimeException('No picture could be drawn.');
-        $ink = static fn (array $rgb, float $light = 1.0): int => (int) imagecolorallocate($image, ...array_map(static fn (int $c): int => (int) max(0, min(255, $c * $light)), $rgb));
+        $image =
+            imagecreatetruecolor(self::WIDTH, self::HEIGHT) ?:
+            throw new \RuntimeException('No picture could be drawn.');
+        $ink = static fn (array $rgb, float $light = 1.0): int => (int) imagecolorallocate(
+            $image,
+            ...array_map(static fn (int $c): int => (int) max(0, min(255, $c * $light)), $rgb),
+        );
         imagefilledrectangle($image, 0, 0, self::WIDTH, self::HEIGHT, $ink([214, 221, 228]));
         imagefilledrectangle($image, 0, 330, self::WIDTH, self::HEIGHT, $ink([168, 142, 116]));
         imagefilledellipse($image, 320, 330, 540, 150, $ink([244, 246, 248]));
@@ -33,12 +38,23 @@ final class DemoPicture
         };
         mt_srand(array_sum($crust));
         for ($i = 0; $i < 160; $i++) {
-            imagefilledellipse($image, mt_rand(150, 490), mt_rand(200, 320), mt_rand(1, 3), mt_rand(1, 3), $ink($crust, 0.7 + mt_rand(0, 40) / 100));
+            imagefilledellipse(
+                $image,
+                mt_rand(150, 490),
+                mt_rand(200, 320),
+                mt_rand(1, 3),
+                mt_rand(1, 3),
+                $ink($crust, 0.7 + mt_rand(0, 40) / 100),
+            );
         }
         ob_start();
         imagejpeg($image, null, 80);
 
-        return ['width' => self::WIDTH, 'height' => self::HEIGHT, 'jpeg_base64' => base64_encode((string) ob_get_clean())];
+        return [
+            'width' => self::WIDTH,
+            'height' => self::HEIGHT,
+            'jpeg_base64' => base64_encode((string) ob_get_clean()),
+        ];
     }
 
     private static function loaf(\GdImage $image, callable $ink, array $crust, array $crumb): void
@@ -65,7 +81,11 @@ final class DemoPicture
             imagefilledrectangle($image, $x, $y + 30, $x + 140, $y + 84, $ink($crumb));
             imagefilledrectangle($image, $x, $y + 70, $x + 140, $y + 84, $ink($crust, 0.8));
             imagefilledpolygon($image, [$x, $y + 30, $x + 24, $y, $x + 164, $y, $x + 140, $y + 30], $ink($crust));
-            imagefilledpolygon($image, [$x + 140, $y + 30, $x + 164, $y, $x + 164, $y + 54, $x + 140, $y + 84], $ink($crumb, 0.86));
+            imagefilledpolygon(
+                $image,
+                [$x + 140, $y + 30, $x + 164, $y, $x + 164, $y + 54, $x + 140, $y + 84],
+                $ink($crumb, 0.86),
+            );
         }
     }
 
@@ -74,7 +94,14 @@ final class DemoPicture
         imagefilledrectangle($image, 200, 196, 470, 312, $ink($crust));
         imagefilledellipse($image, 470, 254, 60, 116, $ink($crust, 0.86));
         foreach ([116, 88, 60, 32] as $i => $size) {
-            imagefilledellipse($image, 200, 254, (int) ($size * 0.8), $size, $i % 2 === 0 ? $ink($crust, 0.92) : $ink([246, 240, 228]));
+            imagefilledellipse(
+                $image,
+                200,
+                254,
+                (int) ($size * 0.8),
+                $size,
+                $i % 2 === 0 ? $ink($crust, 0.92) : $ink([246, 240, 228]),
+            );
         }
     }
 }

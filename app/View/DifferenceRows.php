@@ -27,10 +27,23 @@ final class DifferenceRows
                 continue;
             }
             $rows[] = [
-                'key' => $p->key, 'name' => $p->name, 'text' => self::text($p), 'outside' => $p->isOutside(), 'word' => $p->word(), 'band' => $p->high !== null,
-                'from' => $p->low === null ? '0' : sprintf('%.1f', self::BAND_FROM), 'wide' => sprintf('%.1f', self::BAND_TO - ($p->low === null ? 0.0 : self::BAND_FROM)),
-                'before' => self::x($p, $p->before), 'after' => self::x($p, $p->after),
-                'said' => $p->high === null ? '' : ($p->isOutside() ? ($p->after > $p->high ? 'above its band' : 'below its band') : 'within its band'),
+                'key' => $p->key,
+                'name' => $p->name,
+                'text' => self::text($p),
+                'outside' => $p->isOutside(),
+                'word' => $p->word(),
+                'band' => $p->high !== null,
+                'from' => $p->low === null ? '0' : sprintf('%.1f', self::BAND_FROM),
+                'wide' => sprintf('%.1f', self::BAND_TO - ($p->low === null ? 0.0 : self::BAND_FROM)),
+                'before' => self::x($p, $p->before),
+                'after' => self::x($p, $p->after),
+                'said' => $p->high === null
+                        ? ''
+                        : ($p->isOutside()
+                            ? ($p->after > $p->high
+                                ? 'above its band'
+                                : 'below its band')
+                            : 'within its band'),
             ];
         }
 
@@ -43,7 +56,11 @@ final class DifferenceRows
             return sprintf('%.1f', self::WIDTH - 6);
         }
         $high = $p->high ?? max($p->before, $p->after, 1e-9) * 1.1;
-        $x = $p->low === null ? $value / max($high, 1e-9) * self::BAND_TO : self::BAND_FROM + ($value - $p->low) / max($high - $p->low, 1e-9) * (self::BAND_TO - self::BAND_FROM);
+        $x =
+            $p->low === null
+                ? ($value / max($high, 1e-9)) * self::BAND_TO
+                : self::BAND_FROM +
+                    (($value - $p->low) / max($high - $p->low, 1e-9)) * (self::BAND_TO - self::BAND_FROM);
 
         return sprintf('%.1f', max(6.0, min(self::WIDTH - 6, $x)));
     }

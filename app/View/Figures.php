@@ -20,7 +20,10 @@ final class Figures
         };
     }
 
-    /** What is weighed off: no finer than a kitchen's scale shows, which is a tenth of a gram, and of ten grams and more a whole one. */
+    /**
+     * What is weighed off: no finer than a kitchen's scale shows, which is a tenth of a gram, and of ten grams and
+     * more a whole one.
+     */
     public static function weighed(float $grams): string
     {
         return match (true) {
@@ -99,7 +102,12 @@ final class Figures
 
     private static function say(float $value, int $decimals, bool $hasThousands = true): string
     {
-        return number_format($value, $decimals, self::$hasComma ? ',' : '.', $hasThousands ? (self::$hasComma ? '.' : ',') : '');
+        return number_format(
+            $value,
+            $decimals,
+            self::$hasComma ? ',' : '.',
+            $hasThousands ? (self::$hasComma ? '.' : ',') : '',
+        );
     }
 
     private static function trim(string $number): string

@@ -55,6 +55,9 @@ final readonly class FirstLook
     {
         usort($doses, static fn (Dose $a, Dose $b): int => $b->grams->value <=> $a->grams->value);
 
-        return array_map(static fn (Dose $d): array => ['grams' => Figures::grams($d->grams->value), 'name' => $d->food->name], array_slice($doses, 0, self::MOST));
+        return array_map(
+            static fn (Dose $d): array => ['grams' => Figures::grams($d->grams->value), 'name' => $d->food->name],
+            array_slice($doses, 0, self::MOST),
+        );
     }
 }

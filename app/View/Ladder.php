@@ -21,7 +21,13 @@ final readonly class Ladder
     public static function of(Conversion $conversion, ?float $limit): array
     {
         $convention = $conversion->brief->convention;
-        $most = max($conversion->before->netCarbs($convention)->value, $conversion->after->netCarbs($convention)->value, $limit ?? 0.0, 0.1) * 1.02;
+        $most =
+            max(
+                $conversion->before->netCarbs($convention)->value,
+                $conversion->after->netCarbs($convention)->value,
+                $limit ?? 0.0,
+                0.1,
+            ) * 1.02;
         $scale = self::WIDTH / $most;
 
         return [
@@ -41,7 +47,11 @@ final readonly class Ladder
         foreach ($account->contributions($convention) as $i => $grams) {
             $food = $account->formula->doses[$i]->food;
             if ($food !== null && $grams > 0.004) {
-                $shares[$food->key] = ['name' => $food->name, 'role' => $food->role, 'grams' => ($shares[$food->key]['grams'] ?? 0.0) + $grams];
+                $shares[$food->key] = [
+                    'name' => $food->name,
+                    'role' => $food->role,
+                    'grams' => ($shares[$food->key]['grams'] ?? 0.0) + $grams,
+                ];
             }
         }
         uasort($shares, static fn (array $a, array $b): int => $b['grams'] <=> $a['grams']);
@@ -49,7 +59,14 @@ final readonly class Ladder
         $parts = [];
         foreach ($shares as $share) {
             $width = $share['grams'] * $scale;
-            $parts[] = ['name' => $share['name'], 'role' => $share['role'], 'figure' => Figures::one($share['grams']), 'x' => sprintf('%.2f', $x), 'width' => sprintf('%.2f', max(0.5, $width - 1.5)), 'named' => $width >= self::NAMED_FROM && mb_strlen($share['name']) * 9 + 40 < $width];
+            $parts[] = [
+                'name' => $share['name'],
+                'role' => $share['role'],
+                'figure' => Figures::one($share['grams']),
+                'x' => sprintf('%.2f', $x),
+                'width' => sprintf('%.2f', max(0.5, $width - 1.5)),
+                'named' => $width >= self::NAMED_FROM && mb_strlen($share['name']) * 9 + 40 < $width,
+            ];
             $x += $width;
         }
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\View;
 
-/** In which size of type a card fits one page, reckoned before it is set: setting it takes a second, and is done once. */
+/**
+ * In which size of type a card fits one page, reckoned before it is set: setting it takes a second, and is done once.
+ */
 final readonly class PaperFit
 {
     /** Type sizes in points, the largest first; what fits in none of them takes several pages in the second. */
@@ -34,8 +36,11 @@ final readonly class PaperFit
         [$width, $height] = self::PAPER[$paper];
         foreach (self::SIZES as $size) {
             $head = max(2, self::lines($card->title(), 0.6 * $width, 2 * $size) * 2) + 4.5;
-            $room = self::SAFE * $height / $size - $head;
-            if (self::left($card, self::LEFT * $width, $size) <= $room && self::right($card, self::RIGHT * $width, $size) <= $room) {
+            $room = (self::SAFE * $height) / $size - $head;
+            if (
+                self::left($card, self::LEFT * $width, $size) <= $room &&
+                self::right($card, self::RIGHT * $width, $size) <= $room
+            ) {
                 return [$size, true];
             }
         }
@@ -66,7 +71,12 @@ final readonly class PaperFit
         foreach ($card->steps() as $step) {
             $ems += self::lines($step, $width - 2 * $size, $size) * self::LINE + 0.35;
         }
-        foreach ([...array_map(static fn (array $row): string => $row['name'].' '.$row['text'], $card->keeping()), ...$card->cautions()] as $text) {
+        foreach (
+            [
+                ...array_map(static fn (array $row): string => $row['name'].' '.$row['text'], $card->keeping()),
+                ...$card->cautions(),
+            ] as $text
+        ) {
             $ems += self::lines($text, $width, $size) * self::LINE + 0.5;
         }
 

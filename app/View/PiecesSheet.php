@@ -29,7 +29,9 @@ final readonly class PiecesSheet
     public function __construct(public BenchPage $page)
     {
         $this->batch = $page->conversion->side(Side::Swapped)->batch();
-        $this->cut = $page->conversion->after->formula->layout->cut ?? Cut::equal($this->batch, $page->conversion->after->formula->pieces);
+        $this->cut =
+            $page->conversion->after->formula->layout->cut ??
+            Cut::equal($this->batch, $page->conversion->after->formula->pieces);
     }
 
     public function way(): string
@@ -71,21 +73,40 @@ final readonly class PiecesSheet
         $count = Figures::count($this->cut->count);
         if ($this->cut->shares !== []) {
             $sum = array_sum($this->page->conversion->brief->portions->portion->masses);
-            $isOff = abs($sum - $this->batch->baked) > $this->page->kernel->catalogue->unequalOff() * $this->batch->baked;
+            $isOff =
+                abs($sum - $this->batch->baked) > $this->page->kernel->catalogue->unequalOff() * $this->batch->baked;
 
             return [
                 "$count $word as you weighed them, ".Figures::grams($sum).' g together.',
-                ...($isOff ? ['The baked whole should be about '.Figures::grams($this->batch->baked).' g: is a piece missing, or was the dough weighed?'] : []),
+                ...$isOff
+                    ? [
+                        'The baked whole should be about '.
+                        Figures::grams($this->batch->baked).
+                        ' g: is a piece missing, or was the dough weighed?',
+                    ]
+                    : [],
             ];
         }
         $each = Figures::grams($this->cut->mixedEach());
         $rest = $this->cut->mixedRest();
 
         return [
-            "$count $word: weigh off $each g of ".($this->isScoop() || $this->page->conversion->brief->portions->placements !== [] ? 'the dough' : 'the mix').' for each.',
-            'Baked, each is about '.Figures::grams($this->cut->bakedEach()).' g ('.Figures::percent($this->batch->loss()).' % goes into the air, '.($this->batch->isBakedWeighed ? 'as you weighed' : 'as is usual').').',
+            "$count $word: weigh off $each g of ".
+            ($this->isScoop() || $this->page->conversion->brief->portions->placements !== []
+                ? 'the dough'
+                : 'the mix').
+            ' for each.',
+            'Baked, each is about '.
+            Figures::grams($this->cut->bakedEach()).
+            ' g ('.
+            Figures::percent($this->batch->loss()).
+            ' % goes into the air, '.
+            ($this->batch->isBakedWeighed ? 'as you weighed' : 'as is usual').
+            ').',
             ...match (true) {
-                $rest > 0.5 && $this->cut->small > 0 => [Figures::grams($rest).' g more make one small '.$recipe->pieceWord().'.'],
+                $rest > 0.5 && $this->cut->small > 0 => [
+                    Figures::grams($rest).' g more make one small '.$recipe->pieceWord().'.',
+                ],
                 $rest > 0.5 => [Figures::grams($rest).' g are over: they are set aside and not counted.'],
                 default => [],
             },
@@ -105,7 +126,11 @@ final readonly class PiecesSheet
 
         $rows = [];
         foreach ($names as $key => $name) {
-            $rows[(string) $key] = ucfirst($name).', about '.Figures::grams($this->page->kernel->catalogue->scoopful((string) $key, $family)).' g';
+            $rows[(string) $key] =
+                ucfirst($name).
+                ', about '.
+                Figures::grams($this->page->kernel->catalogue->scoopful((string) $key, $family)).
+                ' g';
         }
 
         return $rows;
@@ -121,7 +146,9 @@ final readonly class PiecesSheet
     /**
      * The pan with its cuts, to scale.
      *
-     * @return ?array{box: string, cy: string, width: string, height: string, isRound: bool, across: int, along: int, lines: list<array{x1: string, y1: string, x2: string, y2: string}>, label: string} null where it is not cut in a grid
+     * @return ?array{box: string, cy: string, width: string, height: string, isRound: bool, across: int, along: int,
+     *     lines: list<array{x1: string, y1: string, x2: string, y2: string}>, label: string} null where it is not cut
+     *     in a grid
      */
     public function drawing(): ?array
     {
@@ -142,10 +169,32 @@ final readonly class PiecesSheet
             $y = sprintf('%.1f', $height * $i / $along);
             $lines[] = ['x1' => '0', 'y1' => $y, 'x2' => sprintf('%.1f', $width), 'y2' => $y];
         }
-        $label = $pan === null ? 'The recipe names no pan: say yours under Scale, and the cuts are drawn to it.'
-            : 'Each '.Figures::one($pan->length / $across).' by '.Figures::one($pan->width / $along).' cm, in a pan of '.Figures::grams($pan->length).' by '.Figures::grams($pan->width).' cm.';
+        $label =
+            $pan === null
+                ? 'The recipe names no pan: say yours under Scale, and the cuts are drawn to it.'
+                : 'Each '.
+                    Figures::one($pan->length / $across).
+                    ' by '.
+                    Figures::one($pan->width / $along).
+                    ' cm, in a pan of '.
+                    Figures::grams($pan->length).
+                    ' by '.
+                    Figures::grams($pan->width).
+                    ' cm.';
 
-        return ['box' => sprintf('-3 -3 %.0f %.0f', $width + 6, $height + 6), 'cy' => sprintf('%.1f', $height / 2), 'width' => sprintf('%.1f', $width), 'height' => sprintf('%.1f', $height), 'isRound' => $pan->isRound ?? false, 'across' => $across, 'along' => $along, 'cells' => $this->cells($across, $along, $width, $height), 'isSet' => $this->way() === 'grid', 'lines' => $lines, 'label' => $label];
+        return [
+            'box' => sprintf('-3 -3 %.0f %.0f', $width + 6, $height + 6),
+            'cy' => sprintf('%.1f', $height / 2),
+            'width' => sprintf('%.1f', $width),
+            'height' => sprintf('%.1f', $height),
+            'isRound' => $pan->isRound ?? false,
+            'across' => $across,
+            'along' => $along,
+            'cells' => $this->cells($across, $along, $width, $height),
+            'isSet' => $this->way() === 'grid',
+            'lines' => $lines,
+            'label' => $label,
+        ];
     }
 
     /**
@@ -160,7 +209,13 @@ final readonly class PiecesSheet
             return [$portion->across, $portion->along];
         }
         $count = (int) $this->cut->count;
-        if ($this->way() !== 'pieces' || $count < 2 || $count > 60 || (float) $count !== (float) $this->cut->count || ! in_array($this->page->conversion->family()->holder, ['tin', 'dish', 'pan', ''], true)) {
+        if (
+            $this->way() !== 'pieces' ||
+            $count < 2 ||
+            $count > 60 ||
+            (float) $count !== (float) $this->cut->count ||
+            ! in_array($this->page->conversion->family()->holder, ['tin', 'dish', 'pan', ''], true)
+        ) {
             return null;
         }
         $ratio = $pan === null ? 1.0 : $pan->length / $pan->width;
@@ -173,13 +228,27 @@ final readonly class PiecesSheet
         return $found;
     }
 
-    /** @return list<array{x: string, y: string, width: string, height: string}> those pieces that carry what only some do */
+    /**
+     * @return list<array{x: string, y: string, width: string, height: string}> those pieces that carry what only some
+     *     do
+     */
     private function cells(int $across, int $along, float $width, float $height): array
     {
-        $many = max([0, ...array_map(static fn (array $part): int => $part['spread'] === 'some' ? (int) $part['pieces'] : 0, $this->parts())]);
+        $many = max([
+            0,
+            ...array_map(
+                static fn (array $part): int => $part['spread'] === 'some' ? (int) $part['pieces'] : 0,
+                $this->parts(),
+            ),
+        ]);
         $cells = [];
         for ($i = 0; $i < min($many, $across * $along); $i++) {
-            $cells[] = ['x' => sprintf('%.1f', $width / $across * ($i % $across)), 'y' => sprintf('%.1f', $height / $along * intdiv($i, $across)), 'width' => sprintf('%.1f', $width / $across), 'height' => sprintf('%.1f', $height / $along)];
+            $cells[] = [
+                'x' => sprintf('%.1f', ($width / $across) * ($i % $across)),
+                'y' => sprintf('%.1f', ($height / $along) * intdiv($i, $across)),
+                'width' => sprintf('%.1f', $width / $across),
+                'height' => sprintf('%.1f', $height / $along),
+            ];
         }
 
         return $cells;
@@ -203,7 +272,10 @@ final readonly class PiecesSheet
         return max(1, (int) ceil($this->cut->count / 2));
     }
 
-    /** @return list<array{component: int, name: string, mass: string, spread: string, pieces: string, amount: string, unit: string, note: string}> */
+    /**
+     * @return list<array{component: int, name: string, mass: string, spread: string, pieces: string, amount: string,
+     *     unit: string, note: string}>
+     */
     public function parts(): array
     {
         $formula = $this->page->conversion->after->formula;
@@ -215,10 +287,16 @@ final readonly class PiecesSheet
             $isEach = ($formula->layout?->placement($component)->spread ?? Spread::All) === Spread::Each;
             $left = $isEach ? $mass * (1 - array_sum($formula->layout->shares($component, $mass))) : 0.0;
             $rows[] = [
-                'component' => $component, 'name' => $name === '' ? 'The dessert' : ucfirst($name), 'mass' => Figures::grams($mass), 'spread' => $said->spread->value, 'pieces' => $said->spread === Spread::Some ? (string) $said->pieces : '',
-                'amount' => $said->amount > 0 ? Figures::count($said->amount) : '', 'unit' => $said->unit,
+                'component' => $component,
+                'name' => $name === '' ? 'The dessert' : ucfirst($name),
+                'mass' => Figures::grams($mass),
+                'spread' => $said->spread->value,
+                'pieces' => $said->spread === Spread::Some ? (string) $said->pieces : '',
+                'amount' => $said->amount > 0 ? Figures::count($said->amount) : '',
+                'unit' => $said->unit,
                 'note' => match (true) {
-                    $short > 0.5 => Figures::grams($short).' g short of that: each gets an equal part of what there is.',
+                    $short > 0.5 => Figures::grams($short).
+                        ' g short of that: each gets an equal part of what there is.',
                     $left > 0.5 => Figures::grams($left).' g are left over, and not counted.',
                     default => '',
                 },
@@ -240,24 +318,39 @@ final readonly class PiecesSheet
                 Spread::All => '',
                 Spread::Some => "$what: on $placement->pieces of them.",
                 Spread::Each => "$what: ".Figures::grams($placement->grams).' g on each.',
-                Spread::Table => "$what: at the table".($placement->grams > 0 ? ', '.Figures::grams($placement->grams).' g on each.' : '.'),
+                Spread::Table => "$what: at the table".
+                    ($placement->grams > 0 ? ', '.Figures::grams($placement->grams).' g on each.' : '.'),
             };
         }
 
         return array_values(array_filter($said));
     }
 
-    /** @return list<array{key: string, text: string, percent: string, hint: string}> lines that may be used in part, those that say so first */
+    /**
+     * @return list<array{key: string, text: string, percent: string, hint: string}> lines that may be used in part,
+     *     those that say so first
+     */
     public function lines(): array
     {
         $used = $this->page->conversion->brief->portions->used;
         $lines = $this->page->conversion->recipe->lines;
         usort($lines, static fn (Line $a, Line $b): int => $b->has(Flag::UsedInPart) <=> $a->has(Flag::UsedInPart));
 
-        return array_map(fn (Line $l): array => [
-            'key' => $l->key, 'text' => $l->text, 'percent' => Figures::percent($used[$l->key] ?? 1.0),
-            'hint' => $l->has(Flag::UsedInPart) ? (preg_match('~\bgreas|\bbrush|\blin(?:e|ing)\b~i', $l->text) === 1 ? 'nearly all of it is eaten' : 'usually about '.Figures::percent($this->page->kernel->catalogue->usedRolling()).' % stays on') : '',
-        ], array_values(array_filter($lines, static fn (Line $l): bool => $l->food !== null && $l->grams !== null)));
+        return array_map(
+            fn (Line $l): array => [
+                'key' => $l->key,
+                'text' => $l->text,
+                'percent' => Figures::percent($used[$l->key] ?? 1.0),
+                'hint' => $l->has(Flag::UsedInPart)
+                    ? (preg_match('~\bgreas|\bbrush|\blin(?:e|ing)\b~i', $l->text) === 1
+                        ? 'nearly all of it is eaten'
+                        : 'usually about '.
+                            Figures::percent($this->page->kernel->catalogue->usedRolling()).
+                            ' % stays on')
+                    : '',
+            ],
+            array_values(array_filter($lines, static fn (Line $l): bool => $l->food !== null && $l->grams !== null)),
+        );
     }
 
     /** @return list<array{name: string, text: string, isOn: bool}> the kitchen's own, and what is on this dessert */
@@ -268,6 +361,14 @@ final readonly class PiecesSheet
         $own = $this->page->dessert->recipe?->kitchen->toppings()->orderBy('name')->get() ?? collect();
         $all = [...$on, ...$own->pluck('text', 'name')->all()];
 
-        return array_map(static fn (string|int $name, string $text): array => ['name' => (string) $name, 'text' => $on[$name] ?? $text, 'isOn' => isset($on[$name])], array_keys($all), array_values($all));
+        return array_map(
+            static fn (string|int $name, string $text): array => [
+                'name' => (string) $name,
+                'text' => $on[$name] ?? $text,
+                'isOn' => isset($on[$name]),
+            ],
+            array_keys($all),
+            array_values($all),
+        );
     }
 }

@@ -17,9 +17,24 @@ final readonly class RunPage
 {
     /** What a timer is called. */
     private const NAMES = [
-        'soften' => 'Softening', 'bake' => 'Baking', 'chill' => 'Chilling', 'freeze' => 'Freezing', 'rest' => 'Resting', 'cool' => 'Cooling', 'griddle' => 'In the iron',
-        'melt' => 'Melting', 'boil' => 'Coming to the boil', 'steam' => 'Steaming', 'bloom' => 'Blooming', 'toast' => 'Toasting', 'microwave' => 'Microwave', 'air-fry' => 'Air fryer',
-        'simmer' => 'Simmering', 'brown' => 'Browning', 'fry' => 'Frying', 'dissolve' => 'Dissolving',
+        'soften' => 'Softening',
+        'bake' => 'Baking',
+        'chill' => 'Chilling',
+        'freeze' => 'Freezing',
+        'rest' => 'Resting',
+        'cool' => 'Cooling',
+        'griddle' => 'In the iron',
+        'melt' => 'Melting',
+        'boil' => 'Coming to the boil',
+        'steam' => 'Steaming',
+        'bloom' => 'Blooming',
+        'toast' => 'Toasting',
+        'microwave' => 'Microwave',
+        'air-fry' => 'Air fryer',
+        'simmer' => 'Simmering',
+        'brown' => 'Browning',
+        'fry' => 'Frying',
+        'dissolve' => 'Dissolving',
     ];
 
     public function __construct(public OpenRun $open) {}
@@ -41,8 +56,22 @@ final readonly class RunPage
             'pieces' => $conversion->after->formula->pieces,
             'mixed' => round($conversion->after->formula->mass(), 1),
             'ended' => $this->open->run->bake_id !== null,
-            'tasks' => array_map($this->task(...), array_values(array_filter($this->open->dish->tasks, static fn (Task $t): bool => $t->action->key !== 'store'))),
-            'remedies' => array_map(static fn (Remedy $r): array => ['symptom' => $r->symptom, 'label' => $r->label, 'text' => $r->text, 'food' => $r->food?->key, 'grams' => $r->grams], $this->open->kernel->remedies($conversion)),
+            'tasks' => array_map(
+                $this->task(...),
+                array_values(
+                    array_filter($this->open->dish->tasks, static fn (Task $t): bool => $t->action->key !== 'store'),
+                ),
+            ),
+            'remedies' => array_map(
+                static fn (Remedy $r): array => [
+                    'symptom' => $r->symptom,
+                    'label' => $r->label,
+                    'text' => $r->text,
+                    'food' => $r->food?->key,
+                    'grams' => $r->grams,
+                ],
+                $this->open->kernel->remedies($conversion),
+            ),
             'done_when' => $conversion->family()->doneness,
             'events' => $this->open->run->eventsAfter(0),
             'count' => $this->count(),
@@ -62,7 +91,9 @@ final readonly class RunPage
         return [
             'net' => Figures::one($net),
             'range' => Figures::range($account->low($convention), $account->high($convention)),
-            'said' => abs($more) < 0.05 ? 'as planned' : Figures::one(abs($more)).' g '.($more > 0 ? 'more' : 'less').' than planned',
+            'said' => abs($more) < 0.05
+                    ? 'as planned'
+                    : Figures::one(abs($more)).' g '.($more > 0 ? 'more' : 'less').' than planned',
             'pieces' => Figures::count($account->formula->pieces),
         ];
     }
@@ -77,11 +108,16 @@ final readonly class RunPage
         }
         $done = 'Done at '.Figures::whole($said['low']).' to '.Figures::whole($said['high']).' °C in the middle. ';
 
-        return $done.match (true) {
-            $said['minutes'] === null => 'It is too early to say when.',
-            $said['minutes'][1] < 0.5 => 'It is there.',
-            default => 'There in '.Figures::whole($said['minutes'][0]).' to '.Figures::whole(ceil($said['minutes'][1])).' minutes.',
-        };
+        return $done.
+            match (true) {
+                $said['minutes'] === null => 'It is too early to say when.',
+                $said['minutes'][1] < 0.5 => 'It is there.',
+                default => 'There in '.
+                    Figures::whole($said['minutes'][0]).
+                    ' to '.
+                    Figures::whole(ceil($said['minutes'][1])).
+                    ' minutes.',
+            };
     }
 
     public function bakedMinutes(Doing $doing): ?float
@@ -112,15 +148,32 @@ final readonly class RunPage
     private function task(Task $task): array
     {
         return [
-            'id' => $task->id, 'component' => $task->component, 'action' => $task->action->key, 'text' => $task->text,
-            'until' => $task->until, 'minutes' => $task->typical, 'wait' => $task->isWait() && $task->typical > 0 && $task->action->key !== 'preheat',
-            'heats' => $task->action->key === 'preheat', 'hot' => $task->isHot(), 'locks' => in_array($task->action->key, ['bake', 'chill', 'freeze', 'griddle', 'microwave', 'steam'], true),
-            'name' => trim((self::NAMES[$task->action->key] ?? Str::ucfirst($task->action->key)).' '.Str::lower($task->component)),
+            'id' => $task->id,
+            'component' => $task->component,
+            'action' => $task->action->key,
+            'text' => $task->text,
+            'until' => $task->until,
+            'minutes' => $task->typical,
+            'wait' => $task->isWait() && $task->typical > 0 && $task->action->key !== 'preheat',
+            'heats' => $task->action->key === 'preheat',
+            'hot' => $task->isHot(),
+            'locks' => in_array($task->action->key, ['bake', 'chill', 'freeze', 'griddle', 'microwave', 'steam'], true),
+            'name' => trim(
+                (self::NAMES[$task->action->key] ?? Str::ucfirst($task->action->key)).
+                    ' '.
+                    Str::lower($task->component),
+            ),
             'after' => array_column($task->after, 'task'),
-            'uses' => array_map(fn (StepUse $u): array => [
-                'food' => $u->food->key, 'name' => Str::ucfirst(NewNames::name($u->food)), 'grams' => $u->grams,
-                'measure' => $this->open->kernel->catalogue->measure($u->food, $u->grams), 'within' => round($this->open->kernel->tolerance($this->open->conversion, $u->food, $u->grams), 1),
-            ], $task->uses),
+            'uses' => array_map(
+                fn (StepUse $u): array => [
+                    'food' => $u->food->key,
+                    'name' => Str::ucfirst(NewNames::name($u->food)),
+                    'grams' => $u->grams,
+                    'measure' => $this->open->kernel->catalogue->measure($u->food, $u->grams),
+                    'within' => round($this->open->kernel->tolerance($this->open->conversion, $u->food, $u->grams), 1),
+                ],
+                $task->uses,
+            ),
         ];
     }
 }

@@ -26,7 +26,9 @@ final readonly class ScaleSheet
     {
         $recipe = $this->page->conversion->recipe;
         $rows = [];
-        foreach ($this->page->kernel->catalogue->wholeEggFactors($recipe, $this->page->conversion->brief->batch->scale) as $factor) {
+        foreach (
+            $this->page->kernel->catalogue->wholeEggFactors($recipe, $this->page->conversion->brief->batch->scale) as $factor
+        ) {
             $scaled = $this->page->kernel->catalogue->scaled($recipe, $factor);
             $eggs = [];
             foreach ($scaled->doses as $dose) {
@@ -34,7 +36,10 @@ final readonly class ScaleSheet
                     $eggs[] = $dose->text;
                 }
             }
-            $rows[] = ['factor' => (string) $factor, 'text' => implode(' and ', $eggs).', everything else times '.Figures::count($factor)];
+            $rows[] = [
+                'factor' => (string) $factor,
+                'text' => implode(' and ', $eggs).', everything else times '.Figures::count($factor),
+            ];
         }
 
         return $rows;
@@ -60,7 +65,13 @@ final readonly class ScaleSheet
         foreach ($this->page->conversion->recipe->lines as $i => $line) {
             $dose = $this->page->conversion->swap->before->doses[$i];
             if ($line->food !== null && $line->grams !== null) {
-                $rows[] = ['key' => $line->key, 'name' => $line->food->name, 'written' => $line->text, 'grams' => Figures::typed(round($dose->mass(), $dose->mass() >= 10 ? 0 : 1)), 'measure' => $this->page->kernel->catalogue->measure($line->food, $dose->mass())];
+                $rows[] = [
+                    'key' => $line->key,
+                    'name' => $line->food->name,
+                    'written' => $line->text,
+                    'grams' => Figures::typed(round($dose->mass(), $dose->mass() >= 10 ? 0 : 1)),
+                    'measure' => $this->page->kernel->catalogue->measure($line->food, $dose->mass()),
+                ];
             }
         }
 
@@ -107,15 +118,27 @@ final readonly class ScaleSheet
             [$wide, $high] = [$pan->length * $scale, $pan->width * $scale];
 
             return [
-                'name' => $whose.self::pan($pan), 'isRound' => $pan->isRound, 'wide' => sprintf('%.1f', $wide), 'high' => sprintf('%.1f', $high), 'x' => sprintf('%.1f', $wide / 2), 'y' => sprintf('%.1f', $high / 2),
-                'width' => sprintf('%.0f', $wide + 4), 'height' => sprintf('%.0f', $high + 4), 'box' => sprintf('%.1f %.1f', $wide + 4, $high + 4),
+                'name' => $whose.self::pan($pan),
+                'isRound' => $pan->isRound,
+                'wide' => sprintf('%.1f', $wide),
+                'high' => sprintf('%.1f', $high),
+                'x' => sprintf('%.1f', $wide / 2),
+                'y' => sprintf('%.1f', $high / 2),
+                'width' => sprintf('%.0f', $wide + 4),
+                'height' => sprintf('%.0f', $high + 4),
+                'box' => sprintf('%.1f %.1f', $wide + 4, $high + 4),
             ];
-        }, array_keys($pans), $pans);
+        },
+            array_keys($pans),
+            $pans,
+        );
     }
 
     public static function pan(Pan $pan): string
     {
-        return Figures::grams($pan->length).($pan->isRound ? ' cm round' : ' by '.Figures::grams($pan->width).' cm').($pan->depth === null ? '' : ', '.Figures::grams($pan->depth).' cm deep');
+        return Figures::grams($pan->length).
+            ($pan->isRound ? ' cm round' : ' by '.Figures::grams($pan->width).' cm').
+            ($pan->depth === null ? '' : ', '.Figures::grams($pan->depth).' cm deep');
     }
 
     /** @return list<array{factor: string, text: string}> amounts that suit the baker's pan */
@@ -127,9 +150,22 @@ final readonly class ScaleSheet
         }
         $area = PanChange::byArea($change->from, $change->to);
         $volume = PanChange::byVolume($change->from, $change->to);
-        $rows = [['factor' => (string) $area, 'text' => 'times '.Figures::count($area).': the batter stands as deep, and takes as long']];
+        $rows = [
+            [
+                'factor' => (string) $area,
+                'text' => 'times '.Figures::count($area).': the batter stands as deep, and takes as long',
+            ],
+        ];
 
-        return $volume === null || abs($volume / $area - 1) < 0.02 ? $rows : [...$rows, ['factor' => (string) $volume, 'text' => 'times '.Figures::count($volume).': the pan is filled as high up its side']];
+        return $volume === null || abs($volume / $area - 1) < 0.02
+            ? $rows
+            : [
+                ...$rows,
+                [
+                    'factor' => (string) $volume,
+                    'text' => 'times '.Figures::count($volume).': the pan is filled as high up its side',
+                ],
+            ];
     }
 
     /** What the pan does as things stand. */
@@ -140,7 +176,10 @@ final readonly class ScaleSheet
         return match (true) {
             $change === null => '',
             $change->sentence() === '' => 'The batter stands as deep as in the recipe: the time stays.',
-            default => ucfirst($change->sentence()).': bake for about '.Figures::percent($change->timeFactor).' % of the time.',
+            default => ucfirst($change->sentence()).
+                ': bake for about '.
+                Figures::percent($change->timeFactor).
+                ' % of the time.',
         };
     }
 }

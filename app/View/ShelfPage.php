@@ -16,7 +16,12 @@ use Throwable;
 /** The Shelf's rows: each dessert with its number. */
 final readonly class ShelfPage
 {
-    public function __construct(private Kernel $kernel, private Trade $trade, private Repository $cache, private Stock $stock) {}
+    public function __construct(
+        private Kernel $kernel,
+        private Trade $trade,
+        private Repository $cache,
+        private Stock $stock,
+    ) {}
 
     /**
      * @param  iterable<Recipe>  $recipes
@@ -50,10 +55,21 @@ final readonly class ShelfPage
      */
     public function with(string $food, iterable $recipes): array
     {
-        return array_values(array_map(static fn (array $row): Recipe => $row['recipe'], array_filter($this->rows($recipes), static fn (array $row): bool => in_array($food, $row['figures']['foods'] ?? [], true))));
+        return array_values(
+            array_map(
+                static fn (array $row): Recipe => $row['recipe'],
+                array_filter(
+                    $this->rows($recipes),
+                    static fn (array $row): bool => in_array($food, $row['figures']['foods'] ?? [], true),
+                ),
+            ),
+        );
     }
 
-    /** @return ?array{before: string, after: string, range: string, pieces: string, word: string, plural: string, convention: string, kind: string, net: float, foods: list<string>} null where the text can no longer be read */
+    /**
+     * @return ?array{before: string, after: string, range: string, pieces: string, word: string, plural: string,
+     *     convention: string, kind: string, net: float, foods: list<string>} null where the text can no longer be read
+     */
     private function figures(Recipe $recipe): ?array
     {
         $brief = $recipe->brief();
@@ -77,7 +93,14 @@ final readonly class ShelfPage
                 'convention' => $convention->value,
                 'kind' => $conversion->family()->name,
                 'net' => $conversion->after->netCarbs($convention)->value,
-                'foods' => array_values(array_unique(array_map(static fn (Dose $d): string => $d->food->key ?? '', [...$conversion->before->formula->doses, ...$conversion->after->formula->doses]))),
+                'foods' => array_values(
+                    array_unique(
+                        array_map(static fn (Dose $d): string => $d->food->key ?? '', [
+                            ...$conversion->before->formula->doses,
+                            ...$conversion->after->formula->doses,
+                        ]),
+                    ),
+                ),
             ];
         });
     }

@@ -11,11 +11,54 @@ final readonly class Sources
 {
     /** The tables that the Almanac shows row by row, by what they are about. */
     public const TABLES = [
-        'units' => 'Units', 'fractions' => 'Fraction signs', 'number_words' => 'Number words', 'measuring_systems' => 'Cups and spoons of other countries', 'qualifiers' => 'Scant and heaped', 'country_words' => 'Words that tell whose cups are meant', 'piece_words' => 'Names of pieces', 'part_words' => 'Names of parts', 'actions' => 'What is done in a kitchen', 'decisive_words' => 'Words that decide which food it is', 'claims' => 'Words on a package', 'chocolate_grades' => 'Chocolate by its cocoa', 'uncertainties' => 'How sure each way of measuring is',
-        'spreads' => 'How far foods lie from their tables', 'densities' => 'What a cup weighs', 'portions' => 'What one of a thing weighs', 'spooned' => 'What a spoon of a name is', 'scoops' => 'Scoops', 'dough_densities' => 'What a scoop of dough weighs',
-        'properties' => 'What a food does in a dough', 'polyols' => 'Sugar alcohols', 'acids' => 'Acids and soda', 'energy_factors' => 'Energy', 'constants' => 'Single figures', 'bake_rules' => 'Oven and air fryer',
-        'families' => 'Families of desserts', 'family_parts' => 'What a kind of dough needs', 'family_signs' => 'What tells a family', 'family_limits' => 'What a family cannot do', 'family_bands' => 'What each family allows to differ', 'rows' => 'The rules of a swap', 'sweetener_mixes' => 'Sweetener mixes', 'flour_schools' => 'Flour schools', 'flour_school_parts' => 'What each school puts for flour',
-        'single_swaps' => 'Swaps of single foods', 'patterns' => 'The usual method of each family', 'causes' => 'Why a bake goes wrong', 'cause_signs' => 'What speaks for a cause', 'signs' => 'What is usual in a mix', 'changes' => 'What to change for a cause', 'extras' => 'What a swap asks for beside the recipe', 'core_heats' => 'How hot the middle is when it is done', 'remedies' => 'What helps a mix that is not right', 'preparations' => 'What is made first, where a tin was opened', 'fallbacks' => 'What stands in for what may not be used', 'free_swaps' => 'Without milk, egg or nuts', 'allergens' => 'Allergens by the EU and US lists', 'allergen_words' => 'Words that may mean an allergen',
+        'units' => 'Units',
+        'fractions' => 'Fraction signs',
+        'number_words' => 'Number words',
+        'measuring_systems' => 'Cups and spoons of other countries',
+        'qualifiers' => 'Scant and heaped',
+        'country_words' => 'Words that tell whose cups are meant',
+        'piece_words' => 'Names of pieces',
+        'part_words' => 'Names of parts',
+        'actions' => 'What is done in a kitchen',
+        'decisive_words' => 'Words that decide which food it is',
+        'claims' => 'Words on a package',
+        'chocolate_grades' => 'Chocolate by its cocoa',
+        'uncertainties' => 'How sure each way of measuring is',
+        'spreads' => 'How far foods lie from their tables',
+        'densities' => 'What a cup weighs',
+        'portions' => 'What one of a thing weighs',
+        'spooned' => 'What a spoon of a name is',
+        'scoops' => 'Scoops',
+        'dough_densities' => 'What a scoop of dough weighs',
+        'properties' => 'What a food does in a dough',
+        'polyols' => 'Sugar alcohols',
+        'acids' => 'Acids and soda',
+        'energy_factors' => 'Energy',
+        'constants' => 'Single figures',
+        'bake_rules' => 'Oven and air fryer',
+        'families' => 'Families of desserts',
+        'family_parts' => 'What a kind of dough needs',
+        'family_signs' => 'What tells a family',
+        'family_limits' => 'What a family cannot do',
+        'family_bands' => 'What each family allows to differ',
+        'rows' => 'The rules of a swap',
+        'sweetener_mixes' => 'Sweetener mixes',
+        'flour_schools' => 'Flour schools',
+        'flour_school_parts' => 'What each school puts for flour',
+        'single_swaps' => 'Swaps of single foods',
+        'patterns' => 'The usual method of each family',
+        'causes' => 'Why a bake goes wrong',
+        'cause_signs' => 'What speaks for a cause',
+        'signs' => 'What is usual in a mix',
+        'changes' => 'What to change for a cause',
+        'extras' => 'What a swap asks for beside the recipe',
+        'core_heats' => 'How hot the middle is when it is done',
+        'remedies' => 'What helps a mix that is not right',
+        'preparations' => 'What is made first, where a tin was opened',
+        'fallbacks' => 'What stands in for what may not be used',
+        'free_swaps' => 'Without milk, egg or nuts',
+        'allergens' => 'Allergens by the EU and US lists',
+        'allergen_words' => 'Words that may mean an allergen',
     ];
 
     public function __construct(private Tables $tables) {}
@@ -37,7 +80,9 @@ final readonly class Sources
     {
         $facts = [];
         foreach (['densities', 'portions', 'properties'] as $table) {
-            $facts[$table] = array_values(array_filter($this->rows($table), static fn (array $row): bool => $row['food'] === $food));
+            $facts[$table] = array_values(
+                array_filter($this->rows($table), static fn (array $row): bool => $row['food'] === $food),
+            );
         }
 
         return $facts;

@@ -19,7 +19,10 @@ final class StepHtml
             // A figure stays on its line; a list of names may break.
             $class = mb_strlen($piece->text) < 24 ? ' class="whitespace-nowrap"' : '';
             $new = $piece->text === '' ? '' : "<strong$class>".e($piece->text).'</strong> ';
-            $html .= $piece->was === '' ? e($piece->text) : $new.'<s class="text-base text-soft">'.e($piece->was).'</s>';
+            $html .=
+                $piece->was === ''
+                    ? e($piece->text)
+                    : $new.'<s class="text-base text-soft">'.e($piece->was).'</s>';
         }
 
         return new HtmlString($html);
@@ -34,6 +37,12 @@ final class StepHtml
     /** @param  list<StepUse>  $uses */
     public static function grams(array $uses): string
     {
-        return implode(', ', array_map(static fn (StepUse $u): string => Figures::weighed($u->grams).' g '.NewNames::name($u->food), $uses));
+        return implode(
+            ', ',
+            array_map(
+                static fn (StepUse $u): string => Figures::weighed($u->grams).' g '.NewNames::name($u->food),
+                $uses,
+            ),
+        );
     }
 }

@@ -23,8 +23,22 @@ final class TriangleDrawing
         [$x, $y] = self::at($triangle->bead);
 
         return [
-            'corners' => array_map(static fn (Food $food, array $c, float $share): array => ['key' => $food->key, 'name' => $names[$food->key] ?? $food->name, 'x' => sprintf('%.1f', $c[0]), 'y' => sprintf('%.1f', $c[1]), 'share' => Figures::percent($share)], $triangle->corners, self::CORNERS, $triangle->bead),
-            'outline' => implode(' ', array_map(static fn (array $c): string => sprintf('%.1f,%.1f', ...$c), self::CORNERS)),
+            'corners' => array_map(
+                static fn (Food $food, array $c, float $share): array => [
+                    'key' => $food->key,
+                    'name' => $names[$food->key] ?? $food->name,
+                    'x' => sprintf('%.1f', $c[0]),
+                    'y' => sprintf('%.1f', $c[1]),
+                    'share' => Figures::percent($share),
+                ],
+                $triangle->corners,
+                self::CORNERS,
+                $triangle->bead,
+            ),
+            'outline' => implode(
+                ' ',
+                array_map(static fn (array $c): string => sprintf('%.1f,%.1f', ...$c), self::CORNERS),
+            ),
             'bead' => ['x' => sprintf('%.1f', $x), 'y' => sprintf('%.1f', $y)],
             'regions' => array_map(self::region(...), $triangle->regions),
             'isSet' => $triangle->isSet,
@@ -43,7 +57,8 @@ final class TriangleDrawing
         return [
             'row' => $region->row, 'name' => $region->name,
             'points' => implode(' ', array_map(static fn (array $p): string => sprintf('%.1f,%.1f', ...$p), $points)),
-            'x' => sprintf('%.1f', max($half, min(300 - $half, array_sum(array_column($points, 0)) / $count))), 'y' => sprintf('%.1f', array_sum(array_column($points, 1)) / $count),
+            'x' => sprintf('%.1f', max($half, min(300 - $half, array_sum(array_column($points, 0)) / $count))),
+            'y' => sprintf('%.1f', array_sum(array_column($points, 1)) / $count),
         ];
     }
 

@@ -14,18 +14,38 @@ final class VersionRows
     {
         $convention = $b->brief->convention;
         $rows = [
-            ['name' => 'Net carbs a piece, '.$convention->value, 'a' => Figures::one($a->after->netCarbs($convention)->value).' g', 'b' => Figures::one($b->after->netCarbs($convention)->value).' g'],
-            ['name' => 'Pieces', 'a' => Figures::count($a->after->formula->pieces), 'b' => Figures::count($b->after->formula->pieces)],
-            ['name' => 'Oven lower by', 'a' => Figures::whole($a->swap->oven->loweredByCelsius).' °C', 'b' => Figures::whole($b->swap->oven->loweredByCelsius).' °C'],
+            [
+                'name' => 'Net carbs a piece, '.$convention->value,
+                'a' => Figures::one($a->after->netCarbs($convention)->value).' g',
+                'b' => Figures::one($b->after->netCarbs($convention)->value).' g',
+            ],
+            [
+                'name' => 'Pieces',
+                'a' => Figures::count($a->after->formula->pieces),
+                'b' => Figures::count($b->after->formula->pieces),
+            ],
+            [
+                'name' => 'Oven lower by',
+                'a' => Figures::whole($a->swap->oven->loweredByCelsius).' °C',
+                'b' => Figures::whole($b->swap->oven->loweredByCelsius).' °C',
+            ],
         ];
         [$x, $y] = [self::grams($a), self::grams($b)];
         foreach (array_keys($x + $y) as $name) {
-            $rows[] = ['name' => (string) $name, 'a' => isset($x[$name]) ? Figures::grams($x[$name]).' g' : '–', 'b' => isset($y[$name]) ? Figures::grams($y[$name]).' g' : '–'];
+            $rows[] = [
+                'name' => (string) $name,
+                'a' => isset($x[$name]) ? Figures::grams($x[$name]).' g' : '–',
+                'b' => isset($y[$name]) ? Figures::grams($y[$name]).' g' : '–',
+            ];
         }
         foreach ($a->properties as $key => $property) {
             $other = $b->properties[$key];
             if ($property->ratio() !== null && $other->ratio() !== null) {
-                $rows[] = ['name' => $property->name.', of the dessert as written', 'a' => Figures::percent($property->ratio()).' %', 'b' => Figures::percent($other->ratio()).' %'];
+                $rows[] = [
+                    'name' => $property->name.', of the dessert as written',
+                    'a' => Figures::percent($property->ratio()).' %',
+                    'b' => Figures::percent($other->ratio()).' %',
+                ];
             }
         }
 

@@ -52,7 +52,9 @@ final readonly class Weave
     private function group(Exchange $exchange): array
     {
         $left = array_map($this->left(...), $exchange->from);
-        $right = $exchange->changed ? array_map($this->right(...), $exchange->to) : array_map(fn (int $i): array => $this->stays($i, $exchange), $exchange->from);
+        $right = $exchange->changed
+            ? array_map($this->right(...), $exchange->to)
+            : array_map(fn (int $i): array => $this->stays($i, $exchange), $exchange->from);
         $rows = max(count($left), count($right));
 
         return [
@@ -75,7 +77,16 @@ final readonly class Weave
         $line = $this->conversion->recipe->lines[$i];
         $dose = $this->conversion->swap->before->doses[$i];
 
-        return ['line' => $line, 'name' => $line->food->name ?? $line->name, 'mass' => $dose->mass(), 'grams' => Figures::grams($dose->grams?->value), 'text' => self::typed($line).($this->conversion->brief->batch->scale === 1.0 ? '' : ' × '.Figures::count($this->conversion->brief->batch->scale))];
+        return [
+            'line' => $line,
+            'name' => $line->food->name ?? $line->name,
+            'mass' => $dose->mass(),
+            'grams' => Figures::grams($dose->grams?->value),
+            'text' => self::typed($line).
+                ($this->conversion->brief->batch->scale === 1.0
+                    ? ''
+                    : ' × '.Figures::count($this->conversion->brief->batch->scale)),
+        ];
     }
 
     private static function typed(Line $line): string
@@ -91,8 +102,15 @@ final readonly class Weave
         $isEgg = $part->food->role === Role::Egg;
 
         return [
-            'name' => $part->food->name, 'bag' => $part->food->bag, 'food' => $part->food->key, 'mass' => $part->grams, 'grams' => $isEgg ? $measure : $grams,
-            'typed' => $part->isTyped, 'slot' => $part->slot, 'measure' => $isEgg ? $grams : $measure, 'why' => $part->why,
+            'name' => $part->food->name,
+            'bag' => $part->food->bag,
+            'food' => $part->food->key,
+            'mass' => $part->grams,
+            'grams' => $isEgg ? $measure : $grams,
+            'typed' => $part->isTyped,
+            'slot' => $part->slot,
+            'measure' => $isEgg ? $grams : $measure,
+            'why' => $part->why,
         ];
     }
 
@@ -102,7 +120,17 @@ final readonly class Weave
         $dose = $this->conversion->swap->before->doses[$i];
         $isScaled = $this->conversion->brief->batch->scale !== 1.0 && $dose->isCounted();
 
-        return ['name' => $dose->food->name ?? $this->conversion->recipe->lines[$i]->name, 'bag' => $dose->food->bag ?? '', 'food' => $dose->food?->key, 'mass' => $dose->mass(), 'grams' => $this->amount($dose), 'typed' => false, 'slot' => '', 'measure' => $isScaled ? $this->catalogue->measure($dose->food, $dose->mass()) : '', 'why' => $exchange->why];
+        return [
+            'name' => $dose->food->name ?? $this->conversion->recipe->lines[$i]->name,
+            'bag' => $dose->food->bag ?? '',
+            'food' => $dose->food?->key,
+            'mass' => $dose->mass(),
+            'grams' => $this->amount($dose),
+            'typed' => false,
+            'slot' => '',
+            'measure' => $isScaled ? $this->catalogue->measure($dose->food, $dose->mass()) : '',
+            'why' => $exchange->why,
+        ];
     }
 
     private function amount(Dose $dose): string
@@ -143,7 +171,16 @@ final readonly class Weave
         $x2 = self::WIDTH - self::POST;
         $middle = ($x1 + $x2) / 2;
 
-        return sprintf('M%1$.0f %2$.1fC%3$.0f %2$.1f %3$.0f %4$.1f %5$.0f %4$.1fV%6$.1fC%3$.0f %6$.1f %3$.0f %7$.1f %1$.0f %7$.1fZ', $x1, $a, $middle, $c, $x2, $d, $b);
+        return sprintf(
+            'M%1$.0f %2$.1fC%3$.0f %2$.1f %3$.0f %4$.1f %5$.0f %4$.1fV%6$.1fC%3$.0f %6$.1f %3$.0f %7$.1f %1$.0f %7$.1fZ',
+            $x1,
+            $a,
+            $middle,
+            $c,
+            $x2,
+            $d,
+            $b,
+        );
     }
 
     /**
@@ -157,7 +194,13 @@ final readonly class Weave
         foreach ([[0.0, $left], [self::WIDTH - self::POST, $right]] as [$x, $masses]) {
             foreach ($this->tops($masses, $height) as $i => $top) {
                 if ($masses[$i] > 0) {
-                    $posts[] = sprintf('M%.1f %.1fh%.1fv%.1fh-%3$.1fz', $x, $top, self::POST, $this->width($masses[$i]));
+                    $posts[] = sprintf(
+                        'M%.1f %.1fh%.1fv%.1fh-%3$.1fz',
+                        $x,
+                        $top,
+                        self::POST,
+                        $this->width($masses[$i]),
+                    );
                 }
             }
         }
@@ -173,7 +216,11 @@ final readonly class Weave
     {
         $slot = $height / max(1, count($masses));
 
-        return array_map(fn (float $mass, int $i): float => $slot * ($i + 0.5) - $this->width($mass) / 2, $masses, array_keys($masses));
+        return array_map(
+            fn (float $mass, int $i): float => $slot * ($i + 0.5) - $this->width($mass) / 2,
+            $masses,
+            array_keys($masses),
+        );
     }
 
     private function width(float $mass): float

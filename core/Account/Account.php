@@ -73,7 +73,10 @@ final readonly class Account
      */
     public function worstDoubts(Convention $convention, int $most): array
     {
-        $doubts = array_filter($this->serving->doubts[$convention->value], static fn (Doubt $d): bool => $d->share > 0.02);
+        $doubts = array_filter(
+            $this->serving->doubts[$convention->value],
+            static fn (Doubt $d): bool => $d->share > 0.02,
+        );
         uasort($doubts, static fn (Doubt $a, Doubt $b): int => $b->share <=> $a->share);
 
         return array_slice($doubts, 0, $most, true);

@@ -58,30 +58,61 @@ final readonly class Accountant
             $floored = [...$floored, ...$below];
         }
 
-        return new Serving($name, $doses, $shares, $lines, $sum, $net, $contributions, $doubts, array_values(array_unique($floored)), $this->constants->get('coverage-factor'));
+        return new Serving(
+            $name,
+            $doses,
+            $shares,
+            $lines,
+            $sum,
+            $net,
+            $contributions,
+            $doubts,
+            array_values(array_unique($floored)),
+            $this->constants->get('coverage-factor'),
+        );
     }
 
     /** So many times a serving. */
     public function times(Serving $serving, float $factor, string $name): Serving
     {
-        return $this->serve($name, $serving->doses, array_map(static fn (float $share): float => $share * $factor, $serving->shares));
+        return $this->serve(
+            $name,
+            $serving->doses,
+            array_map(static fn (float $share): float => $share * $factor, $serving->shares),
+        );
     }
 
     /** @param  list<Dose>  $more  on top of the serving, whole */
     public function plus(Serving $serving, array $more, string $name): Serving
     {
-        return $this->serve($name, [...$serving->doses, ...$more], [...$serving->shares, ...array_fill(0, count($more), 1.0)]);
+        return $this->serve(
+            $name,
+            [...$serving->doses, ...$more],
+            [...$serving->shares, ...array_fill(0, count($more), 1.0)],
+        );
     }
 
     /** A figure of a serving with its uncertainty. */
     public function figure(Serving $serving, Figure $figure): Estimate
     {
-        return $this->estimate($serving->doses, $serving->shares, array_map($figure->of(...), $serving->lines), static fn (Food $food): float => $food->labelU[$figure->value] ?? 0.0)[0];
+        return $this->estimate(
+            $serving->doses,
+            $serving->shares,
+            array_map($figure->of(...), $serving->lines),
+            static fn (Food $food): float => $food->labelU[$figure->value] ?? 0.0,
+        )[0];
     }
 
     public function polyol(Serving $serving, string $polyol): Estimate
     {
-        return $this->estimate($serving->doses, $serving->shares, array_map(static fn (Nutrients $n): float => $n->polyols[$polyol] ?? 0.0, $serving->lines), static fn (Food $food): float => isset($food->per100->polyols[$polyol]) ? $food->labelU[Figure::Polyols->value] ?? 0.0 : 0.0)[0];
+        return $this->estimate(
+            $serving->doses,
+            $serving->shares,
+            array_map(static fn (Nutrients $n): float => $n->polyols[$polyol] ?? 0.0, $serving->lines),
+            static fn (Food $food): float => isset($food->per100->polyols[$polyol])
+                ? $food->labelU[Figure::Polyols->value] ?? 0.0
+                : 0.0,
+        )[0];
     }
 
     /**
@@ -92,8 +123,13 @@ final readonly class Accountant
      * @param  list<Nutrients>  $lines
      * @return array{list<float>, list<int>} grams, and the doses that were below zero by more than a table's rounding
      */
-    private function contributions(Convention $convention, array $doses, array $shares, array $lines, Nutrients $sum): array
-    {
+    private function contributions(
+        Convention $convention,
+        array $doses,
+        array $shares,
+        array $lines,
+        Nutrients $sum,
+    ): array {
         [$contributions, $floored] = [[], []];
         foreach ($lines as $i => $nutrients) {
             $grams = $this->netCarbs->of($convention, $nutrients, $sum);
@@ -113,11 +149,17 @@ final readonly class Accountant
      * @param  list<float>  $shares
      * @param  list<float>  $contributions  of each dose
      * @param  Closure(Food): float  $label  uncertainty that a label's rounding leaves, in 100 g of the food
-     * @param  ?Closure(Food): float  $composition  of the figure in 100 g; null takes the food's own share of the figure
+     * @param  ?Closure(Food): float  $composition  of the figure in 100 g; null takes the food's own share of the
+     *     figure
      * @return array{Estimate, list<Doubt>}
      */
-    private function estimate(array $doses, array $shares, array $contributions, Closure $label, ?Closure $composition = null): array
-    {
+    private function estimate(
+        array $doses,
+        array $shares,
+        array $contributions,
+        Closure $label,
+        ?Closure $composition = null,
+    ): array {
         $variances = [];
         $byFood = [];
         $part = $this->constants->get('used-in-part');
@@ -127,8 +169,14 @@ final readonly class Accountant
             if ($dose->isCounted() && $dose->grams->value > 0 && $shares[$i] > 0) {
                 $relative = $dose->grams->u / $dose->grams->value;
                 $doubt = $dose->isGuessed() ? $guess ** 2 : 0.0;
-                $variances[$i] = $contributions[$i] ** 2 * ($relative ** 2 + $doubt + ($dose->used < 1 ? $part ** 2 : 0.0));
-                $byFood[$dose->food->key.'|'.$dose->food->package][] = [$i, $contributions[$i], $dose->grams->value * $shares[$i], $dose->food];
+                $variances[$i] =
+                    $contributions[$i] ** 2 * ($relative ** 2 + $doubt + ($dose->used < 1 ? $part ** 2 : 0.0));
+                $byFood[$dose->food->key.'|'.$dose->food->package][] = [
+                    $i,
+                    $contributions[$i],
+                    $dose->grams->value * $shares[$i],
+                    $dose->food,
+                ];
             }
         }
         $byAmount = $variances;
@@ -137,11 +185,22 @@ final readonly class Accountant
             $mass = array_sum(array_column($uses, 2));
             $rounding = ($label($uses[0][3]) / 100) ** 2;
             foreach ($uses as [$i, $grams, $used, $food]) {
-                $variances[$i] += ($composition === null ? $food->u ** 2 * $sum * $grams : ($composition($food) / 100) ** 2 * $mass * $used) + $rounding * $mass * $used;
+                $variances[$i] +=
+                    ($composition === null
+                        ? $food->u ** 2 * $sum * $grams
+                        : ($composition($food) / 100) ** 2 * $mass * $used) +
+                    $rounding * $mass * $used;
             }
         }
         $variance = array_sum($variances);
-        $doubts = array_map(static fn (float $v, float $a): Doubt => new Doubt($variance > 0 ? $v / $variance : 0.0, $variance > 0 ? $a / $variance : 0.0), $variances, $byAmount);
+        $doubts = array_map(
+            static fn (float $v, float $a): Doubt => new Doubt(
+                $variance > 0 ? $v / $variance : 0.0,
+                $variance > 0 ? $a / $variance : 0.0,
+            ),
+            $variances,
+            $byAmount,
+        );
 
         return [Estimate::of(array_sum($contributions), sqrt($variance)), $doubts];
     }

@@ -13,7 +13,13 @@ final readonly class Cost
      * @param  array<int, float>  $lines  by dose, of those whose price is known
      * @param  list<string>  $unpriced  names of what weighs something and has no price
      */
-    private function __construct(public float $batch, public float $piece, public array $lines, public array $unpriced, public float $knownShare) {}
+    private function __construct(
+        public float $batch,
+        public float $piece,
+        public array $lines,
+        public array $unpriced,
+        public float $knownShare,
+    ) {}
 
     /** @param  float  $light  grams below which a thing without a price is not named */
     public static function of(Formula $formula, float $light): self
@@ -33,7 +39,13 @@ final readonly class Cost
         }
         $batch = array_sum($lines);
 
-        return new self($batch, $batch / $formula->pieces, $lines, array_keys($unpriced), $mass > 0 ? $known / $mass : 0.0);
+        return new self(
+            $batch,
+            $batch / $formula->pieces,
+            $lines,
+            array_keys($unpriced),
+            $mass > 0 ? $known / $mass : 0.0,
+        );
     }
 
     public function isComplete(): bool

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Account;
 
-/** A dose's share of the variance of a piece's net carbs, 0 to 1, and how much of the whole variance its amount alone causes. */
+/**
+ * A dose's share of the variance of a piece's net carbs, 0 to 1, and how much of the whole variance its amount alone
+ * causes.
+ */
 final readonly class Doubt
 {
     public function __construct(public float $share, public float $byAmount) {}

@@ -17,14 +17,23 @@ final readonly class Limit
      * @param  float  $had  pieces that may be had, in halves
      * @param  ?float  $grams  grams as mixed that may be had; null where there are no carbs to count
      */
-    private function __construct(public float $limit, public ?int $pieces, public ?float $each, public float $had, public ?float $grams) {}
+    private function __construct(
+        public float $limit,
+        public ?int $pieces,
+        public ?float $each,
+        public float $had,
+        public ?float $grams,
+    ) {}
 
     public static function of(Account $account, Accountant $accountant, Convention $convention, float $limit): self
     {
-        $net = static fn (float $pieces): float => $accountant->times($account->serving, $pieces, '')->netCarbs($convention)->value;
+        $net = static fn (float $pieces): float => $accountant
+            ->times($account->serving, $pieces, '')
+            ->netCarbs($convention)->value;
         $count = $account->formula->pieces;
         $whole = $net($count);
-        // The clinic's thresholds are for a piece, so what a whole holds is no bound for its parts: at most half of it is off.
+        // The clinic's thresholds are for a piece, so what a whole holds is no bound for its parts: at most half of it
+        // is off.
         $fewest = max(1, (int) ceil($whole / $limit / ($convention === Convention::Clinic ? 2 : 1) - 1e-9));
         while ($fewest <= Portioning::MOST && $net($count / $fewest) > $limit + 1e-9) {
             $fewest++;
@@ -37,7 +46,13 @@ final readonly class Limit
 
         $keeps = $fewest <= Portioning::MOST;
 
-        return new self($limit, $keeps ? $fewest : null, $keeps ? $account->pieceMass() * $count / $fewest : null, $had, $one > 0 ? $account->pieceMass() * $limit / $one : null);
+        return new self(
+            $limit,
+            $keeps ? $fewest : null,
+            $keeps ? ($account->pieceMass() * $count) / $fewest : null,
+            $had,
+            $one > 0 ? ($account->pieceMass() * $limit) / $one : null,
+        );
     }
 
     public function isMost(): bool

@@ -41,6 +41,8 @@ final readonly class Serving
     /** Grams as mixed. */
     public function mass(): float
     {
-        return array_sum(array_map(static fn (Dose $d, float $s): float => $d->mass() * $s, $this->doses, $this->shares));
+        return array_sum(
+            array_map(static fn (Dose $d, float $s): float => $d->mass() * $s, $this->doses, $this->shares),
+        );
     }
 }

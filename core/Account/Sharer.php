@@ -32,7 +32,11 @@ final readonly class Sharer
         }
         $kinds = [];
         foreach ($groups as [$vector, $count, $share]) {
-            $kinds[] = new Kind($this->name($formula, $layout, $vector, $share, count($groups)), $count, $this->accountant->serve('a piece', $formula->doses, self::shares($formula, $vector)));
+            $kinds[] = new Kind(
+                $this->name($formula, $layout, $vector, $share, count($groups)),
+                $count,
+                $this->accountant->serve('a piece', $formula->doses, self::shares($formula, $vector)),
+            );
         }
 
         return $kinds;
@@ -44,10 +48,15 @@ final readonly class Sharer
         $formula = $account->formula;
         $vector = [];
         foreach (array_keys($formula->components) as $component) {
-            $vector[] = $formula->layout?->placement($component)->spread === Spread::Table ? $formula->layout->atTable($component, $formula->componentMass($component)) : 0.0;
+            $vector[] =
+                $formula->layout?->placement($component)->spread === Spread::Table
+                    ? $formula->layout->atTable($component, $formula->componentMass($component))
+                    : 0.0;
         }
 
-        return array_sum($vector) > 0 ? $this->accountant->serve('at the table', $formula->doses, self::shares($formula, $vector)) : null;
+        return array_sum($vector) > 0
+            ? $this->accountant->serve('at the table', $formula->doses, self::shares($formula, $vector))
+            : null;
     }
 
     /** A piece with what is added to it at the table; null where nothing is. */
@@ -55,13 +64,27 @@ final readonly class Sharer
     {
         $table = $this->atTable($account);
 
-        return $table === null ? null : $this->accountant->serve('a piece', $account->formula->doses, array_map(static fn (float $a, float $b): float => $a + $b, $account->serving->shares, $table->shares));
+        return $table === null
+            ? null
+            : $this->accountant->serve(
+                'a piece',
+                $account->formula->doses,
+                array_map(static fn (float $a, float $b): float => $a + $b, $account->serving->shares, $table->shares),
+            );
     }
 
     /** The mean piece without one of its components. */
     public function without(Account $account, int $component): Serving
     {
-        return $this->accountant->serve('a piece', $account->formula->doses, array_map(static fn (Dose $d, float $share): float => $d->component === $component ? 0.0 : $share, $account->formula->doses, $account->serving->shares));
+        return $this->accountant->serve(
+            'a piece',
+            $account->formula->doses,
+            array_map(
+                static fn (Dose $d, float $share): float => $d->component === $component ? 0.0 : $share,
+                $account->formula->doses,
+                $account->serving->shares,
+            ),
+        );
     }
 
     /** All pieces together, small ones among them. */
@@ -69,32 +92,49 @@ final readonly class Sharer
     {
         $in = self::inPieces($account->formula);
 
-        return $this->accountant->serve('all pieces', $account->formula->doses, array_map(static fn (Dose $d): float => $d->used * $in[$d->component], $account->formula->doses));
+        return $this->accountant->serve(
+            'all pieces',
+            $account->formula->doses,
+            array_map(static fn (Dose $d): float => $d->used * $in[$d->component], $account->formula->doses),
+        );
     }
 
-    /** What is in no piece: the part of a line that is not used, a component that was more than enough, dough set aside. */
+    /**
+     * What is in no piece: the part of a line that is not used, a component that was more than enough, dough set
+     * aside.
+     */
     public function left(Account $account): Serving
     {
         $formula = $account->formula;
         $in = self::inPieces($formula);
         // What waits for the table is not left over.
         foreach (array_keys($formula->components) as $component) {
-            $in[$component] = $formula->layout?->placement($component)->spread === Spread::Table ? 1.0 : $in[$component];
+            $in[$component] =
+                $formula->layout?->placement($component)->spread === Spread::Table ? 1.0 : $in[$component];
         }
 
-        return $this->accountant->serve('left over', $formula->doses, array_map(static fn (Dose $d): float => max(0.0, 1 - $d->used * $in[$d->component]), $formula->doses));
+        return $this->accountant->serve(
+            'left over',
+            $formula->doses,
+            array_map(static fn (Dose $d): float => max(0.0, 1 - $d->used * $in[$d->component]), $formula->doses),
+        );
     }
 
     /** @return list<float> share of each component that is in the pieces */
     private static function inPieces(Formula $formula): array
     {
-        return $formula->layout === null ? array_fill(0, count($formula->components), 1.0) : array_map(array_sum(...), self::byComponent($formula, $formula->layout));
+        return $formula->layout === null
+            ? array_fill(0, count($formula->components), 1.0)
+            : array_map(array_sum(...), self::byComponent($formula, $formula->layout));
     }
 
     /** @return list<list<float>> by component, the share of it in each piece */
     private static function byComponent(Formula $formula, Layout $layout): array
     {
-        return array_map(static fn (int $component): array => $layout->shares($component, $formula->componentMass($component)), array_keys($formula->components));
+        return array_map(
+            static fn (int $component): array => $layout->shares($component, $formula->componentMass($component)),
+            array_keys($formula->components),
+        );
     }
 
     /**
@@ -118,7 +158,9 @@ final readonly class Sharer
         }
         foreach ($formula->components as $component => $name) {
             if ($layout->placement($component)->spread === Spread::Some) {
-                $words[] = ($vector[$component] > 0 ? 'with ' : 'without ').mb_strtolower($name === '' ? 'the first part' : $name);
+                $words[] =
+                    ($vector[$component] > 0 ? 'with ' : 'without ').
+                    mb_strtolower($name === '' ? 'the first part' : $name);
             }
         }
 

@@ -16,7 +16,10 @@ final readonly class Spreads
 {
     private const SEEDS = '~(?:^|-)(?:seeds?|sesame|flaxseed|tahini|poppy|hemp)(?:-|$)~';
 
-    /** @var array<string, array{carbohydrate: float, fibre: float, polyols: float, allulose: float}> relative standard uncertainties by group */
+    /**
+     * @var array<string, array{carbohydrate: float, fibre: float, polyols: float, allulose: float}> relative standard
+     *     uncertainties by group
+     */
     private array $groups;
 
     public function __construct(Tables $tables)
@@ -24,16 +27,29 @@ final readonly class Spreads
         $groups = [];
         foreach ($tables->rows('spreads') as $row) {
             $share = static fn (string $part): float => (float) $row[$part.'_percent'] / 100;
-            $groups[$row['group']] = ['carbohydrate' => $share('carbohydrate'), 'fibre' => $share('fibre'), 'polyols' => $share('polyols'), 'allulose' => $share('allulose')];
+            $groups[$row['group']] = [
+                'carbohydrate' => $share('carbohydrate'),
+                'fibre' => $share('fibre'),
+                'polyols' => $share('polyols'),
+                'allulose' => $share('allulose'),
+            ];
         }
         $this->groups = $groups;
     }
 
-    /** @return array{carbohydrate: float, fibre: float, polyols: float, allulose: float} standard uncertainties in 100 g */
+    /**
+     * @return array{carbohydrate: float, fibre: float, polyols: float, allulose: float} standard uncertainties in 100
+     *     g
+     */
     public function of(Food $food): array
     {
         $n = $food->per100;
-        $u = $this->groups[$this->group($food)] ?? ['carbohydrate' => $food->u, 'fibre' => $food->u, 'polyols' => $food->u, 'allulose' => $food->u];
+        $u = $this->groups[$this->group($food)] ?? [
+            'carbohydrate' => $food->u,
+            'fibre' => $food->u,
+            'polyols' => $food->u,
+            'allulose' => $food->u,
+        ];
 
         return [
             'carbohydrate' => $u['carbohydrate'] * $n->carbohydrate, 'fibre' => $u['fibre'] * $n->fibre,
@@ -59,8 +75,14 @@ final readonly class Spreads
         if ($food->role === Role::Sweet && $n->polyolGrams() + $n->allulose > $n->carbohydrate / 2) {
             return 'sweetener';
         }
-        $isNut = array_filter($food->allergens, static fn (string $a): bool => in_array(explode(':', $a)[0], ['nuts', 'peanut', 'sesame'], true)) !== [];
+        $isNut =
+            array_filter(
+                $food->allergens,
+                static fn (string $a): bool => in_array(explode(':', $a)[0], ['nuts', 'peanut', 'sesame'], true),
+            ) !== [];
 
-        return ($isNut && $food->role !== Role::Wet && $n->sugars < 20) || preg_match(self::SEEDS, $food->key) === 1 ? 'nuts' : '';
+        return ($isNut && $food->role !== Role::Wet && $n->sugars < 20) || preg_match(self::SEEDS, $food->key) === 1
+            ? 'nuts'
+            : '';
     }
 }

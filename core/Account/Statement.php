@@ -16,12 +16,30 @@ final readonly class Statement
     /** @param  non-empty-list<Serving>  $servings */
     public static function of(Accountant $accountant, array $servings, Convention $convention): self
     {
-        $rows = [new StatementRow('net', 'Net carbs', 'g', array_map(static fn (Serving $s) => $s->netCarbs($convention), $servings))];
+        $rows = [
+            new StatementRow(
+                'net',
+                'Net carbs',
+                'g',
+                array_map(static fn (Serving $s) => $s->netCarbs($convention), $servings),
+            ),
+        ];
         foreach (Figure::cases() as $figure) {
-            $rows[] = new StatementRow($figure->value, $figure->label(), $figure->unit(), array_map(static fn (Serving $s) => $accountant->figure($s, $figure), $servings));
+            $rows[] = new StatementRow(
+                $figure->value,
+                $figure->label(),
+                $figure->unit(),
+                array_map(static fn (Serving $s) => $accountant->figure($s, $figure), $servings),
+            );
             if ($figure === Figure::Polyols) {
                 foreach (self::polyols($servings) as $polyol) {
-                    $rows[] = new StatementRow($polyol, ucfirst($polyol), 'g', array_map(static fn (Serving $s) => $accountant->polyol($s, $polyol), $servings), true);
+                    $rows[] = new StatementRow(
+                        $polyol,
+                        ucfirst($polyol),
+                        'g',
+                        array_map(static fn (Serving $s) => $accountant->polyol($s, $polyol), $servings),
+                        true,
+                    );
                 }
             }
         }

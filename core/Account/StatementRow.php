@@ -14,7 +14,13 @@ final readonly class StatementRow
      * @param  list<Estimate>  $estimates  a serving each
      * @param  bool  $isPart  it is in the row above
      */
-    public function __construct(public string $key, public string $name, public string $unit, public array $estimates, public bool $isPart = false) {}
+    public function __construct(
+        public string $key,
+        public string $name,
+        public string $unit,
+        public array $estimates,
+        public bool $isPart = false,
+    ) {}
 
     /** What the second serving has more than the first, independent of each other. */
     public function difference(): Estimate

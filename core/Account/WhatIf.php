@@ -10,7 +10,9 @@ use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Quantity\Estimate;
 
-/** What removing, halving or exchanging one line would do to a serving; by "measure" a convention or a figure is meant. */
+/**
+ * What removing, halving or exchanging one line would do to a serving; by "measure" a convention or a figure is meant.
+ */
 final readonly class WhatIf
 {
     public function __construct(private Accountant $accountant, private Larder $larder) {}
@@ -23,7 +25,9 @@ final readonly class WhatIf
     /** @return list<float> of each dose */
     public function carried(Serving $serving, Convention|Figure $measure): array
     {
-        return $measure instanceof Convention ? $serving->contributions[$measure->value] : array_map($measure->of(...), $serving->lines);
+        return $measure instanceof Convention
+            ? $serving->contributions[$measure->value]
+            : array_map($measure->of(...), $serving->lines);
     }
 
     /** What the serving would hold with a line at a share of itself. */
@@ -49,7 +53,15 @@ final readonly class WhatIf
     {
         $doses = $serving->doses;
         $was = $doses[$line];
-        $doses[$line] = new Dose($was->text, $food, $was->grams?->times($ratio) ?? Estimate::exactly(0.0), $was->component, [], $was->key, $was->used);
+        $doses[$line] = new Dose(
+            $was->text,
+            $food,
+            $was->grams?->times($ratio) ?? Estimate::exactly(0.0),
+            $was->component,
+            [],
+            $was->key,
+            $was->used,
+        );
 
         return $this->accountant->serve($serving->name, $doses, $serving->shares);
     }

@@ -44,7 +44,14 @@ final class Bytes
      */
     public function moment(): \DateTimeImmutable
     {
-        [$year, $month, $day, $hours, $minutes, $seconds] = [$this->uint(2), $this->uint(1), $this->uint(1), $this->uint(1), $this->uint(1), $this->uint(1)];
+        [$year, $month, $day, $hours, $minutes, $seconds] = [
+            $this->uint(2),
+            $this->uint(1),
+            $this->uint(1),
+            $this->uint(1),
+            $this->uint(1),
+            $this->uint(1),
+        ];
         if (! checkdate($month, $day, $year) || $hours > 23 || $minutes > 59 || $seconds > 59) {
             throw new DeviceFault('The device says a time that does not exist.');
         }

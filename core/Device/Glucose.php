@@ -39,6 +39,10 @@ final readonly class Glucose
         }
         $value = MedicalFloat::sfloat($bytes);
 
-        return new self(($flags & self::MOLAR) !== 0 ? $value * 1000 : $value * 100_000 / self::MG_DL, $moment, $sequence);
+        return new self(
+            ($flags & self::MOLAR) !== 0 ? $value * 1000 : ($value * 100_000) / self::MG_DL,
+            $moment,
+            $sequence,
+        );
     }
 }

@@ -10,7 +10,8 @@ final readonly class Heat
     public function __construct(public float $celsius) {}
 
     /**
-     * Temperature Measurement, 0x2A1C of the Bluetooth SIG's Health Thermometer Service 1.0: flags, then an IEEE 11073 FLOAT.
+     * Temperature Measurement, 0x2A1C of the Bluetooth SIG's Health Thermometer Service 1.0: flags, then an IEEE 11073
+     * FLOAT.
      *
      * @throws DeviceFault
      */

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Device;
 
-/** The decimal numbers of IEEE 11073-20601: FLOAT (32 bits) and SFLOAT (16 bits), little-endian as Bluetooth sends them. */
+/**
+ * The decimal numbers of IEEE 11073-20601: FLOAT (32 bits) and SFLOAT (16 bits), little-endian as Bluetooth sends
+ * them.
+ */
 final class MedicalFloat
 {
     /** @throws DeviceFault for NaN, NRes, the infinities and what is reserved */
@@ -35,7 +38,9 @@ final class MedicalFloat
             default => null,
         };
 
-        return $said === null ? $mantissa * 10 ** $exponent : throw new DeviceFault("The device says that the reading $said.");
+        return $said === null
+            ? $mantissa * 10 ** $exponent
+            : throw new DeviceFault("The device says that the reading $said.");
     }
 
     private static function signed(int $raw, int $bits): int

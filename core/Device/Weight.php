@@ -39,10 +39,20 @@ final readonly class Weight
         if (preg_match('~^OL\b~', $line) === 1) {
             throw new DeviceFault('There is more on the scale than it can weigh.');
         }
-        if (strlen($line) > 40 || preg_match('~^(?<state>ST|US|QT)\s*,(?:\s*(?:GS|NT|TR)\s*,)?\s*(?<sign>[+-]?)\s*(?<number>\d{1,9}(?:\.\d{1,6})?)\s*(?<unit>g|kg|oz|lb)$~i', $line, $m) !== 1) {
+        if (
+            strlen($line) > 40 ||
+            preg_match(
+                '~^(?<state>ST|US|QT)\s*,(?:\s*(?:GS|NT|TR)\s*,)?\s*(?<sign>[+-]?)\s*(?<number>\d{1,9}(?:\.\d{1,6})?)\s*(?<unit>g|kg|oz|lb)$~i',
+                $line,
+                $m,
+            ) !== 1
+        ) {
             throw new DeviceFault('The scale sent a line that is no weight.');
         }
 
-        return new self(($m['sign'] === '-' ? -1 : 1) * (float) $m['number'] * self::GRAMS[strtolower($m['unit'])], strtoupper($m['state']) !== 'US');
+        return new self(
+            ($m['sign'] === '-' ? -1 : 1) * (float) $m['number'] * self::GRAMS[strtolower($m['unit'])],
+            strtoupper($m['state']) !== 'US',
+        );
     }
 }

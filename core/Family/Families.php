@@ -16,12 +16,24 @@ final class Families
 {
     private const FALLBACK = 'butter-cake';
 
-    /** What a filling is that nothing is said of, a part beside the first one, and a dessert without a telling word: the first that its signs allow. */
+    /**
+     * What a filling is that nothing is said of, a part beside the first one, and a dessert without a telling word:
+     * the first that its signs allow.
+     */
     private const FILLINGS = ['fruit-filling', 'curd', 'frosting', 'custard', 'mousse'];
 
     private const BESIDE = ['fruit-filling', 'frosting', 'crumble', 'butter-cake'];
 
-    private const WITHOUT_WORDS = ['mug-cake', 'steamed-pudding', 'yeast-dough', 'butter-cake', 'fruit-filling', 'custard', 'mousse', 'no-bake-bar'];
+    private const WITHOUT_WORDS = [
+        'mug-cake',
+        'steamed-pudding',
+        'yeast-dough',
+        'butter-cake',
+        'fruit-filling',
+        'custard',
+        'mousse',
+        'no-bake-bar',
+    ];
 
     /** @var array<string, array<string, string>> */
     private array $rows;
@@ -35,15 +47,22 @@ final class Families
     /** @var array<string, array<string, string>> */
     private array $limits;
 
-    public function __construct(Tables $tables, private readonly Taught $taught = new Taught, private readonly ?Constants $constants = null)
-    {
+    public function __construct(
+        Tables $tables,
+        private readonly Taught $taught = new Taught(),
+        private readonly ?Constants $constants = null,
+    ) {
         $this->limits = array_column($tables->rows('family_limits'), null, 'family');
         foreach ($tables->rows('family_signs') as $row) {
             $this->signs[$row['family']][] = [$row['sign'], (float) $row['low'], (float) $row['high']];
         }
         $this->rows = array_column($tables->rows('families'), null, 'family');
         foreach ($tables->rows('family_bands') as $row) {
-            $this->bands[$row['family']][$row['row']] = new Band((float) $row['low'], (float) $row['high'], (float) $row['weight']);
+            $this->bands[$row['family']][$row['row']] = new Band(
+                (float) $row['low'],
+                (float) $row['high'],
+                (float) $row['weight'],
+            );
         }
     }
 
@@ -67,17 +86,43 @@ final class Families
         }
         $usual = $family->bakeLoss;
 
-        return $family->losing(Taught::posterior($usual, $usual * $this->constants->get('loss-u'), $usual * $this->constants->get('loss-spread'), $lost)->value);
+        return $family->losing(
+            Taught::posterior(
+                $usual,
+                $usual * $this->constants->get('loss-u'),
+                $usual * $this->constants->get('loss-spread'),
+                $lost,
+            )->value,
+        );
     }
 
     /** @throws OutOfBoundsException for a family that the table does not hold */
     public function plain(string $key): Family
     {
-        $row = $this->rows[$key] ?? throw new OutOfBoundsException("No family '$key'. Known: ".implode(', ', array_keys($this->rows)).'.');
+        $row =
+            $this->rows[$key] ??
+            throw new OutOfBoundsException("No family '$key'. Known: ".implode(', ', array_keys($this->rows)).'.');
 
         return new Family(
-            $key, $row['name'], (float) $row['bake_loss'], (float) $row['heat_c'], (float) $row['minutes'], (float) $row['piece_g'], (int) $row['eggs_most'], $row['crisp'] === 'yes',
-            $row['doneness'], $row['cooling'], $row['keeping'], $row['fragile'] === 'yes', $row['foam'] === 'yes', $row['cold'] === 'yes', $row['hot'] === 'yes', $row['sugar_keeps'] === 'yes', $row['pattern'], $row['holder'], [...$this->bands['*'], ...$this->bands[$key] ?? []],
+            $key,
+            $row['name'],
+            (float) $row['bake_loss'],
+            (float) $row['heat_c'],
+            (float) $row['minutes'],
+            (float) $row['piece_g'],
+            (int) $row['eggs_most'],
+            $row['crisp'] === 'yes',
+            $row['doneness'],
+            $row['cooling'],
+            $row['keeping'],
+            $row['fragile'] === 'yes',
+            $row['foam'] === 'yes',
+            $row['cold'] === 'yes',
+            $row['hot'] === 'yes',
+            $row['sugar_keeps'] === 'yes',
+            $row['pattern'],
+            $row['holder'],
+            [...$this->bands['*'], ...$this->bands[$key] ?? []],
         );
     }
 
@@ -94,13 +139,16 @@ final class Families
         $head = preg_split('~\b(?:with|topped|filled|and\s+(?:a\s+)?cream)\b|\bw/~iu', $title)[0] ?? $title;
         // A filling is what the title says that it is filled with: "coffee custard tart", "cheesecake squares".
         if (preg_match('~\b(?:filling|layer)$~iu', $component) === 1) {
-            return $this->spokenOf($component, $signs) ?? $this->spokenOf($head, $signs, true) ?? $this->spokenOf($title, $signs, true)
-                ?? $this->firstOf(self::FILLINGS, $signs, 'fruit-filling');
+            return $this->spokenOf($component, $signs) ??
+                ($this->spokenOf($head, $signs, true) ??
+                    ($this->spokenOf($title, $signs, true) ?? $this->firstOf(self::FILLINGS, $signs, 'fruit-filling')));
         }
 
-        return ($component === '' ? null : $this->spokenOf($component, $signs))
-            ?? ($isFirst || $component === '' ? $this->spokenOf($head, $signs) : null)
-            ?? ($component !== '' && ! $isFirst ? $this->firstOf(self::BESIDE, $signs, 'frosting') : $this->firstOf(self::WITHOUT_WORDS, $signs, self::FALLBACK));
+        return ($component === '' ? null : $this->spokenOf($component, $signs)) ??
+            (($isFirst || $component === '' ? $this->spokenOf($head, $signs) : null) ??
+                ($component !== '' && ! $isFirst
+                    ? $this->firstOf(self::BESIDE, $signs, 'frosting')
+                    : $this->firstOf(self::WITHOUT_WORDS, $signs, self::FALLBACK)));
     }
 
     public function fits(string $family, Signs $signs): bool
@@ -139,7 +187,10 @@ final class Families
         return $else;
     }
 
-    /** The longest word that matches wins, and of equal ones the last in the text: "raspberry cheesecake bars" are bars. */
+    /**
+     * The longest word that matches wins, and of equal ones the last in the text: "raspberry cheesecake bars" are
+     * bars.
+     */
     private function spokenOf(string $text, Signs $signs, bool $fills = false): ?string
     {
         $parted = Normalizer::normalize(mb_strtolower($text), Normalizer::FORM_D);
@@ -151,10 +202,13 @@ final class Families
                 continue;
             }
             foreach (array_filter(explode('|', $row['words'])) as $word) {
-                $isThere = preg_match('~(?<!\pL)'.preg_quote($word, '~').'(?!\pL)~u', $text, $m, PREG_OFFSET_CAPTURE) === 1;
+                $isThere =
+                    preg_match('~(?<!\pL)'.preg_quote($word, '~').'(?!\pL)~u', $text, $m, PREG_OFFSET_CAPTURE) ===
+                    1;
                 // Of the same word the family that knows more signs of itself is meant.
                 // The last word of a title says what it is, jam tarts are tarts; "cake" alone says little.
-                $isLast = $isThere && $key !== self::FALLBACK && trim(substr($text, $m[0][1] + strlen($m[0][0]))) === '';
+                $isLast =
+                    $isThere && $key !== self::FALLBACK && trim(substr($text, $m[0][1] + strlen($m[0][0]))) === '';
                 $rank = $isThere ? [$isLast, strlen($word), $m[0][1], $this->known($key, $signs)] : $none;
                 if ($rank > $best) {
                     [$best, $found] = [$rank, $key];
@@ -167,6 +221,8 @@ final class Families
 
     private function known(string $family, Signs $signs): int
     {
-        return count(array_filter($this->signs[$family] ?? [], static fn (array $s): bool => $signs->get($s[0]) !== null));
+        return count(
+            array_filter($this->signs[$family] ?? [], static fn (array $s): bool => $signs->get($s[0]) !== null),
+        );
     }
 }

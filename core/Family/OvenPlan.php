@@ -53,7 +53,11 @@ final readonly class OvenPlan
     /** Nut and seed flours take the place of wheat; `$restMinutes` is how long they drink before the oven. */
     public function forNutFlours(int $restMinutes): self
     {
-        return $this->lowered($this->rules->nutLowerByCelsius, 'nut and seed flours brown sooner than wheat', $restMinutes);
+        return $this->lowered(
+            $this->rules->nutLowerByCelsius,
+            'nut and seed flours brown sooner than wheat',
+            $restMinutes,
+        );
     }
 
     /** As the baker asked, so that it may hold more of what browns. */
@@ -61,7 +65,11 @@ final readonly class OvenPlan
     {
         return $celsius <= 0
             ? $this
-            : $this->lowered($celsius, 'you asked for a cooler oven, so that it may hold more allulose', $this->restMinutes);
+            : $this->lowered(
+                $celsius,
+                'you asked for a cooler oven, so that it may hold more allulose',
+                $this->restMinutes,
+            );
     }
 
     /** In another appliance than the recipe's oven; an air fryer blows hotter air onto less. */
@@ -88,7 +96,9 @@ final readonly class OvenPlan
     /** What the time is multiplied by. */
     public function timeFactor(): float
     {
-        return $this->panFactor * $this->applianceFactor * ($this->loweredByCelsius > $this->applianceLowered ? 1 + $this->rules->nutLongerBy : 1.0);
+        return $this->panFactor *
+            $this->applianceFactor *
+            ($this->loweredByCelsius > $this->applianceLowered ? 1 + $this->rules->nutLongerBy : 1.0);
     }
 
     public function isChanged(): bool
@@ -122,7 +132,11 @@ final readonly class OvenPlan
 
     private function lowered(float $celsius, string $reason, int $restMinutes): self
     {
-        return $this->but(loweredByCelsius: $this->loweredByCelsius + $celsius, restMinutes: $restMinutes, reasons: [...$this->reasons, $reason]);
+        return $this->but(
+            loweredByCelsius: $this->loweredByCelsius + $celsius,
+            restMinutes: $restMinutes,
+            reasons: [...$this->reasons, $reason],
+        );
     }
 
     private function atReference(Family $family, float $loweredByCelsius, float $timeFactor): float
@@ -132,6 +146,8 @@ final readonly class OvenPlan
         }
         $above = ($this->celsius ?? $family->heat) - $loweredByCelsius - $this->rules->browningReferenceCelsius;
 
-        return ($this->minutes ?? $family->minutes) * $timeFactor * 2 ** ($above / $this->rules->browningDoublingCelsius);
+        return ($this->minutes ?? $family->minutes) *
+            $timeFactor *
+            2 ** ($above / $this->rules->browningDoublingCelsius);
     }
 }

@@ -22,11 +22,15 @@ final readonly class Signs
 
     public static function of(Formula $formula, int $component, Constants $constants): self
     {
-        $doses = array_values(array_filter($formula->doses, static fn (Dose $d): bool => $d->component === $component && $d->isCounted()));
+        $doses = array_values(
+            array_filter($formula->doses, static fn (Dose $d): bool => $d->component === $component && $d->isCounted()),
+        );
         $mass = array_sum(array_map(static fn (Dose $d): float => $d->mass(), $doses));
         $values = [];
         if ($mass > 0) {
-            $share = static fn (callable $is): float => array_sum(array_map(static fn (Dose $d): float => $is($d) ? $d->mass() : 0.0, $doses)) / $mass;
+            $share = static fn (callable $is): float => array_sum(
+                array_map(static fn (Dose $d): float => $is($d) ? $d->mass() : 0.0, $doses),
+            ) / $mass;
             $values = [
                 'flour' => $share(static fn (Dose $d): bool => $d->food?->role === Role::Body),
                 'sweet' => $share(static fn (Dose $d): bool => $d->food?->role === Role::Sweet),
@@ -55,7 +59,10 @@ final readonly class Signs
     {
         $n = $dose->food?->per100;
 
-        return $n !== null && $dose->food->role !== Role::Body && $n->sugars > $constants->get('fruit-sugars') && $n->fibre > $constants->get('fruit-fibre')
-            && max($n->protein, $n->fat) < $constants->get('fruit-rest');
+        return $n !== null &&
+            $dose->food->role !== Role::Body &&
+            $n->sugars > $constants->get('fruit-sugars') &&
+            $n->fibre > $constants->get('fruit-fibre') &&
+            max($n->protein, $n->fat) < $constants->get('fruit-rest');
     }
 }

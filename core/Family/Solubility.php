@@ -13,7 +13,10 @@ final class Solubility
 
     public static function at(Family $family, Constants $constants): float
     {
-        return self::atCelsius($family->cold ? $constants->get('fridge-c') : $constants->get('solubility-c'), $constants);
+        return self::atCelsius(
+            $family->cold ? $constants->get('fridge-c') : $constants->get('solubility-c'),
+            $constants,
+        );
     }
 
     /** ln(S/S25) = −ΔH/R (1/T − 1/T25), with the heat of solution of a mole. */
@@ -22,6 +25,7 @@ final class Solubility
         $mole = $constants->get('erythritol-heat') * $constants->get('molar-erythritol');
         $reference = $constants->get('solubility-c') + self::ZERO_CELSIUS;
 
-        return $constants->get('erythritol-solubility') * exp(-$mole / $constants->get('gas-constant') * (1 / ($celsius + self::ZERO_CELSIUS) - 1 / $reference));
+        return $constants->get('erythritol-solubility') *
+            exp((-$mole / $constants->get('gas-constant')) * (1 / ($celsius + self::ZERO_CELSIUS) - 1 / $reference));
     }
 }

@@ -36,7 +36,8 @@ final class AcidBalance
             if ($dose->food === null) {
                 continue;
             }
-            $balance += $dose->food->key === 'baking-soda' ? $this->equivalents('sodium-bicarbonate', $dose->mass()) : 0.0;
+            $balance +=
+                $dose->food->key === 'baking-soda' ? $this->equivalents('sodium-bicarbonate', $dose->mass()) : 0.0;
             foreach ($dose->food->acids as $acid => $grams) {
                 $balance -= $this->equivalents($acid, $grams * $dose->mass() / 100);
             }

@@ -65,14 +65,26 @@ final class Assayer
         $isDry = in_array($food->role, [Role::Sweet, Role::Body, Role::Binder], true);
 
         return new Traits(
-            1.0, $n->water / 100, $this->larder->typical($food, 'thirst'), $n->fat / 100, $this->larder->typical($food, 'holding'), $this->larder->typical($food, 'sweetness'),
-            $isDry ? 1 - $n->water / 100 + $this->larder->typical($food, 'thirst') : 0.0, $this->larder->typical($food, 'reducing'), $this->like($food, 'solubility', true),
-            max(0.0, $n->digestible()) / 100, $load, $this->moles($food), $n->allulose / 100, $this->like($food, 'heat-of-solution', false),
+            1.0,
+            $n->water / 100,
+            $this->larder->typical($food, 'thirst'),
+            $n->fat / 100,
+            $this->larder->typical($food, 'holding'),
+            $this->larder->typical($food, 'sweetness'),
+            $isDry ? 1 - $n->water / 100 + $this->larder->typical($food, 'thirst') : 0.0,
+            $this->larder->typical($food, 'reducing'),
+            $this->like($food, 'solubility', true),
+            max(0.0, $n->digestible()) / 100,
+            $load,
+            $this->moles($food),
+            $n->allulose / 100,
+            $this->like($food, 'heat-of-solution', false),
         );
     }
 
     /**
-     * Sugar alcohols in a gram as so much erythritol, by a property of each; those whose property is not known are left out.
+     * Sugar alcohols in a gram as so much erythritol, by a property of each; those whose property is not known are
+     * left out.
      *
      * @param  bool  $isInverse  the less of it dissolves, the more it counts
      */

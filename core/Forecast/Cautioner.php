@@ -13,7 +13,10 @@ use Aglyca\Core\Larder\Texture;
 use Aglyca\Core\Reading\Flag;
 use Aglyca\Core\Tables;
 
-/** Where work can hurt someone: tolerance, dogs, raw egg and flour, allergens, the label's own warning, sugar where it is not looked for, soda with sunflower. */
+/**
+ * Where work can hurt someone: tolerance, dogs, raw egg and flour, allergens, the label's own warning, sugar where it
+ * is not looked for, soda with sunflower.
+ */
 final class Cautioner
 {
     /** @var array<string, float> polyol => g a kg of body mass in one go */
@@ -22,8 +25,11 @@ final class Cautioner
     /** @var array<string, array<string, string>> */
     private array $allergens;
 
-    public function __construct(Tables $tables, private readonly AcidBalance $acids, private readonly Constants $constants)
-    {
+    public function __construct(
+        Tables $tables,
+        private readonly AcidBalance $acids,
+        private readonly Constants $constants,
+    ) {
         foreach ($tables->rows('polyols') as $row) {
             if ($row['property'] === 'tolerance') {
                 $this->tolerance[$row['polyol']] = (float) $row['value'];
@@ -59,14 +65,41 @@ final class Cautioner
     private function uncounted(Account $account): array
     {
         $names = [];
-        foreach (array_filter($account->uncounted, static fn (int $i): bool => ! in_array(Flag::LeftOut, $account->formula->doses[$i]->flags, true)) as $i) {
+        foreach (
+            array_filter(
+                $account->uncounted,
+                static fn (int $i): bool => ! in_array(Flag::LeftOut, $account->formula->doses[$i]->flags, true),
+            ) as $i
+        ) {
             $names[] = '“'.mb_strimwidth($account->formula->doses[$i]->text, 0, 60, '…').'”';
         }
 
-        $guessed = array_map(static fn (Dose $d): string => '“'.mb_strimwidth($d->text, 0, 60, '…').'” as '.mb_strtolower($d->food->name ?? ''), array_filter($account->formula->doses, static fn (Dose $d): bool => $d->isGuessed() && $d->isCounted()));
-        $guess = $guessed === [] ? [] : [new Warning('guessed', 'Guessed, so that the range is wide: '.implode(', ', $guessed).'. Check it.')];
+        $guessed = array_map(
+            static fn (Dose $d): string => '“'.
+                mb_strimwidth($d->text, 0, 60, '…').
+                '” as '.
+                mb_strtolower($d->food->name ?? ''),
+            array_filter($account->formula->doses, static fn (Dose $d): bool => $d->isGuessed() && $d->isCounted()),
+        );
+        $guess =
+            $guessed === []
+                ? []
+                : [
+                    new Warning(
+                        'guessed',
+                        'Guessed, so that the range is wide: '.implode(', ', $guessed).'. Check it.',
+                    ),
+                ];
 
-        return $names === [] ? $guess : [...$guess, new Warning('uncounted', 'Not in the totals, since its food or amount is not known: '.implode(', ', $names).'.')];
+        return $names === []
+            ? $guess
+            : [
+                ...$guess,
+                new Warning(
+                    'uncounted',
+                    'Not in the totals, since its food or amount is not known: '.implode(', ', $names).'.',
+                ),
+            ];
     }
 
     /** @return list<Warning> */
@@ -83,13 +116,32 @@ final class Cautioner
             }
         }
 
-        return $load <= 1 ? [] : [new Warning('tolerance', sprintf('One piece holds %s: more than %s of %g kg usually takes in one go without stomach upset.', implode(' and ', $parts), $bodyMass === null ? 'someone' : 'a body', $mass))];
+        return $load <= 1
+            ? []
+            : [
+                new Warning(
+                    'tolerance',
+                    sprintf(
+                        'One piece holds %s: more than %s of %g kg usually takes in one go without stomach upset.',
+                        implode(' and ', $parts),
+                        $bodyMass === null ? 'someone' : 'a body',
+                        $mass,
+                    ),
+                ),
+            ];
     }
 
     /** @return list<Warning> */
     private function xylitol(Account $account): array
     {
-        return ($account->whole->polyols['xylitol'] ?? 0.0) > 0 ? [new Warning('xylitol-dogs', 'Contains xylitol, which is dangerous to dogs even in small amounts: keep it and the crumbs out of reach.')] : [];
+        return ($account->whole->polyols['xylitol'] ?? 0.0) > 0
+            ? [
+                new Warning(
+                    'xylitol-dogs',
+                    'Contains xylitol, which is dangerous to dogs even in small amounts: keep it and the crumbs out of reach.',
+                ),
+            ]
+            : [];
     }
 
     /** @return list<Warning> */
@@ -98,7 +150,17 @@ final class Cautioner
         $mass = $account->pieceMass() * (1 - $bakeLoss);
         $share = $mass > 0 ? $account->piece->polyolGrams() / $mass : 0.0;
 
-        return $share > $this->constants->get('hard-polyol-share') ? [new Warning('laxative', sprintf('Sugar alcohols are %.0f %% of what is eaten; above 10 %% EU labels must say that excessive consumption may produce laxative effects.', $share * 100))] : [];
+        return $share > $this->constants->get('hard-polyol-share')
+            ? [
+                new Warning(
+                    'laxative',
+                    sprintf(
+                        'Sugar alcohols are %.0f %% of what is eaten; above 10 %% EU labels must say that excessive consumption may produce laxative effects.',
+                        $share * 100,
+                    ),
+                ),
+            ]
+            : [];
     }
 
     /**
@@ -112,10 +174,19 @@ final class Cautioner
         $allowed = $this->constants->get('leftover-soda') * $formula->mass() / $this->constants->get('leftover-mass');
         $warnings = [];
         if ($left > $allowed) {
-            $warnings[] = new Warning('leftover-soda', sprintf('%.1f g of the baking soda find no acid: it may taste soapy, and the crumb turns dark. Baking powder in its place needs none.', $left));
+            $warnings[] = new Warning(
+                'leftover-soda',
+                sprintf(
+                    '%.1f g of the baking soda find no acid: it may taste soapy, and the crumb turns dark. Baking powder in its place needs none.',
+                    $left,
+                ),
+            );
         }
         if ($formula->gramsOf('sunflower-seed-flour') > 0 && ($left > 0 || $formula->gramsOf('baking-powder') > 0)) {
-            $warnings[] = new Warning('sunflower-soda', 'Sunflower seed flour may turn green with left-over soda: harmless.');
+            $warnings[] = new Warning(
+                'sunflower-soda',
+                'Sunflower seed flour may turn green with left-over soda: harmless.',
+            );
         }
 
         return $warnings;
@@ -141,7 +212,9 @@ final class Cautioner
             }
         }
 
-        return $found === [] ? [] : [new Warning('hidden-sugar', 'Sugar where it is easily missed: '.implode(', ', $found).' a piece.')];
+        return $found === []
+            ? []
+            : [new Warning('hidden-sugar', 'Sugar where it is easily missed: '.implode(', ', $found).' a piece.')];
     }
 
     /**
@@ -154,11 +227,17 @@ final class Cautioner
         foreach ($care as $component => $each) {
             $name = $each->name === '' ? 'it' : 'the '.mb_strtolower($each->name);
             if ($each->isHot) {
-                $warnings['hot'] = new Warning('hot', ucfirst($name).' boils far above 100 °C and sticks to the skin: keep children and animals away.');
+                $warnings['hot'] = new Warning(
+                    'hot',
+                    ucfirst($name).' boils far above 100 °C and sticks to the skin: keep children and animals away.',
+                );
             }
             // Of the dessert itself its family says so already.
             if ($each->isCold && $component !== $formula->heaviest() && $this->isPerishable($formula, $component)) {
-                $warnings['cold'] = new Warning('cold', "Keep the whole in the fridge: $name holds cream, milk or egg.");
+                $warnings['cold'] = new Warning(
+                    'cold',
+                    "Keep the whole in the fridge: $name holds cream, milk or egg.",
+                );
             }
         }
 
@@ -169,7 +248,11 @@ final class Cautioner
     {
         foreach ($formula->doses as $dose) {
             $kinds = array_map(static fn (string $a): string => explode(':', $a)[0], $dose->food->allergens ?? []);
-            if ($dose->component === $component && array_intersect($kinds, ['milk', 'egg']) !== [] && ($dose->food->per100->water ?? 0.0) > $this->constants->get('perishable-water')) {
+            if (
+                $dose->component === $component &&
+                array_intersect($kinds, ['milk', 'egg']) !== [] &&
+                ($dose->food->per100->water ?? 0.0) > $this->constants->get('perishable-water')
+            ) {
                 return true;
             }
         }
@@ -197,7 +280,17 @@ final class Cautioner
                 }
             }
         }
-        $warnings = $eaten === [] ? [] : [new Warning('raw', 'It is not baked, and holds raw '.implode(' and ', array_keys($eaten)).': use pasteurised egg and flour that was heated, above all for the young, the old and the pregnant.')];
+        $warnings =
+            $eaten === []
+                ? []
+                : [
+                    new Warning(
+                        'raw',
+                        'It is not baked, and holds raw '.
+                            implode(' and ', array_keys($eaten)).
+                            ': use pasteurised egg and flour that was heated, above all for the young, the old and the pregnant.',
+                    ),
+                ];
 
         return $warnings;
     }
@@ -209,8 +302,12 @@ final class Cautioner
      */
     private function allergens(Formula $formula): array
     {
-        $found = self::byKind(array_merge(...array_map(static fn (Dose $d): array => $d->food->allergens ?? [], $formula->doses), ...[[]]));
-        $maybe = self::byKind(array_merge(...array_map(static fn (Dose $d): array => $d->possibleAllergens, $formula->doses), ...[[]]));
+        $found = self::byKind(
+            array_merge(...array_map(static fn (Dose $d): array => $d->food->allergens ?? [], $formula->doses), ...[[]]),
+        );
+        $maybe = self::byKind(
+            array_merge(...array_map(static fn (Dose $d): array => $d->possibleAllergens, $formula->doses), ...[[]]),
+        );
         $more = array_diff_key($maybe, $found);
         [$names, $apart] = [[], []];
         foreach ($found as $kind => $which) {
@@ -224,10 +321,24 @@ final class Cautioner
             };
         }
         $apart = array_filter($apart);
-        $warnings = $names === [] ? [] : [new Warning('allergens', 'Contains, by the EU and US lists: '.implode(', ', $names).'.'.($apart === [] ? '' : ' '.ucfirst(implode('; ', $apart)).'.'))];
+        $warnings =
+            $names === []
+                ? []
+                : [
+                    new Warning(
+                        'allergens',
+                        'Contains, by the EU and US lists: '.
+                            implode(', ', $names).
+                            '.'.
+                            ($apart === [] ? '' : ' '.ucfirst(implode('; ', $apart)).'.'),
+                    ),
+                ];
         if ($more !== []) {
             $kinds = array_map(fn (string $kind): string => $this->allergens[$kind]['name'] ?? $kind, array_keys($more));
-            $warnings[] = new Warning('allergens-possible', 'May contain '.implode(', ', $kinds).': a line was not wholly understood. Check it.');
+            $warnings[] = new Warning(
+                'allergens-possible',
+                'May contain '.implode(', ', $kinds).': a line was not wholly understood. Check it.',
+            );
         }
 
         return $warnings;

@@ -22,36 +22,89 @@ final readonly class Forecaster
      * @param  float  $dose  what the body of whom it is for takes, against the usual one
      * @return array<string, Property> by key
      */
-    public function compare(Formula $before, Formula $after, float $bakeLoss, float $minutesBefore, float $minutesAfter, array $bands, float $solubility, float $dose = 1.0): array
-    {
+    public function compare(
+        Formula $before,
+        Formula $after,
+        float $bakeLoss,
+        float $minutesBefore,
+        float $minutesAfter,
+        array $bands,
+        float $solubility,
+        float $dose = 1.0,
+    ): array {
         // How sweet it is and how much of it there is go by all of it; how it bakes, by its heaviest part alone: a
         // glaze that is spooned on afterwards does not brown.
         $main = $before->heaviest();
         $ofMain = static fn (Dose $dose): bool => $dose->component === $main;
         [$allBefore, $allAfter] = [$this->assayer->mix($before->doses), $this->assayer->mix($after->doses)];
-        [$was, $is] = [$this->assayer->mix(array_values(array_filter($before->doses, $ofMain))), $this->assayer->mix(array_values(array_filter($after->doses, $ofMain)))];
+        [$was, $is] = [
+            $this->assayer->mix(array_values(array_filter($before->doses, $ofMain))),
+            $this->assayer->mix(array_values(array_filter($after->doses, $ofMain))),
+        ];
         $relative = [
-            ['sweetness', 'Sweetness', 'g sucrose', $allBefore->sweetness, $allAfter->sweetness], ['bulk', 'Bulk', 'g', $allBefore->solids, $allAfter->solids],
-            ['moisture', 'Moisture', 'g/g', $was->moisture(), $is->moisture()], ['fat', 'Fat', 'g/g', $was->fatShare(), $is->fatShare()],
+            ['sweetness', 'Sweetness', 'g sucrose', $allBefore->sweetness, $allAfter->sweetness],
+            ['bulk', 'Bulk', 'g', $allBefore->solids, $allAfter->solids],
+            ['moisture', 'Moisture', 'g/g', $was->moisture(), $is->moisture()],
+            ['fat', 'Fat', 'g/g', $was->fatShare(), $is->fatShare()],
             ['structure', 'Holding together', 'g wheat flour', $was->hold, $is->hold],
         ];
         $properties = [];
         foreach ($relative as [$key, $name, $unit, $old, $new]) {
             $band = $bands[$key] ?? null;
-            $properties[$key] = new Property($key, $name, $unit, $old, $new, $band === null ? null : $band->low * $old, $band === null ? null : $band->high * $old);
+            $properties[$key] = new Property(
+                $key,
+                $name,
+                $unit,
+                $old,
+                $new,
+                $band === null ? null : $band->low * $old,
+                $band === null ? null : $band->high * $old,
+            );
         }
         $heat = $this->constants->get('erythritol-heat');
         $born = $this->constants->get('money-born');
         [$lostBefore, $lostAfter] = [$bakeLoss * $was->mass, $bakeLoss * $is->mass];
         $absolute = [
             ['browning', 'Browning', 'min', $was->browning($minutesBefore), $is->browning($minutesAfter)],
-            ['grain', 'Grittiness', 'of saturation', $was->grain($solubility, $lostBefore), $is->grain($solubility, $lostAfter)],
-            ['cool', 'Cooling after-taste', 'J/g', $was->cool($solubility, $lostBefore, $heat), $is->cool($solubility, $lostAfter, $heat)],
-            ['water-activity', 'Water activity', '', $was->waterActivity($born, $lostBefore), $is->waterActivity($born, $lostAfter)],
-            ['tolerance', 'Sugar alcohols for one sitting', 'of one dose', $allBefore->load / $before->pieces / $dose, $allAfter->load / $after->pieces / $dose],
+            [
+                'grain',
+                'Grittiness',
+                'of saturation',
+                $was->grain($solubility, $lostBefore),
+                $is->grain($solubility, $lostAfter),
+            ],
+            [
+                'cool',
+                'Cooling after-taste',
+                'J/g',
+                $was->cool($solubility, $lostBefore, $heat),
+                $is->cool($solubility, $lostAfter, $heat),
+            ],
+            [
+                'water-activity',
+                'Water activity',
+                '',
+                $was->waterActivity($born, $lostBefore),
+                $is->waterActivity($born, $lostAfter),
+            ],
+            [
+                'tolerance',
+                'Sugar alcohols for one sitting',
+                'of one dose',
+                $allBefore->load / $before->pieces / $dose,
+                $allAfter->load / $after->pieces / $dose,
+            ],
         ];
         foreach ($absolute as [$key, $name, $unit, $old, $new]) {
-            $properties[$key] = new Property($key, $name, $unit, $old, $new, null, $bands[$key]->high ?? ($key === 'tolerance' ? 1.0 : null));
+            $properties[$key] = new Property(
+                $key,
+                $name,
+                $unit,
+                $old,
+                $new,
+                null,
+                $bands[$key]->high ?? ($key === 'tolerance' ? 1.0 : null),
+            );
         }
 
         return $properties;

@@ -9,22 +9,48 @@ use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Larder;
 
-/** What the sweeteners and flours of the larder do, as series to draw: from the same rows that a forecast is computed with. */
+/**
+ * What the sweeteners and flours of the larder do, as series to draw: from the same rows that a forecast is computed
+ * with.
+ */
 final readonly class PictureBook
 {
     /** Whose lines are drawn: of each kind its plain form. */
     private const BROWNING = ['allulose', 'honey', 'sugar', 'maltodextrin'];
 
-    private const SWEET = ['allulose', 'erythritol', 'xylitol', 'tagatose', 'maltitol', 'isomalt', 'blend-erythritol', 'blend-allulose'];
+    private const SWEET = [
+        'allulose',
+        'erythritol',
+        'xylitol',
+        'tagatose',
+        'maltitol',
+        'isomalt',
+        'blend-erythritol',
+        'blend-allulose',
+    ];
 
-    private const THIRSTY = ['psyllium', 'oat-fibre', 'coconut-flour', 'flaxseed-meal', 'sesame-flour', 'lupin-flour', 'almond-flour-defatted', 'oat-flour', 'wheat-flour', 'almond-flour', 'hazelnut-flour', 'whey-protein'];
+    private const THIRSTY = [
+        'psyllium',
+        'oat-fibre',
+        'coconut-flour',
+        'flaxseed-meal',
+        'sesame-flour',
+        'lupin-flour',
+        'almond-flour-defatted',
+        'oat-flour',
+        'wheat-flour',
+        'almond-flour',
+        'hazelnut-flour',
+        'whey-protein',
+    ];
 
     public function __construct(private Larder $larder, private Constants $constants) {}
 
     /**
      * Minutes at each heat that brown a mix sweetened with it as far as sugar does in as many minutes at the reference.
      *
-     * @return array{series: list<array{food: Food, points: list<array{float, float}>}>, never: list<Food>} points: °C, minutes
+     * @return array{series: list<array{food: Food, points: list<array{float, float}>}>, never: list<Food>} points: °C,
+     *     minutes
      */
     public function browning(float $minutes): array
     {
@@ -38,12 +64,27 @@ final readonly class PictureBook
             }
             $points = [];
             for ($heat = 140; $heat <= 200; $heat += 5) {
-                $points[] = [(float) $heat, $sugar / $reducing / 2 ** (($heat - $this->constants->get('browning-reference')) / $this->constants->get('browning-doubling'))];
+                $points[] = [
+                    (float) $heat,
+                    $sugar /
+                    $reducing /
+                    2 **
+                        (($heat - $this->constants->get('browning-reference')) /
+                            $this->constants->get('browning-doubling')),
+                ];
             }
             $series[] = ['food' => $food, 'points' => $points];
         }
 
-        return ['series' => $series, 'never' => array_values(array_filter(array_map($this->larder->plain(...), self::SWEET), fn (?Food $f): bool => $f !== null && $this->larder->typical($f, 'reducing') <= 0))];
+        return [
+            'series' => $series,
+            'never' => array_values(
+                array_filter(
+                    array_map($this->larder->plain(...), self::SWEET),
+                    fn (?Food $f): bool => $f !== null && $this->larder->typical($f, 'reducing') <= 0,
+                ),
+            ),
+        ];
     }
 
     /** @return list<array{float, float}> °C, and the grams of erythritol that 100 g of water hold */
@@ -57,7 +98,10 @@ final readonly class PictureBook
         return $points;
     }
 
-    /** @return list<array{food: Food, low: float, typical: float, high: float}> grams as sweet as 100 g of sugar, the fewest first */
+    /**
+     * @return list<array{food: Food, low: float, typical: float, high: float}> grams as sweet as 100 g of sugar, the
+     *     fewest first
+     */
     public function sweetness(): array
     {
         $rows = [];
@@ -65,7 +109,12 @@ final readonly class PictureBook
             $food = $this->larder->plain($key);
             $range = $food === null ? null : $this->larder->property($food, 'sweetness');
             if ($food !== null && $range !== null && $range->low > 0) {
-                $rows[] = ['food' => $food, 'low' => 100 / $range->high, 'typical' => 100 / $range->typical, 'high' => 100 / $range->low];
+                $rows[] = [
+                    'food' => $food,
+                    'low' => 100 / $range->high,
+                    'typical' => 100 / $range->typical,
+                    'high' => 100 / $range->low,
+                ];
             }
         }
         usort($rows, static fn (array $a, array $b): int => $a['typical'] <=> $b['typical']);
@@ -73,7 +122,10 @@ final readonly class PictureBook
         return $rows;
     }
 
-    /** @return list<array{food: Food, low: float, typical: float, high: float}> grams of water that a gram takes up, the most first */
+    /**
+     * @return list<array{food: Food, low: float, typical: float, high: float}> grams of water that a gram takes up,
+     *     the most first
+     */
     public function thirst(): array
     {
         $rows = [];

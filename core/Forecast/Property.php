@@ -12,9 +12,16 @@ final readonly class Property
 
     /** Below its band, and above it. */
     private const WORDS = [
-        'sweetness' => ['less sweet', 'sweeter'], 'bulk' => ['smaller', 'heavier'], 'moisture' => ['drier', 'wetter'], 'fat' => ['leaner', 'greasier'],
-        'structure' => ['more crumbly', 'tougher'], 'browning' => ['paler', 'darker'],
-        'grain' => ['smooth', 'gritty'], 'cool' => ['mild', 'cooling on the tongue'], 'tolerance' => ['little', 'much for one sitting'], 'water-activity' => ['longer-keeping', 'shorter-keeping'],
+        'sweetness' => ['less sweet', 'sweeter'],
+        'bulk' => ['smaller', 'heavier'],
+        'moisture' => ['drier', 'wetter'],
+        'fat' => ['leaner', 'greasier'],
+        'structure' => ['more crumbly', 'tougher'],
+        'browning' => ['paler', 'darker'],
+        'grain' => ['smooth', 'gritty'],
+        'cool' => ['mild', 'cooling on the tongue'],
+        'tolerance' => ['little', 'much for one sitting'],
+        'water-activity' => ['longer-keeping', 'shorter-keeping'],
     ];
 
     /** Held against a bound of their own, not against what was written. */
@@ -24,7 +31,15 @@ final readonly class Property
      * @param  ?float  $low  of the band, in the property's unit; null where the property has none
      * @param  ?float  $high  likewise
      */
-    public function __construct(public string $key, public string $name, public string $unit, public float $before, public float $after, public ?float $low = null, public ?float $high = null) {}
+    public function __construct(
+        public string $key,
+        public string $name,
+        public string $unit,
+        public float $before,
+        public float $after,
+        public ?float $low = null,
+        public ?float $high = null,
+    ) {}
 
     /** After over before; null where there was none before. */
     public function ratio(): ?float
@@ -38,16 +53,24 @@ final readonly class Property
         return $this->isOutside() ? self::WORDS[$this->key][$this->isBelow() ? 0 : 1] ?? '' : '';
     }
 
-    /** What is missed, in words: "It will be drier than it should: 71 % of the moisture as written, where 90 to 110 % is wanted." */
+    /**
+     * What is missed, in words: "It will be drier than it should: 71 % of the moisture as written, where 90 to 110 %
+     * is wanted."
+     */
     public function sentence(): string
     {
         $word = self::WORDS[$this->key][$this->isBelow() ? 0 : 1] ?? '';
         $what = $this->key === 'structure' ? 'hold' : mb_strtolower($this->name);
         if ($this->key === 'tolerance') {
-            return 'One piece is much for one sitting: '.$this->percent($this->after / max($this->high ?? 1.0, 1e-9)).' of the sugar alcohols that most people take well at once.';
+            return 'One piece is much for one sitting: '.
+                $this->percent($this->after / max($this->high ?? 1.0, 1e-9)).
+                ' of the sugar alcohols that most people take well at once.';
         }
         if ($this->ratio() === null || in_array($this->key, self::ABSOLUTE, true)) {
-            [$now, $most] = $this->key === 'cool' ? [sprintf('%.0f J/g', $this->after), sprintf('%.0f J/g', $this->high ?? 0)] : [$this->percent($this->after), $this->percent($this->high ?? 1.0)];
+            [$now, $most] =
+                $this->key === 'cool'
+                    ? [sprintf('%.0f J/g', $this->after), sprintf('%.0f J/g', $this->high ?? 0)]
+                    : [$this->percent($this->after), $this->percent($this->high ?? 1.0)];
 
             return "It will be $word: $what is $now, where at most $most is usual.";
         }
@@ -59,7 +82,9 @@ final readonly class Property
             default => rtrim($share($this->low), ' %').' to '.$share($this->high),
         };
 
-        return "It will be $word than it should: ".$share($this->after)." of the $what as written, where $wanted is wanted.";
+        return "It will be $word than it should: ".
+            $share($this->after).
+            " of the $what as written, where $wanted is wanted.";
     }
 
     private function isBelow(): bool
@@ -74,6 +99,7 @@ final readonly class Property
 
     public function isOutside(): bool
     {
-        return ($this->low !== null && $this->after < $this->low * (1 - self::SNAPPING)) || ($this->high !== null && $this->after > $this->high * (1 + self::SNAPPING));
+        return ($this->low !== null && $this->after < $this->low * (1 - self::SNAPPING)) ||
+            ($this->high !== null && $this->after > $this->high * (1 + self::SNAPPING));
     }
 }

@@ -28,10 +28,20 @@ final readonly class Traits
     public function plus(self $o, float $factor = 1.0): self
     {
         return new self(
-            $this->mass + $factor * $o->mass, $this->water + $factor * $o->water, $this->thirst + $factor * $o->thirst, $this->fat + $factor * $o->fat,
-            $this->hold + $factor * $o->hold, $this->sweetness + $factor * $o->sweetness, $this->solids + $factor * $o->solids, $this->reducing + $factor * $o->reducing,
-            $this->crystal + $factor * $o->crystal, $this->net + $factor * $o->net, $this->load + $factor * $o->load, $this->moles + $factor * $o->moles,
-            $this->allulose + $factor * $o->allulose, $this->coolness + $factor * $o->coolness,
+            $this->mass + $factor * $o->mass,
+            $this->water + $factor * $o->water,
+            $this->thirst + $factor * $o->thirst,
+            $this->fat + $factor * $o->fat,
+            $this->hold + $factor * $o->hold,
+            $this->sweetness + $factor * $o->sweetness,
+            $this->solids + $factor * $o->solids,
+            $this->reducing + $factor * $o->reducing,
+            $this->crystal + $factor * $o->crystal,
+            $this->net + $factor * $o->net,
+            $this->load + $factor * $o->load,
+            $this->moles + $factor * $o->moles,
+            $this->allulose + $factor * $o->allulose,
+            $this->coolness + $factor * $o->coolness,
         );
     }
 
@@ -52,7 +62,9 @@ final readonly class Traits
         return $this->mass > 0 ? $this->reducing / $this->mass * $minutesAtReference : 0.0;
     }
 
-    /** Sugar alcohols, each by how much of it dissolves, against what the water left after baking holds of erythritol. */
+    /**
+     * Sugar alcohols, each by how much of it dissolves, against what the water left after baking holds of erythritol.
+     */
     public function grain(float $solubility, float $evaporated): float
     {
         $dissolved = $solubility * max(0.0, $this->water - $evaporated);
@@ -63,7 +75,10 @@ final readonly class Traits
     /** J a gram of piece that the crystals take up on the tongue. */
     public function cool(float $solubility, float $evaporated, float $heat): float
     {
-        $undissolved = $this->crystal > 0 ? max(0.0, 1 - $solubility * max(0.0, $this->water - $evaporated) / $this->crystal) : 0.0;
+        $undissolved =
+            $this->crystal > 0
+                ? max(0.0, 1 - ($solubility * max(0.0, $this->water - $evaporated)) / $this->crystal)
+                : 0.0;
 
         return $this->mass > 0 ? $undissolved * $this->coolness * $heat / max(1.0, $this->mass - $evaporated) : 0.0;
     }

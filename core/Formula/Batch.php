@@ -9,7 +9,12 @@ use InvalidArgumentException;
 /** The dough and the baked whole in grams: as weighed by the baker where they did, else as reckoned. */
 final readonly class Batch
 {
-    private function __construct(public float $mixed, public float $baked, public bool $isMixedWeighed, public bool $isBakedWeighed) {}
+    private function __construct(
+        public float $mixed,
+        public float $baked,
+        public bool $isMixedWeighed,
+        public bool $isBakedWeighed,
+    ) {}
 
     /**
      * @param  float  $reckoned  grams of all that goes in
@@ -17,14 +22,23 @@ final readonly class Batch
      *
      * @throws InvalidArgumentException where nothing is there to be shared out
      */
-    public static function of(float $reckoned, float $bakeLoss, ?float $weighedMixed = null, ?float $weighedBaked = null): self
-    {
+    public static function of(
+        float $reckoned,
+        float $bakeLoss,
+        ?float $weighedMixed = null,
+        ?float $weighedBaked = null,
+    ): self {
         $mixed = $weighedMixed ?? $reckoned;
         if (! ($mixed > 0)) {
             throw new InvalidArgumentException('There is nothing to be shared out.');
         }
 
-        return new self($mixed, $weighedBaked ?? $mixed * (1 - $bakeLoss), $weighedMixed !== null, $weighedBaked !== null);
+        return new self(
+            $mixed,
+            $weighedBaked ?? $mixed * (1 - $bakeLoss),
+            $weighedMixed !== null,
+            $weighedBaked !== null,
+        );
     }
 
     /** What so many grams of dough weigh baked. */

@@ -13,7 +13,13 @@ final readonly class Cut
      * @param  float  $small  share of one small piece more; 0 where there is none
      * @param  float  $aside  share that is in no piece
      */
-    private function __construct(public Batch $batch, public float $count, public array $shares = [], public float $small = 0.0, public float $aside = 0.0) {}
+    private function __construct(
+        public Batch $batch,
+        public float $count,
+        public array $shares = [],
+        public float $small = 0.0,
+        public float $aside = 0.0,
+    ) {}
 
     public static function equal(Batch $batch, float $count): self
     {

@@ -45,11 +45,29 @@ final readonly class Dose
 
     public function usedBy(float $share): self
     {
-        return new self($this->text, $this->food, $this->grams, $this->component, $this->flags, $this->key, $share, $this->possibleAllergens);
+        return new self(
+            $this->text,
+            $this->food,
+            $this->grams,
+            $this->component,
+            $this->flags,
+            $this->key,
+            $share,
+            $this->possibleAllergens,
+        );
     }
 
     public function of(?Food $food, ?Estimate $grams, string $text): self
     {
-        return new self($text, $food, $grams, $this->component, $this->flags, $this->key, $this->used, $this->possibleAllergens);
+        return new self(
+            $text,
+            $food,
+            $grams,
+            $this->component,
+            $this->flags,
+            $this->key,
+            $this->used,
+            $this->possibleAllergens,
+        );
     }
 }

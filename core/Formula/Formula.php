@@ -16,7 +16,14 @@ final readonly class Formula
      * @param  list<Dose>  $doses
      * @param  ?Layout  $layout  null where everything is shared alike among the pieces
      */
-    private function __construct(public string $title, public array $components, public array $doses, public float $pieces, public ?Layout $layout = null, public Making $making = new Making) {}
+    private function __construct(
+        public string $title,
+        public array $components,
+        public array $doses,
+        public float $pieces,
+        public ?Layout $layout = null,
+        public Making $making = new Making(),
+    ) {}
 
     /**
      * @param  list<string>  $components
@@ -24,8 +31,13 @@ final readonly class Formula
      *
      * @throws InvalidArgumentException where the pieces are not more than zero
      */
-    public static function of(string $title, array $components, array $doses, float $pieces, Making $making = new Making): self
-    {
+    public static function of(
+        string $title,
+        array $components,
+        array $doses,
+        float $pieces,
+        Making $making = new Making(),
+    ): self {
         if (! ($pieces > 0)) {
             throw new InvalidArgumentException('A dessert is cut into at least one piece.');
         }
@@ -38,7 +50,13 @@ final readonly class Formula
     {
         $doses = array_map(
             static fn (Line $l): Dose => new Dose(
-                $l->text, $l->food, $l->grams, $l->component, $l->flags, $l->key, possibleAllergens: $l->possibleAllergens,
+                $l->text,
+                $l->food,
+                $l->grams,
+                $l->component,
+                $l->flags,
+                $l->key,
+                possibleAllergens: $l->possibleAllergens,
             ),
             $recipe->lines,
         );
@@ -67,7 +85,14 @@ final readonly class Formula
     /** @param  array<string, float>  $shares  by line key: what of the line is eaten */
     public function using(array $shares): self
     {
-        return $shares === [] ? $this : $this->with(array_map(static fn (Dose $d): Dose => isset($shares[$d->key]) ? $d->usedBy($shares[$d->key]) : $d, $this->doses));
+        return $shares === []
+            ? $this
+            : $this->with(
+                array_map(
+                    static fn (Dose $d): Dose => isset($shares[$d->key]) ? $d->usedBy($shares[$d->key]) : $d,
+                    $this->doses,
+                ),
+            );
     }
 
     /** Grams mixed, of all doses whose grams are known. */
@@ -76,10 +101,17 @@ final readonly class Formula
         return array_sum(array_map(static fn (Dose $d): float => $d->mass(), $this->doses));
     }
 
-    /** Grams of a component that are in the pieces or are left of it: what is rolled in or drained off does not weigh. */
+    /**
+     * Grams of a component that are in the pieces or are left of it: what is rolled in or drained off does not weigh.
+     */
     public function componentMass(int $component): float
     {
-        return array_sum(array_map(static fn (Dose $d): float => $d->component === $component ? $d->mass() * $d->used : 0.0, $this->doses));
+        return array_sum(
+            array_map(
+                static fn (Dose $d): float => $d->component === $component ? $d->mass() * $d->used : 0.0,
+                $this->doses,
+            ),
+        );
     }
 
     /** The component with most grams: what the dessert is. */
@@ -98,7 +130,10 @@ final readonly class Formula
     {
         $sum = 0.0;
         foreach (array_keys($this->components) as $component) {
-            $sum += ($this->layout?->placement($component)->spread ?? Spread::All) === Spread::All ? $this->componentMass($component) : 0.0;
+            $sum +=
+                ($this->layout?->placement($component)->spread ?? Spread::All) === Spread::All
+                    ? $this->componentMass($component)
+                    : 0.0;
         }
 
         return $sum;
@@ -109,7 +144,10 @@ final readonly class Formula
     {
         $byComponent = [];
         foreach (array_keys($this->components) as $component) {
-            $byComponent[$component] = $this->layout === null ? 1 / $this->pieces : $this->layout->share($component, $this->componentMass($component));
+            $byComponent[$component] =
+                $this->layout === null
+                    ? 1 / $this->pieces
+                    : $this->layout->share($component, $this->componentMass($component));
         }
 
         return array_map(static fn (Dose $d): float => $d->used * ($byComponent[$d->component] ?? 0.0), $this->doses);

@@ -68,7 +68,9 @@ final readonly class Layout
     {
         $placement = $this->placement($component);
 
-        return $placement->spread === Spread::Each ? max(0.0, $placement->grams * count($this->cut->pieces()) - $mass) : 0.0;
+        return $placement->spread === Spread::Each
+            ? max(0.0, $placement->grams * count($this->cut->pieces()) - $mass)
+            : 0.0;
     }
 
     private function portion(Placement $placement, float $mass): float

@@ -28,26 +28,49 @@ final readonly class LayoutMaker
      * @param  string  $family  of the dough
      * @param  ?Cut  $like  shares it out as this other batch was
      */
-    public function layout(Formula $formula, PortionPlan $plan, array $families, string $family, float $bakeLoss, ?Cut $like = null): Layout
-    {
-        $placed = $formula->laidOut(new Layout(Cut::equal(Batch::of(1.0, 0.0), max(1e-9, $formula->pieces)), $this->placements($formula, $plan, $families)));
+    public function layout(
+        Formula $formula,
+        PortionPlan $plan,
+        array $families,
+        string $family,
+        float $bakeLoss,
+        ?Cut $like = null,
+    ): Layout {
+        $placed = $formula->laidOut(
+            new Layout(
+                Cut::equal(Batch::of(1.0, 0.0), max(1e-9, $formula->pieces)),
+                $this->placements($formula, $plan, $families),
+            ),
+        );
         $batch = $this->batch($placed, $plan, $bakeLoss);
 
-        return new Layout($like === null ? $this->portioning($formula, $plan, $family)->cut($batch) : $like->over($batch), $placed->layout->placements);
+        return new Layout(
+            $like === null ? $this->portioning($formula, $plan, $family)->cut($batch) : $like->over($batch),
+            $placed->layout->placements,
+        );
     }
 
     /** Grams of dough that a scoop holds of this family. */
     public function scoopful(string $scoop, string $family): float
     {
-        return ($this->scoops[$scoop] ?? $this->scoops[PortionWish::SCOOP]) * ($this->doughs[$family] ?? $this->doughs['*']);
+        return ($this->scoops[$scoop] ?? $this->scoops[PortionWish::SCOOP]) *
+            ($this->doughs[$family] ?? $this->doughs['*']);
     }
 
     private function batch(Formula $placed, PortionPlan $plan, float $bakeLoss): Batch
     {
         // A scoop measures the dough, whatever goes over it.
-        $mass = $plan->portion->way === Way::Scoop && count($placed->components) > 1 ? $placed->componentMass(0) : $placed->batchMass();
+        $mass =
+            $plan->portion->way === Way::Scoop && count($placed->components) > 1
+                ? $placed->componentMass(0)
+                : $placed->batchMass();
 
-        return Batch::of($mass > 0 ? $mass : max(1e-6, $placed->mass()), $bakeLoss, $plan->weighedMixed, $plan->weighedBaked);
+        return Batch::of(
+            $mass > 0 ? $mass : max(1e-6, $placed->mass()),
+            $bakeLoss,
+            $plan->weighedMixed,
+            $plan->weighedBaked,
+        );
     }
 
     private function portioning(Formula $formula, PortionPlan $plan, string $family): Portioning
@@ -55,7 +78,11 @@ final readonly class LayoutMaker
         $wish = $plan->portion;
 
         return match ($wish->way === Way::Target && $wish->each === null ? Way::Pieces : $wish->way) {
-            Way::Scoop => Portioning::ofDough(Way::Scoop, $wish->each ?? $this->scoopful($wish->scoop, $family), $wish->leftover),
+            Way::Scoop => Portioning::ofDough(
+                Way::Scoop,
+                $wish->each ?? $this->scoopful($wish->scoop, $family),
+                $wish->leftover,
+            ),
             Way::Target => $wish->of === MassOf::Baked
                 ? Portioning::ofBaked($wish->each ?? 0.0, $wish->leftover)
                 : Portioning::ofDough(Way::Target, $wish->each ?? 0.0, $wish->leftover),
@@ -91,6 +118,8 @@ final readonly class LayoutMaker
     {
         $unit = $this->units->get($unit);
 
-        return $unit->kind === UnitKind::Volume ? $unit->size * ($this->doughs[$family] ?? $this->doughs['*']) : $unit->size;
+        return $unit->kind === UnitKind::Volume
+            ? $unit->size * ($this->doughs[$family] ?? $this->doughs['*'])
+            : $unit->size;
     }
 }

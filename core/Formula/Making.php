@@ -43,8 +43,12 @@ final readonly class Making
         }
 
         return new self(
-            $steps !== [], $isBaked, ! $isBaked && preg_match(self::MICROWAVED, $text) === 1, preg_match(self::STEAMED, $text) === 1,
-            preg_match(self::EGG_COOKED, $text) === 1 && ! self::foldsRawWhites($text), preg_match(self::TORCHED, $text) === 1,
+            $steps !== [],
+            $isBaked,
+            ! $isBaked && preg_match(self::MICROWAVED, $text) === 1,
+            preg_match(self::STEAMED, $text) === 1,
+            preg_match(self::EGG_COOKED, $text) === 1 && ! self::foldsRawWhites($text),
+            preg_match(self::TORCHED, $text) === 1,
         );
     }
 
@@ -53,9 +57,15 @@ final readonly class Making
     {
         $isRaw = false;
         foreach (preg_split('~[.;!\n]+~u', $text) ?: [] as $sentence) {
-            if (preg_match(self::HEATED, $sentence) === 1 && preg_match('~\b(?:yolks?|cream|milk|chocolate)\b~iu', $sentence) !== 1) {
+            if (
+                preg_match(self::HEATED, $sentence) === 1 &&
+                preg_match('~\b(?:yolks?|cream|milk|chocolate)\b~iu', $sentence) !== 1
+            ) {
                 $isRaw = false;
-            } elseif (preg_match('~\bwhites?\b~iu', $sentence) === 1 && preg_match('~\b(?:whip|whisk|beat|peaks?|stiff)~iu', $sentence) === 1) {
+            } elseif (
+                preg_match('~\bwhites?\b~iu', $sentence) === 1 &&
+                preg_match('~\b(?:whip|whisk|beat|peaks?|stiff)~iu', $sentence) === 1
+            ) {
                 $isRaw = true;
             }
         }

@@ -19,13 +19,17 @@ final readonly class Placement
     /** @throws InvalidArgumentException */
     public static function some(int $pieces): self
     {
-        return $pieces < 1 ? throw new InvalidArgumentException('It goes on at least one piece.') : new self(Spread::Some, $pieces);
+        return $pieces < 1
+            ? throw new InvalidArgumentException('It goes on at least one piece.')
+            : new self(Spread::Some, $pieces);
     }
 
     /** @throws InvalidArgumentException */
     public static function each(float $grams): self
     {
-        return $grams > 0 ? new self(Spread::Each, 0, $grams) : throw new InvalidArgumentException('Each piece gets more than nothing.');
+        return $grams > 0
+            ? new self(Spread::Each, 0, $grams)
+            : throw new InvalidArgumentException('Each piece gets more than nothing.');
     }
 
     /** @param  float  $grams  a piece; 0 for an equal part of the whole */

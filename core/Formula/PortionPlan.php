@@ -36,7 +36,10 @@ final readonly class PortionPlan
     /** Nothing that changes how the mean piece is counted. */
     public function isPlain(): bool
     {
-        return ! $this->isByMass() && $this->placements === [] && $this->weighedMixed === null && $this->weighedBaked === null;
+        return ! $this->isByMass() &&
+            $this->placements === [] &&
+            $this->weighedMixed === null &&
+            $this->weighedBaked === null;
     }
 
     /** The pieces follow from what was weighed or scooped. */
@@ -52,7 +55,8 @@ final readonly class PortionPlan
      */
     public function cutInto(?float $pieces): self
     {
-        $isGrid = $this->portion->way === Way::Grid && (float) ($this->portion->across * $this->portion->along) === $pieces;
+        $isGrid =
+            $this->portion->way === Way::Grid && (float) ($this->portion->across * $this->portion->along) === $pieces;
 
         return $this->but(pieces: $pieces, portion: $isGrid ? $this->portion : new PortionWish);
     }

@@ -31,7 +31,9 @@ final readonly class Portioning
     /** @throws InvalidArgumentException */
     public static function pieces(float $count): self
     {
-        return $count > 0 && $count <= self::MOST ? new self(Way::Pieces, $count) : throw new InvalidArgumentException('Pieces: a number above 0 and up to '.self::MOST.'.');
+        return $count > 0 && $count <= self::MOST
+            ? new self(Way::Pieces, $count)
+            : throw new InvalidArgumentException('Pieces: a number above 0 and up to '.self::MOST.'.');
     }
 
     /** @throws InvalidArgumentException */

@@ -24,24 +24,34 @@ final readonly class Scaler
 
     public function scaled(Formula $formula, float $factor): Formula
     {
-        return $factor === 1.0 ? $formula : $formula->with(array_map(fn (Dose $d): Dose => $this->dose($d, $factor), $formula->doses));
+        return $factor === 1.0
+            ? $formula
+            : $formula->with(array_map(fn (Dose $d): Dose => $this->dose($d, $factor), $formula->doses));
     }
 
     /** A factor that may be used: what was asked for, within reason. */
     public static function factor(float $asked): float
     {
-        return $asked >= self::LEAST && $asked <= self::MOST ? round($asked, 6) : throw new InvalidArgumentException(sprintf('As much as %s to %d times the recipe can be made at once.', self::LEAST, self::MOST));
+        return $asked >= self::LEAST && $asked <= self::MOST
+            ? round($asked, 6)
+            : throw new InvalidArgumentException(
+                sprintf('As much as %s to %d times the recipe can be made at once.', self::LEAST, self::MOST),
+            );
     }
 
     /** What is made where there is only so much of one thing. */
     public static function byIngredient(float $have, float $needed): float
     {
-        return $needed > 0 && $have > 0 ? self::factor($have / $needed) : throw new InvalidArgumentException('Grams that you have: a number above 0.');
+        return $needed > 0 && $have > 0
+            ? self::factor($have / $needed)
+            : throw new InvalidArgumentException('Grams that you have: a number above 0.');
     }
 
     public static function byPieces(float $wanted, float $makes): float
     {
-        return $wanted > 0 && $makes > 0 ? self::factor($wanted / $makes) : throw new InvalidArgumentException('Pieces that you want: a number above 0.');
+        return $wanted > 0 && $makes > 0
+            ? self::factor($wanted / $makes)
+            : throw new InvalidArgumentException('Pieces that you want: a number above 0.');
     }
 
     /** Whole pieces of as much more or less. */
@@ -57,7 +67,10 @@ final readonly class Scaler
         if ($count !== null) {
             $name = ($food->key === 'egg' ? 'large ' : '').mb_strtolower($food->name).($count > 1 ? 's' : '');
 
-            return new Measured(Estimate::of($grams, $count * ($this->larder->portion($food, '')->u ?? 0.0)), "$count $name");
+            return new Measured(
+                Estimate::of($grams, $count * ($this->larder->portion($food, '')->u ?? 0.0)),
+                "$count $name",
+            );
         }
         $fine = $grams < $this->constants->get('fine-below');
 
@@ -91,13 +104,22 @@ final readonly class Scaler
             return [];
         }
 
-        return array_values(array_map(static fn (float $s): float => $s / $unit, array_filter([floor($steps), ceil($steps)], static fn (float $s): bool => $s >= 1)));
+        return array_values(
+            array_map(
+                static fn (float $s): float => $s / $unit,
+                array_filter([floor($steps), ceil($steps)], static fn (float $s): bool => $s >= 1),
+            ),
+        );
     }
 
     private function dose(Dose $dose, float $factor): Dose
     {
         if ($dose->food === null || $dose->grams === null) {
-            return $dose->of($dose->food, $dose->grams?->times($factor), $dose->food === null ? self::timesOver($dose->text, $factor) : $dose->text);
+            return $dose->of(
+                $dose->food,
+                $dose->grams?->times($factor),
+                $dose->food === null ? self::timesOver($dose->text, $factor) : $dose->text,
+            );
         }
         $grams = $dose->mass() * $factor;
         if ($dose->food->role !== Role::Egg) {
@@ -111,7 +133,9 @@ final readonly class Scaler
     /** "3 × 200 g glimmerroot": a thing that is not known keeps its words, and says how many times they hold. */
     private static function timesOver(string $text, float $factor): string
     {
-        return preg_match('~\d|\p{No}~u', $text) === 1 ? Decimal::plain($factor).' × '.preg_replace('~^[\s–—*•-]+~u', '', $text) : $text;
+        return preg_match('~\d|\p{No}~u', $text) === 1
+            ? Decimal::plain($factor).' × '.preg_replace('~^[\s–—*•-]+~u', '', $text)
+            : $text;
     }
 
     private function wholeEggs(Food $food, float $grams): ?int

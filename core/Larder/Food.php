@@ -17,7 +17,8 @@ final readonly class Food
      * @param  list<string>  $allergens
      * @param  array<string, float>  $acids  grams in 100 g by name
      * @param  string  $bag  what the kitchen calls its package; "" for the larder's own
-     * @param  array<string, float>  $labelU  by the names of `Label::FIGURES`: uncertainty in 100 g that the label's rounding leaves
+     * @param  array<string, float>  $labelU  by the names of `Label::FIGURES`: uncertainty in 100 g that the label's
+     *     rounding leaves
      */
     private function __construct(
         public string $key,
@@ -49,9 +50,17 @@ final readonly class Food
         );
 
         return new self(
-            $row['key'], $row['name'], array_values(array_filter(explode('|', $row['aliases']))),
-            Role::from($row['role']), Texture::from($row['texture']), $facts, (float) $row['u_percent'] / 100,
-            array_values(array_filter(explode('|', $row['allergens']))), $row['provenance'], $row['note'], acids: self::pairs($row['acids']),
+            $row['key'],
+            $row['name'],
+            array_values(array_filter(explode('|', $row['aliases']))),
+            Role::from($row['role']),
+            Texture::from($row['texture']),
+            $facts,
+            (float) $row['u_percent'] / 100,
+            array_values(array_filter(explode('|', $row['allergens']))),
+            $row['provenance'],
+            $row['note'],
+            acids: self::pairs($row['acids']),
         );
     }
 
@@ -61,8 +70,22 @@ final readonly class Food
         $label = $package->label->knowing($this->per100, $this->u);
 
         return new self(
-            $this->key, $this->name, $this->aliases, $this->role, $this->texture, $label->per100(), 0.0,
-            $this->allergens, 'label', $this->note, $label->netCarbsU(), $package->id, $this->acids, $package->pricePerGram, self::labelU($label), $package->name,
+            $this->key,
+            $this->name,
+            $this->aliases,
+            $this->role,
+            $this->texture,
+            $label->per100(),
+            0.0,
+            $this->allergens,
+            'label',
+            $this->note,
+            $label->netCarbsU(),
+            $package->id,
+            $this->acids,
+            $package->pricePerGram,
+            self::labelU($label),
+            $package->name,
         );
     }
 
@@ -71,7 +94,23 @@ final readonly class Food
     {
         $label = $package->label;
 
-        return new self('', $package->name, [], Role::Mixin, Texture::Whole, $label->per100(), 0.0, [], 'label', '', $label->netCarbsU(), $package->id, [], $package->pricePerGram, self::labelU($label));
+        return new self(
+            '',
+            $package->name,
+            [],
+            Role::Mixin,
+            Texture::Whole,
+            $label->per100(),
+            0.0,
+            [],
+            'label',
+            '',
+            $label->netCarbsU(),
+            $package->id,
+            [],
+            $package->pricePerGram,
+            self::labelU($label),
+        );
     }
 
     /** @return array<string, float> */
@@ -79,7 +118,10 @@ final readonly class Food
     {
         $u = array_combine(Label::FIGURES, array_map($label->u(...), Label::FIGURES));
         // Total carbohydrate by difference takes in what the law prints apart from it.
-        $apart = hypot($label->law->carbohydrateHasFibre() ? 0.0 : $u['fibre'], $label->law->carbohydrateHasPolyols() ? 0.0 : $u['polyols']);
+        $apart = hypot(
+            $label->law->carbohydrateHasFibre() ? 0.0 : $u['fibre'],
+            $label->law->carbohydrateHasPolyols() ? 0.0 : $u['polyols'],
+        );
 
         return [...$u, 'carbohydrate' => hypot($u['carbohydrate'], $apart)];
     }

@@ -30,6 +30,8 @@ enum LabelLaw: string
     /** Total carbohydrate by difference, in the unit of the arguments, from what the label prints. */
     public function totalCarbohydrate(float $printed, float $fibre, float $polyols): float
     {
-        return $printed + ($this->carbohydrateHasFibre() ? 0.0 : $fibre) + ($this->carbohydrateHasPolyols() ? 0.0 : $polyols);
+        return $printed +
+            ($this->carbohydrateHasFibre() ? 0.0 : $fibre) +
+            ($this->carbohydrateHasPolyols() ? 0.0 : $polyols);
     }
 }

@@ -21,7 +21,9 @@ final class Larder
     /** @var array<string, array<string, float>> food => form => g a millilitre */
     private array $densities = [];
 
-    /** @var array<string, array<string, array<string, string>>> food => portion => row; made an estimate when asked for */
+    /**
+     * @var array<string, array<string, array<string, string>>> food => portion => row; made an estimate when asked for
+     */
     private array $portions = [];
 
     /** @var array<string, array<string, array<string, string>>> food => property => row; made a range when asked for */
@@ -30,8 +32,12 @@ final class Larder
     /** Millilitres. */
     private float $cup;
 
-    public function __construct(Tables $tables, UnitTable $units, private readonly Constants $constants, private readonly Stock $stock = new Stock)
-    {
+    public function __construct(
+        Tables $tables,
+        UnitTable $units,
+        private readonly Constants $constants,
+        private readonly Stock $stock = new Stock(),
+    ) {
         $this->cup = $units->get('cup')->size;
         $this->rows = array_column($tables->rows('foods'), null, 'key');
         foreach ($tables->rows('densities') as $row) {
@@ -78,7 +84,9 @@ final class Larder
     /** @return list<Food> each package of the kitchen */
     public function packaged(): array
     {
-        return array_values(array_filter(array_map(fn (Package $p): ?Food => $this->fromPackage($p->id), $this->stock->packages)));
+        return array_values(
+            array_filter(array_map(fn (Package $p): ?Food => $this->fromPackage($p->id), $this->stock->packages)),
+        );
     }
 
     /** @return list<Package> the kitchen's packages of a food */
@@ -118,7 +126,11 @@ final class Larder
         if ($cups !== []) {
             $taught = $this->taughtDensity($food, $cups);
 
-            return new Density($taught->value * ($known[$form] ?? $known['']) / $known[''], false, $taught->u / $taught->value);
+            return new Density(
+                ($taught->value * ($known[$form] ?? $known[''])) / $known[''],
+                false,
+                $taught->u / $taught->value,
+            );
         }
 
         return new Density($known[$form] ?? $known[''], false);
@@ -143,7 +155,12 @@ final class Larder
     {
         $usual = $this->usualDensity($food);
 
-        return Taught::posterior($usual->value, $usual->u, $usual->value * $this->constants->get('cup-spread'), array_map(fn (float $g): float => $g / $this->cup, $cups));
+        return Taught::posterior(
+            $usual->value,
+            $usual->u,
+            $usual->value * $this->constants->get('cup-spread'),
+            array_map(fn (float $g): float => $g / $this->cup, $cups),
+        );
     }
 
     /** @return array<string, float> form => grams a millilitre */

@@ -13,7 +13,9 @@ final readonly class Range
     public function __construct(public float $low, public float $typical, public float $high)
     {
         if ($low > $typical || $typical > $high) {
-            throw new InvalidArgumentException("A range runs from low over typical to high, not $low, $typical, $high.");
+            throw new InvalidArgumentException(
+                "A range runs from low over typical to high, not $low, $typical, $high.",
+            );
         }
     }
 }

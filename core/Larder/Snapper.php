@@ -20,7 +20,10 @@ final readonly class Snapper
             return max(1.0, round($grams / $each->value)) * $each->value;
         }
         if ($this->larder->typical($food, 'sweetness') > $this->constants->get('concentrate')) {
-            return max($this->constants->get('concentrate-least'), self::step($grams, $this->constants->get('concentrate-step')));
+            return max(
+                $this->constants->get('concentrate-least'),
+                self::step($grams, $this->constants->get('concentrate-step')),
+            );
         }
         $density = $this->larder->density($food)->gramsPerMl;
         $spooned = in_array($food->texture, [Texture::Powder, Texture::Liquid, Texture::Crystal], true)

@@ -12,7 +12,12 @@ final readonly class Stock
      * @param  array<string, Package>  $packages  by id
      * @param  array<string, string>  $defaults  food key => id of the package that the kitchen uses for it
      */
-    public function __construct(public array $names = [], public array $packages = [], public array $defaults = [], public Taught $taught = new Taught) {}
+    public function __construct(
+        public array $names = [],
+        public array $packages = [],
+        public array $defaults = [],
+        public Taught $taught = new Taught(),
+    ) {}
 
     public function isEmpty(): bool
     {

@@ -21,7 +21,10 @@ final readonly class Taught
 
     public const PIECES = 'pieces';
 
-    /** @param  array<string, list<float>>  $observations  grams of a cup by food, share lost by family, minutes against the method's in the oven and in hand, sweetness liked, pieces against those planned */
+    /**
+     * @param  array<string, list<float>>  $observations  grams of a cup by food, share lost by family, minutes against
+     *     the method's in the oven and in hand, sweetness liked, pieces against those planned
+     */
     public function __construct(public array $observations = []) {}
 
     /**

@@ -22,7 +22,16 @@ final readonly class Programme
             $coefficients = $row->coefficients;
             $shift = $coefficients[$variable] * $value;
             $coefficients[$variable] = 0.0;
-            $rows[] = new Row($row->key, $coefficients, $row->low - $shift, $row->high - $shift, $row->weight, $row->scale, $row->of, $row->isHard);
+            $rows[] = new Row(
+                $row->key,
+                $coefficients,
+                $row->low - $shift,
+                $row->high - $shift,
+                $row->weight,
+                $row->scale,
+                $row->of,
+                $row->isHard,
+            );
         }
         $most = $this->most;
         $most[$variable] = 0.0;
@@ -39,7 +48,9 @@ final readonly class Programme
         $bounds = '';
         foreach ($this->costs as $j => $cost) {
             $goal .= $term($cost, "x$j");
-            $bounds .= is_finite($this->most[$j]) ? sprintf(" 0 <= x%d <= %.17g\n", $j, $this->most[$j]) : " x$j >= 0\n";
+            $bounds .= is_finite($this->most[$j])
+                ? sprintf(" 0 <= x%d <= %.17g\n", $j, $this->most[$j])
+                : " x$j >= 0\n";
         }
         foreach ($this->rows as $i => $row) {
             $penalty = $row->weight / $row->scale;

@@ -9,7 +9,8 @@ use LogicException;
 /**
  * Primal simplex with bounded variables on a dense tableau. Row i is a·x + b − a' − t = low, where b and a' are
  * what it is missed by, below and above, and t, between 0 and high − low, is where in the band it lies. One
- * of the three, or a variable of whom the row alone speaks, makes a first basis, so there is no phase one. Of B⁻¹[A | I] the columns of b, a' and t are
+ * of the three, or a variable of whom the row alone speaks, makes a first basis, so there is no phase one. Of B⁻¹[A |
+ * I] the columns of b, a' and t are
  * plus or minus those of I and are not stored.
  *
  * Columns by number, n variables and m rows: 0…n−1 the variables, then b, a' and t of each row.
@@ -76,7 +77,9 @@ final class Simplex
             $this->turned[] = $turn;
             $this->ranges[] = $turn || ! is_finite($row->high) ? INF : $row->high - $row->low;
             $this->penalties[] = $row->weight / $row->scale;
-            [$sign, $price, $entries] = isset($seats[$i]) ? $this->seated($i, $seats[$i], $at) : $this->opened($i, $row, $seats, $at);
+            [$sign, $price, $entries] = isset($seats[$i])
+                ? $this->seated($i, $seats[$i], $at)
+                : $this->opened($i, $row, $seats, $at);
             $entries[$this->n + $i] += $sign;
             $this->tableau[] = $entries;
             if ($price !== 0.0) {
@@ -100,7 +103,14 @@ final class Simplex
         $taken = [];
         foreach ($this->programme->rows as $i => $row) {
             $j = $row->of;
-            if ($j >= 0 && ! isset($taken[$j]) && $row->coefficients[$j] > 0 && $row->low >= 0 && is_finite($row->low) && $row->low / $row->coefficients[$j] <= $this->programme->most[$j]) {
+            if (
+                $j >= 0 &&
+                ! isset($taken[$j]) &&
+                $row->coefficients[$j] > 0 &&
+                $row->low >= 0 &&
+                is_finite($row->low) &&
+                $row->low / $row->coefficients[$j] <= $this->programme->most[$j]
+            ) {
                 $seats[$i] = $j;
                 $taken[$j] = true;
             }
@@ -181,7 +191,10 @@ final class Simplex
             } else {
                 continue;
             }
-            if ($limit < $reach - 1e-12 || ($limit <= $reach && $leave >= 0 && abs($column[$i]) > abs($column[$leave]))) {
+            if (
+                $limit < $reach - 1e-12 ||
+                ($limit <= $reach && $leave >= 0 && abs($column[$i]) > abs($column[$leave]))
+            ) {
                 [$reach, $leave, $toMost] = [$limit, $i, $most];
             }
         }

@@ -9,8 +9,14 @@ final readonly class Solution
 {
     /**
      * @param  list<float>  $grams  by variable
-     * @param  list<float>  $prices  by row: what the objective falls by where the row's binding bound gives way by one unit
+     * @param  list<float>  $prices  by row: what the objective falls by where the row's binding bound gives way by one
+     *     unit
      * @param  list<float>  $misses  by row: below (negative) or above (positive) its bounds; 0 where it is kept
      */
-    public function __construct(public float $objective, public array $grams, public array $prices, public array $misses) {}
+    public function __construct(
+        public float $objective,
+        public array $grams,
+        public array $prices,
+        public array $misses,
+    ) {}
 }

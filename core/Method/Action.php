@@ -15,5 +15,12 @@ final readonly class Action
      * @param  Duration  $usual  where the text says no time
      * @param  float  $typical  minutes, most often
      */
-    public function __construct(public string $key, public string $place, public string $hands, public Duration $usual, public bool $isHot, public float $typical) {}
+    public function __construct(
+        public string $key,
+        public string $place,
+        public string $hands,
+        public Duration $usual,
+        public bool $isHot,
+        public float $typical,
+    ) {}
 }

@@ -23,14 +23,24 @@ final readonly class Actions
         $byKey = $verbs = [];
         foreach ($tables->rows('actions') as $row) {
             $usual = Duration::minutes((float) $row['minutes_low'], (float) $row['minutes_high']);
-            $byKey[$row['action']] = new Action($row['action'], $row['place'], $row['hands'], $usual, $row['heats'] === 'yes', (float) $row['minutes']);
+            $byKey[$row['action']] = new Action(
+                $row['action'],
+                $row['place'],
+                $row['hands'],
+                $usual,
+                $row['heats'] === 'yes',
+                (float) $row['minutes'],
+            );
             foreach (explode('|', $row['verbs']) as $verb) {
                 $verbs[$verb] = $row['action'];
             }
         }
         uksort($verbs, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
         [$this->byKey, $this->verbs] = [$byKey, $verbs];
-        $this->pattern = '~\b(?:'.implode('|', array_map(static fn (string $v): string => preg_quote($v, '~'), array_keys($verbs))).')(?:s|es|ed|d|ing)?\b~iu';
+        $this->pattern =
+            '~\b(?:'.
+            implode('|', array_map(static fn (string $v): string => preg_quote($v, '~'), array_keys($verbs))).
+            ')(?:s|es|ed|d|ing)?\b~iu';
     }
 
     public function get(string $key): Action
@@ -46,7 +56,13 @@ final readonly class Actions
         foreach ($found[0] as [$verb, $at]) {
             $key = $this->key(mb_strtolower($verb));
             // A verb begins a sentence, or follows a stroke or a joining word; elsewhere it is a noun: "the cream".
-            if ($key !== null && preg_match('~(?:^|[.,;:!)]|\b(?:bowl|saucepan|pan|jug|processor|mixer|blender|boiler)|\band|\bthen|\bor|\bto|\bnow|\bnext|\bimmediately|\bmeanwhile|\bfinally|\bafterwards|\bgently|\blightly|\bcarefully|\bslowly|\bquickly|\blet(?:\s+it)?|\d)\W*$~iu', substr($text, 0, $at)) === 1) {
+            if (
+                $key !== null &&
+                preg_match(
+                    '~(?:^|[.,;:!)]|\b(?:bowl|saucepan|pan|jug|processor|mixer|blender|boiler)|\band|\bthen|\bor|\bto|\bnow|\bnext|\bimmediately|\bmeanwhile|\bfinally|\bafterwards|\bgently|\blightly|\bcarefully|\bslowly|\bquickly|\blet(?:\s+it)?|\d)\W*$~iu',
+                    substr($text, 0, $at),
+                ) === 1
+            ) {
                 $actions[] = [$at, $this->byKey[$key]];
             }
         }

@@ -52,21 +52,43 @@ final readonly class BakePlanner
         $lastBake = array_key_last(array_filter($steps, static fn (Step $s): bool => $s->isBake && $s->times !== []));
         foreach ($operations as $i => $operation) {
             $step = $operation->step;
-            array_push($planned, ...array_map(PlannedStep::added(...), [...$extraBefore[$i] ?? [], ...$rewriting->before[$i] ?? []]));
+            array_push(
+                $planned,
+                ...array_map(PlannedStep::added(...), [...$extraBefore[$i] ?? [], ...$rewriting->before[$i] ?? []]),
+            );
             $inside = $i === $restAt ? $this->waitInside($step) : null;
             if ($inside !== null) {
                 [$at, $length] = $inside;
-                $rewriting->edit($i, $at, $length, ", let it stand for $oven->restMinutes minutes (the flour drinks), then bake");
+                $rewriting->edit(
+                    $i,
+                    $at,
+                    $length,
+                    ", let it stand for $oven->restMinutes minutes (the flour drinks), then bake",
+                );
             } elseif ($i === $restAt) {
-                $planned[] = PlannedStep::added("Let it stand for $oven->restMinutes minutes before it is baked: the flour drinks.");
+                $planned[] = PlannedStep::added(
+                    "Let it stand for $oven->restMinutes minutes before it is baked: the flour drinks.",
+                );
             }
-            $rewritten = $this->step($oven, $operation, $isBaked, $rewriting->edits[$i] ?? [], $rewriting->uses[$i] ?? [], $swap->wishes->kitchen->heats);
+            $rewritten = $this->step(
+                $oven,
+                $operation,
+                $isBaked,
+                $rewriting->edits[$i] ?? [],
+                $rewriting->uses[$i] ?? [],
+                $swap->wishes->kitchen->heats,
+            );
             if (trim($rewritten->text()) !== '') {
                 $planned[] = $rewritten;
             }
-            array_push($planned, ...array_map(PlannedStep::added(...), [...$rewriting->behind[$i] ?? [], ...$extraBehind[$i] ?? []]));
+            array_push(
+                $planned,
+                ...array_map(PlannedStep::added(...), [...$rewriting->behind[$i] ?? [], ...$extraBehind[$i] ?? []]),
+            );
             if ($i === $lastBake && $cool > 0 && ! $this->cools($step) && ! $this->cools($steps[$i + 1] ?? null)) {
-                $planned[] = PlannedStep::added("Leave it where it is for $cool minutes before moving it: without sugar it is fragile while hot.");
+                $planned[] = PlannedStep::added(
+                    "Leave it where it is for $cool minutes before moving it: without sugar it is fragile while hot.",
+                );
             }
         }
 
@@ -87,7 +109,13 @@ final readonly class BakePlanner
         if ($named !== [] || $done !== [] || preg_match(self::MIXING, $text) === 1) {
             return [];
         }
-        $mixing = $this->patterns->mixing($swap, $swap->family(), array_values(array_filter($swap->after->doses, static fn (Dose $d): bool => $d->food !== null && $d->grams !== null)));
+        $mixing = $this->patterns->mixing(
+            $swap,
+            $swap->family(),
+            array_values(
+                array_filter($swap->after->doses, static fn (Dose $d): bool => $d->food !== null && $d->grams !== null),
+            ),
+        );
 
         return $mixing === '' ? [] : [PlannedStep::added('As is usual: '.$mixing)];
     }
@@ -114,8 +142,13 @@ final readonly class BakePlanner
             $step = $operation->step;
             $time = $step->bakes()[0] ?? $step->times[0] ?? null;
             $planned[] = PlannedStep::rewritten(
-                [new StepPiece($step->text)], $step->text, array_map(static fn (Heat $h): float => $h->temperature->celsius, $step->heats),
-                $time === null ? null : Duration::minutes($time->low, $time->high), $operation->action, $uses, $operation->component,
+                [new StepPiece($step->text)],
+                $step->text,
+                array_map(static fn (Heat $h): float => $h->temperature->celsius, $step->heats),
+                $time === null ? null : Duration::minutes($time->low, $time->high),
+                $operation->action,
+                $uses,
+                $operation->component,
             );
         }
 
@@ -123,7 +156,8 @@ final readonly class BakePlanner
     }
 
     /**
-     * Where in a sentence that mixes and bakes in one breath the mix has to wait: at the words that send it to the oven.
+     * Where in a sentence that mixes and bakes in one breath the mix has to wait: at the words that send it to the
+     * oven.
      *
      * @return ?array{int, int} byte and length
      */
@@ -166,15 +200,17 @@ final readonly class BakePlanner
     /** Whether a step lets it stand anyway. */
     private function cools(?Step $step): bool
     {
-        return preg_match('~\b(?:cool|stand|rest|leave)\b[^.]{0,40}\d+\s*min~iu', $step->text ?? '') === 1
-            || preg_match('~\b(?:until|till)\s+(?:\w+\s+)?(?:cold|cool)\b|\bcool\s+completely\b~iu', $step->text ?? '') === 1;
+        return preg_match('~\b(?:cool|stand|rest|leave)\b[^.]{0,40}\d+\s*min~iu', $step->text ?? '') === 1 ||
+            preg_match('~\b(?:until|till)\s+(?:\w+\s+)?(?:cold|cool)\b|\bcool\s+completely\b~iu', $step->text ?? '') ===
+                1;
     }
 
     /** Whether the mix waits as long in a step anyway. */
     private function rests(Step $step, int $minutes): bool
     {
-        return preg_match('~\b(?:chill|rest|stand|refrigerate|fridge|proves?|rises?|rising)\b~iu', $step->text) === 1
-            && (preg_match('~\bovernight\b~iu', $step->text) === 1 || array_filter($step->times, static fn (Timing $t): bool => ! $t->isBaking && $t->low >= $minutes) !== []);
+        return preg_match('~\b(?:chill|rest|stand|refrigerate|fridge|proves?|rises?|rising)\b~iu', $step->text) === 1 &&
+            (preg_match('~\bovernight\b~iu', $step->text) === 1 ||
+                array_filter($step->times, static fn (Timing $t): bool => ! $t->isBaking && $t->low >= $minutes) !== []);
     }
 
     /**
@@ -182,8 +218,14 @@ final readonly class BakePlanner
      * @param  list<StepUse>  $uses
      * @param  string  $says  how the kitchen says heats
      */
-    private function step(OvenPlan $oven, Operation $operation, bool $isBaked, array $new, array $uses, string $says): PlannedStep
-    {
+    private function step(
+        OvenPlan $oven,
+        Operation $operation,
+        bool $isBaked,
+        array $new,
+        array $uses,
+        string $says,
+    ): PlannedStep {
         $step = $operation->step;
         $heats = [];
         foreach ($step->heats as $heat) {
@@ -208,7 +250,10 @@ final readonly class BakePlanner
             default => $isBaked && $step->isBake ? $oven->timeFactor() : 1.0,
         };
         foreach ($factor === 1.0 ? [] : ($isMicrowaved ? $step->times : $step->bakes()) as $time) {
-            $new[$time->at] = [$time->length, Duration::minutes($time->low, $time->high)->times($factor)->onClock()->text()];
+            $new[$time->at] = [
+                $time->length,
+                Duration::minutes($time->low, $time->high)->times($factor)->onClock()->text(),
+            ];
         }
         $told = $step->bakes()[0] ?? $step->times[0] ?? null;
         $minutes = $told === null ? null : Duration::minutes($told->low, $told->high);
@@ -217,7 +262,13 @@ final readonly class BakePlanner
         }
 
         return PlannedStep::rewritten(
-            self::pieces($step->text, $new), $step->text, $heats, $minutes, $operation->action, $uses, $operation->component,
+            self::pieces($step->text, $new),
+            $step->text,
+            $heats,
+            $minutes,
+            $operation->action,
+            $uses,
+            $operation->component,
         );
     }
 
@@ -263,7 +314,9 @@ final readonly class BakePlanner
     /** @param  list<Step>  $steps */
     private function coolMinutes(Swap $swap, array $steps): int
     {
-        $bakes = $swap->before->making->isBaked && array_filter($steps, static fn (Step $s): bool => $s->isBake && $s->times !== []) !== [];
+        $bakes =
+            $swap->before->making->isBaked &&
+            array_filter($steps, static fn (Step $s): bool => $s->isBake && $s->times !== []) !== [];
 
         return $bakes && $swap->family()->fragile && $this->holdsSweetener($swap)
             ? (int) $this->constants->get('erythritol-cool-on-sheet') : 0;

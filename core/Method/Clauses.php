@@ -16,7 +16,10 @@ final readonly class Clauses
     /** Where only these stand between two verbs, the second is the work: "leave it to cool". */
     private const LETS = '~^(?:let|leave|set|put|place|bring)\b[^.;,]{0,40}$~iu';
 
-    private const PLACES = ['freeze' => '~\b(?:freezer|freeze)\b~iu', 'chill' => '~\b(?:fridge|refrigerat\w*|chill\w*)\b~iu'];
+    private const PLACES = [
+        'freeze' => '~\b(?:freezer|freeze)\b~iu',
+        'chill' => '~\b(?:fridge|refrigerat\w*|chill\w*)\b~iu',
+    ];
 
     public function __construct(private Actions $actions, private StepReader $reader) {}
 
@@ -41,7 +44,10 @@ final readonly class Clauses
             $last = array_key_last($cuts);
             if ($previous === null || preg_match(self::LETS, $between) === 1 && $action->hands !== 'all') {
                 $cuts[$last][1] = $action;
-            } elseif (preg_match(self::JOINS, $between, $m) === 1 && ($this->isApart($previous[1], $action) || preg_match('~then|;~iu', $m[0]) === 1)) {
+            } elseif (
+                preg_match(self::JOINS, $between, $m) === 1 &&
+                ($this->isApart($previous[1], $action) || preg_match('~then|;~iu', $m[0]) === 1)
+            ) {
                 $cuts[] = [$at, $action, strlen($m[0])];
             }
             $previous = [$at, $action];
@@ -53,7 +59,12 @@ final readonly class Clauses
             if ($words !== '') {
                 $words = mb_strtoupper(mb_substr($words, 0, 1)).mb_substr($words, 1);
                 $step = $this->reader->read(rtrim($words, ' ,;:'));
-                $clauses[] = new Clause(rtrim($words, ' ,;:').(preg_match('~[.!?]$~u', $words) === 1 ? '' : '.'), $this->meant($step, $action), $step, $i === 0);
+                $clauses[] = new Clause(
+                    rtrim($words, ' ,;:').(preg_match('~[.!?]$~u', $words) === 1 ? '' : '.'),
+                    $this->meant($step, $action),
+                    $step,
+                    $i === 0,
+                );
             }
         }
 
@@ -62,20 +73,32 @@ final readonly class Clauses
 
     private function isApart(Action $one, Action $other): bool
     {
-        return $one->hands !== $other->hands || ($one->place !== $other->place && ($one->hands !== 'all' || $one->isHot !== $other->isHot));
+        return $one->hands !== $other->hands ||
+            ($one->place !== $other->place && ($one->hands !== 'all' || $one->isHot !== $other->isHot));
     }
 
     /** What the words around the verb make of it: what is put into the oven bakes, what goes into the fridge chills. */
     private function meant(Step $step, ?Action $action): ?Action
     {
         $ovens = array_filter($step->heats, static fn ($h): bool => $h->isOven);
-        if ($step->isBake && ($step->times !== [] || $action === null || in_array($action->key, ['shape', 'bake'], true)) && ! in_array($action?->key, ['toast', 'microwave', 'steam', 'fry', 'cool'], true)) {
+        if (
+            $step->isBake &&
+            ($step->times !== [] || $action === null || in_array($action->key, ['shape', 'bake'], true)) &&
+            ! in_array($action?->key, ['toast', 'microwave', 'steam', 'fry', 'cool'], true)
+        ) {
             return $this->actions->get('bake');
         }
-        if ($ovens !== [] && $step->times === [] && ! $step->isBake && ! in_array($action?->key, ['turn-down', 'bake'], true)) {
+        if (
+            $ovens !== [] &&
+            $step->times === [] &&
+            ! $step->isBake &&
+            ! in_array($action?->key, ['turn-down', 'bake'], true)
+        ) {
             return $this->actions->get('preheat');
         }
-        foreach ($action === null || in_array($action->key, ['rest', 'shape', 'cool', 'stir'], true) ? self::PLACES : [] as $key => $words) {
+        foreach (
+            $action === null || in_array($action->key, ['rest', 'shape', 'cool', 'stir'], true) ? self::PLACES : [] as $key => $words
+        ) {
             if (preg_match($words, $step->text) === 1 && preg_match('~\b(?:out|from)\b~iu', $step->text) !== 1) {
                 return $this->actions->get($key);
             }

@@ -18,10 +18,38 @@ final readonly class DoseNames
     /** Words that end many names, and alone name nothing. */
     private const ENDINGS = ['powder', 'extract', 'essence', 'isolate', 'flake', 'paste', 'sauce', 'seed'];
 
-    private const NEVER = ['piece', 'temperature', 'taste', 'large', 'medium', 'small', 'cup', 'tin', 'can', 'g', 'ml', 'tsp', 'tbsp', 'oz', 'lb'];
+    private const NEVER = [
+        'piece',
+        'temperature',
+        'taste',
+        'large',
+        'medium',
+        'small',
+        'cup',
+        'tin',
+        'can',
+        'g',
+        'ml',
+        'tsp',
+        'tbsp',
+        'oz',
+        'lb',
+    ];
 
     /** One word for any of a kind: "the sugar" may be the brown sugar; "the butter" is never the peanut butter. */
-    private const KINDS = ['sugar', 'flour', 'milk', 'cream', 'chocolate', 'oil', 'syrup', 'nut', 'egg', 'spice', 'fruit'];
+    private const KINDS = [
+        'sugar',
+        'flour',
+        'milk',
+        'cream',
+        'chocolate',
+        'oil',
+        'syrup',
+        'nut',
+        'egg',
+        'spice',
+        'fruit',
+    ];
 
     /** @var array<int, list<list<string>>> by dose: its names in words */
     private array $names;
@@ -45,19 +73,41 @@ final readonly class DoseNames
             foreach ($names as $name) {
                 if ($name === $words || ($food !== null && $match->sure && $match->food === $food)) {
                     $whole[] = $i;
-                } elseif (count($words) < count($name) && (array_slice($name, -count($words)) === $words || ($words === ['egg'] && $name[0] === 'egg')) && ! in_array(end($words), self::NEVER, true)) {
-                    in_array(end($words), self::ENDINGS, true) ? $loose[] = $i : $part[] = $i;
-                } elseif ($words === ['flour'] && in_array('flour', $name, true) && $this->formula->doses[$i]->food?->role === Role::Body) {
+                } elseif (
+                    count($words) < count($name) &&
+                    (array_slice($name, -count($words)) === $words || ($words === ['egg'] && $name[0] === 'egg')) &&
+                    ! in_array(end($words), self::NEVER, true)
+                ) {
+                    in_array(end($words), self::ENDINGS, true) ? ($loose[] = $i) : ($part[] = $i);
+                } elseif (
+                    $words === ['flour'] &&
+                    in_array('flour', $name, true) &&
+                    $this->formula->doses[$i]->food?->role === Role::Body
+                ) {
                     // "GF flour blend"
                     $part[] = $i;
-                } elseif (count($words) > 1 && in_array(end($words), ['juice', 'zest', 'rind'], true) && array_slice($words, 0, -1) === $name) {
+                } elseif (
+                    count($words) > 1 &&
+                    in_array(end($words), ['juice', 'zest', 'rind'], true) &&
+                    array_slice($words, 0, -1) === $name
+                ) {
                     // The juice of the lime that the list has whole.
                     $part[] = $i;
-                } elseif (($words === ['nut'] && $this->isNut($i)) || ($words === ['fruit'] && Signs::isFruit($this->formula->doses[$i], $this->constants))) {
+                } elseif (
+                    ($words === ['nut'] && $this->isNut($i)) ||
+                    ($words === ['fruit'] && Signs::isFruit($this->formula->doses[$i], $this->constants))
+                ) {
                     $part[] = $i;
                 } elseif ($words === ['berry'] && preg_match('~berr(?:y|ies)$~u', (string) end($name)) === 1) {
                     $part[] = $i;
-                } elseif ($words === [$name[0]] && preg_match('~^(?!(?:pinch|dash|few|some|little|the|fine|finely|ground|dried|fresh)$)\pL{3,}$~u', $name[0]) === 1 && $this->formula->doses[$i]->food?->role === Role::Flavour) {
+                } elseif (
+                    $words === [$name[0]] &&
+                    preg_match(
+                        '~^(?!(?:pinch|dash|few|some|little|the|fine|finely|ground|dried|fresh)$)\pL{3,}$~u',
+                        $name[0],
+                    ) === 1 &&
+                    $this->formula->doses[$i]->food?->role === Role::Flavour
+                ) {
                     $part[] = $i;
                 }
             }
@@ -66,7 +116,9 @@ final readonly class DoseNames
         if ($whole === [] && $part === []) {
             return count(array_unique($loose)) === 1 ? [$loose[0]] : $this->partsOfEggs($words);
         }
-        $found = array_unique($whole === [] ? $part : (in_array($phrase, self::KINDS, true) ? [...$whole, ...$part] : $whole));
+        $found = array_unique(
+            $whole === [] ? $part : (in_array($phrase, self::KINDS, true) ? [...$whole, ...$part] : $whole),
+        );
         sort($found);
 
         return $found;
@@ -82,7 +134,9 @@ final readonly class DoseNames
     {
         $isPart = in_array($words, [['yolk'], ['white'], ['egg', 'yolk'], ['egg', 'white']], true);
 
-        return $isPart ? array_keys(array_filter($this->formula->doses, static fn (Dose $d): bool => $d->food?->key === 'egg')) : [];
+        return $isPart
+            ? array_keys(array_filter($this->formula->doses, static fn (Dose $d): bool => $d->food?->key === 'egg'))
+            : [];
     }
 
     /** Whether the words are a food that is not among them: "coconut milk" is not the milk. */
@@ -96,7 +150,9 @@ final readonly class DoseNames
     {
         $food = $this->formula->doses[$dose]->food;
 
-        return $food !== null && in_array($food->texture, [Texture::Whole, Texture::Chopped], true) && array_filter($food->allergens, static fn (string $a): bool => str_starts_with($a, 'nuts')) !== [];
+        return $food !== null &&
+            in_array($food->texture, [Texture::Whole, Texture::Chopped], true) &&
+            array_filter($food->allergens, static fn (string $a): bool => str_starts_with($a, 'nuts')) !== [];
     }
 
     /** @return list<list<string>> */
@@ -105,7 +161,10 @@ final readonly class DoseNames
         $text = preg_replace('~\([^)]*\)~u', ' ', $dose->text) ?? $dose->text;
         $typed = preg_split('~[,;]|\s(?:for|to|in)\s~u', $text) ?: [''];
         $first = self::words($typed[0]);
-        while (count($first) > 1 && in_array($first[0], [...self::NEVER, 'teaspoon', 'tablespoon', 'drop', 'dash', 'pinch'], true)) {
+        while (
+            count($first) > 1 &&
+            in_array($first[0], [...self::NEVER, 'teaspoon', 'tablespoon', 'drop', 'dash', 'pinch'], true)
+        ) {
             array_shift($first);
         }
         $names = [$first];
@@ -119,6 +178,8 @@ final readonly class DoseNames
     /** @return list<string> */
     private static function words(string $text): array
     {
-        return array_values(array_filter(FoodIndex::words($text), static fn (string $w): bool => preg_match('~\d~', $w) !== 1));
+        return array_values(
+            array_filter(FoodIndex::words($text), static fn (string $w): bool => preg_match('~\d~', $w) !== 1),
+        );
     }
 }

@@ -36,7 +36,10 @@ final readonly class Extras
             }
             if ($row['where'] === 'bake') {
                 $part = $this->part($swap, $operations[$at]->step);
-                $behind[$at] = [...$behind[$at] ?? [], ...($part === null ? [] : [strtr($row['text'], ['{part}' => $part])])];
+                $behind[$at] = [
+                    ...$behind[$at] ?? [],
+                    ...$part === null ? [] : [strtr($row['text'], ['{part}' => $part])],
+                ];
             } else {
                 $before[$at][] = $row['text'];
             }
@@ -48,7 +51,10 @@ final readonly class Extras
     /** @param  array<string, string>  $row */
     private function isWanted(Swap $swap, array $row, string $text): bool
     {
-        $has = static fn (string $key): bool => array_filter($swap->after->doses, static fn (Dose $d): bool => $d->food?->key === $key && $d->mass() > 0) !== [];
+        $has = static fn (string $key): bool => array_filter(
+            $swap->after->doses,
+            static fn (Dose $d): bool => $d->food?->key === $key && $d->mass() > 0,
+        ) !== [];
 
         return $has($row['food']) && ($row['with'] === '' || $has($row['with']))
             && ($row['family'] === '' || $swap->family()->pattern === $row['family'])
@@ -62,7 +68,11 @@ final readonly class Extras
     private function placeOf(Swap $swap, array $operations, array $row): ?int
     {
         foreach ($operations as $i => $operation) {
-            if ($row['where'] === 'bake' && $operation->step->isBake && $operation->step->bakeMinutes() >= $this->constants->get('foil-least-minutes')) {
+            if (
+                $row['where'] === 'bake' &&
+                $operation->step->isBake &&
+                $operation->step->bakeMinutes() >= $this->constants->get('foil-least-minutes')
+            ) {
                 return $i;
             }
             foreach ($row['where'] === 'bake' ? [] : $operation->doses() as $d) {
@@ -81,6 +91,8 @@ final readonly class Extras
     {
         $minutes = $step->bakeMinutes() * $swap->oven->timeFactor();
 
-        return $minutes < $this->constants->get('foil-least-minutes') ? null : (string) (round($minutes * $this->constants->get('foil-share') / 5) * 5);
+        return $minutes < $this->constants->get('foil-least-minutes')
+            ? null
+            : (string) (round(($minutes * $this->constants->get('foil-share')) / 5) * 5);
     }
 }

@@ -40,12 +40,21 @@ final readonly class Hands
             return $minutes === 0 || $this->isNone() ? [] : [[0, $minutes]];
         }
 
-        return array_values(array_filter([[0, $this->start], [$minutes - $this->end, $this->end]], static fn (array $h): bool => $h[1] > 0));
+        return array_values(
+            array_filter(
+                [[0, $this->start], [$minutes - $this->end, $this->end]],
+                static fn (array $h): bool => $h[1] > 0,
+            ),
+        );
     }
 
     /** @return "all"|"none"|array{start_min: int, end_min: int} */
     public function toJson(): string|array
     {
-        return $this->isAll ? 'all' : ($this->isNone() ? 'none' : ['start_min' => $this->start, 'end_min' => $this->end]);
+        return $this->isAll
+            ? 'all'
+            : ($this->isNone()
+                ? 'none'
+                : ['start_min' => $this->start, 'end_min' => $this->end]);
     }
 }

@@ -14,10 +14,15 @@ final readonly class Latecomers
 {
     /** With what a thing that nobody mentioned goes in: the first of these that the method takes. */
     private const WITH = [
-        'sweet' => [Role::Sweet, Role::Fat, Role::Egg, Role::Wet, Role::Body], 'body' => [Role::Body, Role::Lift, Role::Egg, Role::Fat],
-        'binder' => [Role::Body, Role::Lift, Role::Sweet, Role::Wet, Role::Egg], 'lift' => [Role::Body, Role::Lift, Role::Egg],
-        'egg' => [Role::Egg, Role::Fat, Role::Wet, Role::Body], 'wet' => [Role::Wet, Role::Egg, Role::Fat, Role::Body],
-        'fat' => [Role::Fat, Role::Sweet, Role::Wet, Role::Body], 'mixin' => [Role::Mixin, Role::Body, Role::Wet], 'flavour' => [Role::Flavour, Role::Egg, Role::Wet, Role::Fat, Role::Body],
+        'sweet' => [Role::Sweet, Role::Fat, Role::Egg, Role::Wet, Role::Body],
+        'body' => [Role::Body, Role::Lift, Role::Egg, Role::Fat],
+        'binder' => [Role::Body, Role::Lift, Role::Sweet, Role::Wet, Role::Egg],
+        'lift' => [Role::Body, Role::Lift, Role::Egg],
+        'egg' => [Role::Egg, Role::Fat, Role::Wet, Role::Body],
+        'wet' => [Role::Wet, Role::Egg, Role::Fat, Role::Body],
+        'fat' => [Role::Fat, Role::Sweet, Role::Wet, Role::Body],
+        'mixin' => [Role::Mixin, Role::Body, Role::Wet],
+        'flavour' => [Role::Flavour, Role::Egg, Role::Wet, Role::Fat, Role::Body],
     ];
 
     public function __construct(private Preparations $preparations, private Patterns $patterns) {}
@@ -51,7 +56,9 @@ final readonly class Latecomers
 
                         continue;
                     }
-                    $late[$at][$part->food->role === Role::Binder ? 'binder' : ($isSaid ? 'said' : 'new')][] = NewNames::name($part->food);
+                    $late[$at][
+                        $part->food->role === Role::Binder ? 'binder' : ($isSaid ? 'said' : 'new')
+                    ][] = NewNames::name($part->food);
                     $rewriting->uses[$at][] = new StepUse($part->food, $part->grams);
                 }
             }
@@ -66,20 +73,29 @@ final readonly class Latecomers
         }
         foreach ($late as $at => $kinds) {
             if (isset($kinds['binder'])) {
-                $rewriting->before[$at][] = 'Whisk the '.NewNames::list($kinds['binder']).' into the dry ingredients, so that it does not clump.';
+                $rewriting->before[$at][] =
+                    'Whisk the '.
+                    NewNames::list($kinds['binder']).
+                    ' into the dry ingredients, so that it does not clump.';
             }
             $new = [...$kinds['new'] ?? [], ...$kinds['said'] ?? []];
             if ($new !== []) {
                 $rewriting->behind[$at][] = 'Mix in the '.NewNames::list($new).' here.';
             }
             if (isset($kinds['old'])) {
-                $rewriting->behind[$at][] = 'The method does not say when the '.NewNames::list($kinds['old']).(count(array_unique($kinds['old'])) > 1 || preg_match('~[^s]s$~u', $kinds['old'][0]) === 1 ? ' go in: add them here.' : ' goes in: add it here.');
+                $rewriting->behind[$at][] =
+                    'The method does not say when the '.
+                    NewNames::list($kinds['old']).
+                    (count(array_unique($kinds['old'])) > 1 || preg_match('~[^s]s$~u', $kinds['old'][0]) === 1
+                        ? ' go in: add them here.'
+                        : ' goes in: add it here.');
             }
         }
     }
 
     /**
-     * Parts of the dessert of which the method takes nothing by name, "bake the crust": mixed as is usual, before they are needed.
+     * Parts of the dessert of which the method takes nothing by name, "bake the crust": mixed as is usual, before they
+     * are needed.
      *
      * @param  list<Operation>  $operations
      * @return list<int> components
@@ -94,7 +110,12 @@ final readonly class Latecomers
         }
         $parts = [];
         foreach ($swap->after->components as $c => $name) {
-            $doses = array_values(array_filter($swap->after->doses, static fn (Dose $d): bool => $d->component === $c && $d->food !== null && $d->grams !== null));
+            $doses = array_values(
+                array_filter(
+                    $swap->after->doses,
+                    static fn (Dose $d): bool => $d->component === $c && $d->food !== null && $d->grams !== null,
+                ),
+            );
             if ($name === '' || isset($takenOf[$c]) || $doses === []) {
                 continue;
             }
@@ -106,7 +127,8 @@ final readonly class Latecomers
                     break;
                 }
             }
-            $rewriting->before[$at][] = "The $name, as is usual. ".$this->patterns->mixing($swap, $swap->families[$c], $doses);
+            $rewriting->before[$at][] =
+                "The $name, as is usual. ".$this->patterns->mixing($swap, $swap->families[$c], $doses);
             foreach ($doses as $dose) {
                 if ($dose->food !== null) {
                     $rewriting->uses[$at][] = new StepUse($dose->food, $dose->mass());

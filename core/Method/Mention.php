@@ -13,7 +13,13 @@ final readonly class Mention
      * @param  bool  $isGroup  "the dry ingredients", "everything": each of them without its name
      * @param  bool  $isMixture  "the flour mixture": what came of them earlier
      */
-    public function __construct(public int $at, public int $length, public array $doses, public bool $isGroup = false, public bool $isMixture = false) {}
+    public function __construct(
+        public int $at,
+        public int $length,
+        public array $doses,
+        public bool $isGroup = false,
+        public bool $isMixture = false,
+    ) {}
 
     public function end(): int
     {

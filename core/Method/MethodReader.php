@@ -23,7 +23,21 @@ final readonly class MethodReader
     /** Creaming is a verb before these as well. */
     private const CREAMING = '~^\s+(?:together|until|two|both|butter|margarine|shortening|unsalted|soft|all)\b~iu';
 
-    private const VERBS = ['butter', 'cream', 'flour', 'sugar', 'salt', 'oil', 'egg', 'ice', 'water', 'spice', 'zest', 'juice', 'grease'];
+    private const VERBS = [
+        'butter',
+        'cream',
+        'flour',
+        'sugar',
+        'salt',
+        'oil',
+        'egg',
+        'ice',
+        'water',
+        'spice',
+        'zest',
+        'juice',
+        'grease',
+    ];
 
     private const GROUPS = '~\b(?<all>(?:all\s+(?:of\s+)?)?(?:the\s+)?(?:other\s+|remaining\s+)?ingredients(?:\s+together)?(?!\s*,?\s*except)|everything(?:\s+else)?|the\s+rest)\b|\b(?<dry>(?:all\s+)?(?:the\s+)?(?:remaining\s+)?dry(?:\s+(?:ingredients|mix(?:ture)?|things|stuff))?)\b(?!\s*(?:out|and\s+cool|them|it))|\b(?<lift>(?:the\s+)?(?:raising|leavening)(?:\s+agents?)?|(?:the\s+)?leaveners?)\b|\b(?<spice>(?:all\s+)?(?:the\s+)?spices?)\b|\b(?<wet>(?:all\s+)?(?:the\s+)?(?:wet|liquid)(?:\s+(?:ingredients|mix(?:ture)?))?|(?:the\s+)?liquids)\b~iu';
 
@@ -53,7 +67,16 @@ final readonly class MethodReader
             $component = $this->component($formula, $step->text, $found[$i], $seen) ?? $component;
             $mentions = [];
             foreach ($found[$i] as [$at, $length, $doses, $isPlural, $isMixture]) {
-                $chosen = $isMixture ? $this->known($doses, $seen) : $this->choose($formula, $this->ofParts($formula, $doses, $component, $seen, $found[$i]), $component, $seen, $isPlural, preg_match(self::ON_TOP, substr($step->text, 0, $at)) === 1);
+                $chosen = $isMixture
+                    ? $this->known($doses, $seen)
+                    : $this->choose(
+                        $formula,
+                        $this->ofParts($formula, $doses, $component, $seen, $found[$i]),
+                        $component,
+                        $seen,
+                        $isPlural,
+                        preg_match(self::ON_TOP, substr($step->text, 0, $at)) === 1,
+                    );
                 $mentions[] = new Mention($at, $length, $chosen, false, $isMixture);
                 $seen = $isMixture ? $seen : [...$seen, ...$chosen];
             }
@@ -90,7 +113,9 @@ final readonly class MethodReader
                 $parts[] = reset($of);
             }
         }
-        $others = array_values(array_filter($fresh, static fn (int $d): bool => in_array($formula->doses[$d]->component, $parts, true)));
+        $others = array_values(
+            array_filter($fresh, static fn (int $d): bool => in_array($formula->doses[$d]->component, $parts, true)),
+        );
 
         return $others === [] ? $doses : $others;
     }
@@ -109,8 +134,14 @@ final readonly class MethodReader
                 $end = $last[1] + strlen($last[0]);
                 $between = substr($text, $at, $end - $at);
                 // "eggs and yolk" are two things, "half and half" is one.
-                $isTwo = $length > 2 && array_intersect(['and', 'or', 'with'], array_slice($phrase, 1, -1)) !== [] && ! $this->foods->isName(implode(' ', $phrase));
-                $isLoose = $isTwo || $length > 1 && ($this->foods->isIgnored($phrase[0]) || $this->foods->isIgnored($phrase[$length - 1]));
+                $isTwo =
+                    $length > 2 &&
+                    array_intersect(['and', 'or', 'with'], array_slice($phrase, 1, -1)) !== [] &&
+                    ! $this->foods->isName(implode(' ', $phrase));
+                $isLoose =
+                    $isTwo ||
+                    ($length > 1 &&
+                        ($this->foods->isIgnored($phrase[0]) || $this->foods->isIgnored($phrase[$length - 1])));
                 if ($isLoose || preg_match('~[.,;:()]~', $between) === 1 || in_array('', $phrase, true)) {
                     continue;
                 }
@@ -120,10 +151,20 @@ final readonly class MethodReader
                     continue 2;
                 }
                 $doses = $names->called($phrase);
-                if ($doses === [] || ($length === 1 && $this->isVerb($words[$i], $text, $at, $end)) || preg_match(self::NO_FOOD, substr($text, $end)) === 1) {
+                if (
+                    $doses === [] ||
+                    ($length === 1 && $this->isVerb($words[$i], $text, $at, $end)) ||
+                    preg_match(self::NO_FOOD, substr($text, $end)) === 1
+                ) {
                     continue;
                 }
-                $found[] = [$at, $end - $at, $doses, $this->isAllOf($last[0], substr($text, 0, $at)), preg_match(self::MIXTURE, substr($text, $end)) === 1];
+                $found[] = [
+                    $at,
+                    $end - $at,
+                    $doses,
+                    $this->isAllOf($last[0], substr($text, 0, $at)),
+                    preg_match(self::MIXTURE, substr($text, $end)) === 1,
+                ];
                 $i += $length - 1;
 
                 continue 2;
@@ -135,16 +176,18 @@ final readonly class MethodReader
 
     private function isVerb(string $word, string $text, int $at, int $end): bool
     {
-        return in_array($word, self::VERBS, true)
-            && preg_match('~^\s+\d+\s*(?:min|sec|hour|hr)~iu', substr($text, $end)) !== 1
-            && preg_match(self::VERB_BEFORE, substr($text, 0, $at)) === 1
-            && (preg_match(self::VERB_BEHIND, substr($text, $end)) === 1 || ($word === 'cream' && preg_match(self::CREAMING, substr($text, $end)) === 1));
+        return in_array($word, self::VERBS, true) &&
+            preg_match('~^\s+\d+\s*(?:min|sec|hour|hr)~iu', substr($text, $end)) !== 1 &&
+            preg_match(self::VERB_BEFORE, substr($text, 0, $at)) === 1 &&
+            (preg_match(self::VERB_BEHIND, substr($text, $end)) === 1 ||
+                ($word === 'cream' && preg_match(self::CREAMING, substr($text, $end)) === 1));
     }
 
     /** "both sugars", "the sugars", "all the sugar": more than one of a kind. */
     private function isAllOf(string $word, string $before): bool
     {
-        return preg_match('~\b(?:both|all)\s+(?:of\s+)?(?:the\s+)?$~iu', $before) === 1 || preg_match('~^(?:eggs|sugars|flours|fruits?|nuts|spices|chocolates|milks|syrups|creams)$~iu', $word) === 1;
+        return preg_match('~\b(?:both|all)\s+(?:of\s+)?(?:the\s+)?$~iu', $before) === 1 ||
+            preg_match('~^(?:eggs|sugars|flours|fruits?|nuts|spices|chocolates|milks|syrups|creams)$~iu', $word) === 1;
     }
 
     /**
@@ -157,7 +200,9 @@ final readonly class MethodReader
     {
         $votes = [];
         foreach ($found as [, , $doses]) {
-            $of = array_values(array_unique(array_map(static fn (int $d): int => $formula->doses[$d]->component, $doses)));
+            $of = array_values(
+                array_unique(array_map(static fn (int $d): int => $formula->doses[$d]->component, $doses)),
+            );
             if (count($of) === 1) {
                 $isFresh = array_diff($doses, $seen) !== [];
                 $votes[$of[0]] = ($votes[$of[0]] ?? 0.0) + ($isFresh ? 1.0 : 0.25);
@@ -178,14 +223,27 @@ final readonly class MethodReader
      * @param  list<int>  $seen
      * @return list<int>
      */
-    private function choose(Formula $formula, array $doses, ?int $component, array $seen, bool $isPlural, bool $isOnTop): array
-    {
-        $here = array_values(array_filter($doses, static fn (int $d): bool => $formula->doses[$d]->component === $component));
+    private function choose(
+        Formula $formula,
+        array $doses,
+        ?int $component,
+        array $seen,
+        bool $isPlural,
+        bool $isOnTop,
+    ): array {
+        $here = array_values(
+            array_filter($doses, static fn (int $d): bool => $formula->doses[$d]->component === $component),
+        );
         $doses = $here === [] ? $doses : $here;
         if ($isPlural || count($doses) < 2) {
             return $doses;
         }
-        $fitting = array_values(array_filter($doses, static fn (int $d): bool => (preg_match(self::FOR_TOP, $formula->doses[$d]->text) === 1) === $isOnTop));
+        $fitting = array_values(
+            array_filter(
+                $doses,
+                static fn (int $d): bool => (preg_match(self::FOR_TOP, $formula->doses[$d]->text) === 1) === $isOnTop,
+            ),
+        );
         $doses = $fitting === [] ? $doses : $fitting;
         $fresh = array_values(array_diff($doses, $seen));
 
@@ -202,7 +260,13 @@ final readonly class MethodReader
     {
         $line = explode('_', $formula->doses[$chosen]->key)[0];
 
-        return array_values(array_filter($doses, static fn (int $d): bool => $d === $chosen || ($line !== '' && explode('_', $formula->doses[$d]->key)[0] === $line)));
+        return array_values(
+            array_filter(
+                $doses,
+                static fn (int $d): bool => $d === $chosen ||
+                    ($line !== '' && explode('_', $formula->doses[$d]->key)[0] === $line),
+            ),
+        );
     }
 
     /**
@@ -223,7 +287,10 @@ final readonly class MethodReader
             // The toffee sauce is "the sauce" where there is one.
             $words = preg_split('~\s+~u', trim($name)) ?: [];
             foreach (array_unique([$name, (string) end($words)]) as $rank => $called) {
-                if (mb_strlen($called) > 2 && preg_match('~\b'.preg_quote($called, '~').'(?:\s+mix)?\s*$~iu', $before) === 1) {
+                if (
+                    mb_strlen($called) > 2 &&
+                    preg_match('~\b'.preg_quote($called, '~').'(?:\s+mix)?\s*$~iu', $before) === 1
+                ) {
                     $found[$rank][] = $c;
                 }
             }
@@ -259,7 +326,13 @@ final readonly class MethodReader
             $doses = [];
             foreach ($formula->doses as $i => $dose) {
                 $isHere = $dose->component === $component;
-                if ($isHere && ! in_array($i, $seen, true) && $dose->food !== null && in_array($dose->food->role, $roles, true) && ! (($group['dry'][0] ?? $group['spice'][0]) !== null && $dose->food->isLiquid())) {
+                if (
+                    $isHere &&
+                    ! in_array($i, $seen, true) &&
+                    $dose->food !== null &&
+                    in_array($dose->food->role, $roles, true) &&
+                    ! (($group['dry'][0] ?? $group['spice'][0]) !== null && $dose->food->isLiquid())
+                ) {
                     $doses[] = $i;
                 }
             }

@@ -24,7 +24,11 @@ final readonly class MethodWriter
 
     private const NO_SUGAR = '~(?:\b(?:without|no|any|blood)\s+)$~iu';
 
-    public function __construct(private Preparations $preparations, private Latecomers $latecomers, private Constants $constants) {}
+    public function __construct(
+        private Preparations $preparations,
+        private Latecomers $latecomers,
+        private Constants $constants,
+    ) {}
 
     /** @param  list<Operation>  $operations */
     public function write(Swap $swap, array $operations): Rewriting
@@ -35,7 +39,14 @@ final readonly class MethodWriter
         $taken = [];
         foreach ($operations as $i => $operation) {
             foreach ($operation->mentions as $mention) {
-                $of = array_values(array_unique(array_map(static fn (int $d): int => $exchangeOf[$d], array_intersect($mention->doses, array_keys($exchangeOf)))));
+                $of = array_values(
+                    array_unique(
+                        array_map(
+                            static fn (int $d): int => $exchangeOf[$d],
+                            array_intersect($mention->doses, array_keys($exchangeOf)),
+                        ),
+                    ),
+                );
                 if ($mention->isGroup) {
                     $this->group($swap, $rewriting, $i, $mention, $of, $redirected);
                 } else {
@@ -76,11 +87,15 @@ final readonly class MethodWriter
         $own = [];
         foreach ($swap->exchanges as $e => $exchange) {
             $parts = NewNames::added($swap->before, $exchange);
-            $own[$e] = array_values(array_filter($parts, function (Part $p) use ($swap, $operations, $exchange, $exchangeOf): bool {
-                $isOther = $p->food->role !== $exchange->role && in_array($p->food->role, [Role::Egg], true);
+            $own[$e] = array_values(
+                array_filter($parts, function (Part $p) use ($swap, $operations, $exchange, $exchangeOf): bool {
+                    $isOther = $p->food->role !== $exchange->role && in_array($p->food->role, [Role::Egg], true);
 
-                return ! $isOther || $this->mentionOf($swap, $operations, $p->food->role, $exchange->component, $exchangeOf) === null;
-            }));
+                    return ! $isOther ||
+                        $this->mentionOf($swap, $operations, $p->food->role, $exchange->component, $exchangeOf) ===
+                            null;
+                }),
+            );
         }
 
         return $own;
@@ -94,7 +109,11 @@ final readonly class MethodWriter
     {
         foreach ($operations as $i => $operation) {
             foreach ($operation->doses() as $dose) {
-                if ($swap->before->doses[$dose]->food?->role === $role && $swap->before->doses[$dose]->component === $component && isset($exchangeOf[$dose])) {
+                if (
+                    $swap->before->doses[$dose]->food?->role === $role &&
+                    $swap->before->doses[$dose]->component === $component &&
+                    isset($exchangeOf[$dose])
+                ) {
                     return $i;
                 }
             }
@@ -111,7 +130,11 @@ final readonly class MethodWriter
     {
         $names = [];
         foreach ($of as $e) {
-            if (! isset($rewriting->named[$e]) && $own[$e] !== [] && $this->preparations->nameOf($swap->before->doses[$swap->exchanges[$e]->from[0]] ?? null) === '') {
+            if (
+                ! isset($rewriting->named[$e]) &&
+                $own[$e] !== [] &&
+                $this->preparations->nameOf($swap->before->doses[$swap->exchanges[$e]->from[0]] ?? null) === ''
+            ) {
                 $rewriting->named[$e] = true;
                 array_push($names, ...array_map(static fn (Part $p): string => NewNames::name($p->food), $own[$e]));
             }
@@ -125,9 +148,22 @@ final readonly class MethodWriter
      * @param  list<int>  $of
      * @param  array<int, list<Part>>  $own
      */
-    private function named(Swap $swap, Rewriting $rewriting, int $i, Operation $operation, Mention $mention, array $of, array $own): void
-    {
-        $changed = array_values(array_filter($of, fn (int $e): bool => $swap->exchanges[$e]->changed && ($own[$e] !== [] || NewNames::isGone($swap->before, $swap->exchanges[$e]))));
+    private function named(
+        Swap $swap,
+        Rewriting $rewriting,
+        int $i,
+        Operation $operation,
+        Mention $mention,
+        array $of,
+        array $own,
+    ): void {
+        $changed = array_values(
+            array_filter(
+                $of,
+                fn (int $e): bool => $swap->exchanges[$e]->changed &&
+                    ($own[$e] !== [] || NewNames::isGone($swap->before, $swap->exchanges[$e])),
+            ),
+        );
         if ($changed === []) {
             $this->uncounted($swap, $rewriting, $i, $operation->step->text, $mention);
 
@@ -140,32 +176,75 @@ final readonly class MethodWriter
             if ($prepared !== '') {
                 // What was made before the method began has its old name again, or the one that it was given there.
                 $rewriting->named[$e] = true;
-                $words[] = mb_stripos(substr($operation->step->text, $mention->at, $mention->length), $prepared) === false ? $prepared : substr($operation->step->text, $mention->at, $mention->length);
+                $words[] =
+                    mb_stripos(substr($operation->step->text, $mention->at, $mention->length), $prepared) === false
+                        ? $prepared
+                        : substr($operation->step->text, $mention->at, $mention->length);
 
                 continue;
             }
-            $words[] = $mention->isMixture || isset($rewriting->named[$e])
-                ? ($own[$e] === [] || Said::isJust($operation, $mention, $exchange) ? '' : NewNames::short($exchange, $own[$e]))
-                : $this->inFull($swap, $exchange, Said::unsaid($swap, $operation, $mention, $exchange->component, $own[$e]));
+            $words[] =
+                $mention->isMixture || isset($rewriting->named[$e])
+                    ? ($own[$e] === [] || Said::isJust($operation, $mention, $exchange)
+                        ? ''
+                        : NewNames::short($exchange, $own[$e]))
+                    : $this->inFull(
+                        $swap,
+                        $exchange,
+                        Said::unsaid($swap, $operation, $mention, $exchange->component, $own[$e]),
+                    );
             if (! $mention->isMixture) {
                 $rewriting->named[$e] = true;
             }
         }
-        if (preg_match('~^(?:fruits?|nuts)$~iu', substr($operation->step->text, $mention->at, $mention->length)) === 1) {
+        if (
+            preg_match('~^(?:fruits?|nuts)$~iu', substr($operation->step->text, $mention->at, $mention->length)) === 1
+        ) {
             // "The fruit" of which one stayed as it was.
-            $stayed = array_diff($mention->doses, ...array_map(static fn (int $e): array => $swap->exchanges[$e]->from, $changed));
-            array_push($words, ...array_map(static fn (int $d): string => $swap->before->doses[$d]->food === null ? '' : NewNames::name($swap->before->doses[$d]->food), array_values($stayed)));
+            $stayed = array_diff(
+                $mention->doses,
+                ...array_map(static fn (int $e): array => $swap->exchanges[$e]->from, $changed),
+            );
+            array_push(
+                $words,
+                ...array_map(
+                    static fn (int $d): string => $swap->before->doses[$d]->food === null
+                        ? ''
+                        : NewNames::name($swap->before->doses[$d]->food),
+                    array_values($stayed),
+                ),
+            );
         }
-        $this->replace($rewriting, $i, $operation->step->text, $mention, $this->inList($operation->step->text, $mention, array_values(array_filter($words))));
+        $this->replace(
+            $rewriting,
+            $i,
+            $operation->step->text,
+            $mention,
+            $this->inList($operation->step->text, $mention, array_values(array_filter($words))),
+        );
     }
 
-    /** Sugar without an amount, "icing sugar to finish", is left in the list and out of the count; in the method it is a sweetener. */
+    /**
+     * Sugar without an amount, "icing sugar to finish", is left in the list and out of the count; in the method it is
+     * a sweetener.
+     */
     private function uncounted(Swap $swap, Rewriting $rewriting, int $i, string $text, Mention $mention): void
     {
         foreach ($mention->doses as $d) {
             $dose = $swap->before->doses[$d];
-            if ($dose->grams === null && $dose->food?->role === Role::Sweet && $dose->food->per100->sugars > $this->constants->get('sugar-food') && $swap->exchanges !== []) {
-                $this->replace($rewriting, $i, $text, $mention, ($dose->food->texture === Texture::Powder ? 'powdered ' : '').'sweetener');
+            if (
+                $dose->grams === null &&
+                $dose->food?->role === Role::Sweet &&
+                $dose->food->per100->sugars > $this->constants->get('sugar-food') &&
+                $swap->exchanges !== []
+            ) {
+                $this->replace(
+                    $rewriting,
+                    $i,
+                    $text,
+                    $mention,
+                    ($dose->food->texture === Texture::Powder ? 'powdered ' : '').'sweetener',
+                );
 
                 return;
             }
@@ -192,8 +271,18 @@ final readonly class MethodWriter
         if ($parts === []) {
             return '';
         }
-        $stayed = array_filter($exchange->to, static fn (Part $p): bool => ! in_array($p, $parts, true) && ! in_array($p->food->role, [Role::Egg], true));
-        $foods = array_filter($stayed, static fn (Part $p): bool => in_array($p->food->key, array_map(static fn (int $d): ?string => $swap->before->doses[$d]->food?->key, $exchange->from), true));
+        $stayed = array_filter(
+            $exchange->to,
+            static fn (Part $p): bool => ! in_array($p, $parts, true) && ! in_array($p->food->role, [Role::Egg], true),
+        );
+        $foods = array_filter(
+            $stayed,
+            static fn (Part $p): bool => in_array(
+                $p->food->key,
+                array_map(static fn (int $d): ?string => $swap->before->doses[$d]->food?->key, $exchange->from),
+                true,
+            ),
+        );
 
         return NewNames::full($exchange, [...array_values($foods), ...$parts]);
     }
@@ -233,7 +322,10 @@ final readonly class MethodWriter
         [$before, $behind] = [substr($text, 0, $at), substr($text, $at + $length)];
         $article = preg_match('~\b(?:the|some|a|an)\s+$~iu', $before, $m) === 1 ? strlen($m[0]) : 0;
         $rest = substr($before, 0, strlen($before) - $article);
-        if (preg_match('~(?:,?\s+and|,|,?\s+with|\s+or|\s+plus)\s+$~iu', $rest, $m) === 1 && preg_match('~\pL\s*$~u', substr($rest, 0, -strlen($m[0]))) === 1) {
+        if (
+            preg_match('~(?:,?\s+and|,|,?\s+with|\s+or|\s+plus)\s+$~iu', $rest, $m) === 1 &&
+            preg_match('~\pL\s*$~u', substr($rest, 0, -strlen($m[0]))) === 1
+        ) {
             $from = $at - $article - strlen($m[0]);
 
             return [$from, $at + $length - $from];
@@ -252,8 +344,15 @@ final readonly class MethodWriter
      * @param  array<int, list<Part>>  $own
      * @param  array<string, true>  $taken  what has gone in already
      */
-    private function take(Swap $swap, Rewriting $rewriting, int $i, Mention $mention, array $of, array $own, array &$taken): void
-    {
+    private function take(
+        Swap $swap,
+        Rewriting $rewriting,
+        int $i,
+        Mention $mention,
+        array $of,
+        array $own,
+        array &$taken,
+    ): void {
         if ($mention->isMixture) {
             return;
         }
@@ -267,8 +366,13 @@ final readonly class MethodWriter
                 continue;
             }
             foreach ($exchange->to as $p => $part) {
-                $isNew = NewNames::isGone($swap->before, $exchange) || in_array($part, NewNames::added($swap->before, $exchange), true);
-                if (! isset($taken["e$e-$p"]) && (! $isNew || in_array($part, $own[$e], true) || $part->food->role === Role::Egg)) {
+                $isNew =
+                    NewNames::isGone($swap->before, $exchange) ||
+                    in_array($part, NewNames::added($swap->before, $exchange), true);
+                if (
+                    ! isset($taken["e$e-$p"]) &&
+                    (! $isNew || in_array($part, $own[$e], true) || $part->food->role === Role::Egg)
+                ) {
                     $taken["e$e-$p"] = true;
                     $rewriting->uses[$i][] = new StepUse($part->food, $part->grams);
                 }
@@ -294,7 +398,12 @@ final readonly class MethodWriter
         }
         $text = $operation->step->text;
         if (preg_match('~\bkeeps?\b[^.;]*~iu', $text, $m, PREG_OFFSET_CAPTURE) === 1) {
-            $rewriting->edit($i, $m[0][1], strlen($m[0][0]), ($this->beginsSentence($text, $m[0][1]) ? 'Keeps ' : 'keeps ').$family->keeping);
+            $rewriting->edit(
+                $i,
+                $m[0][1],
+                strlen($m[0][0]),
+                ($this->beginsSentence($text, $m[0][1]) ? 'Keeps ' : 'keeps ').$family->keeping,
+            );
         }
         foreach ($family->key === 'jam' ? $operation->step->heats : [] as $heat) {
             $at = strlen(preg_replace('~\s*\b(?:to|until|at|reaches)\s*$~iu', '', substr($text, 0, $heat->at)) ?? '');
@@ -308,7 +417,12 @@ final readonly class MethodWriter
     private function leftOver(Swap $swap, Rewriting $rewriting, int $i, Operation $operation): void
     {
         foreach ($swap->after->doses as $dose) {
-            if ($dose->food !== null && $dose->grams !== null && $dose->food->role === Role::Sweet && preg_match('~\bsugar\b(?!-free)~i', $dose->food->name.' '.$dose->text) === 1) {
+            if (
+                $dose->food !== null &&
+                $dose->grams !== null &&
+                $dose->food->role === Role::Sweet &&
+                preg_match('~\bsugar\b(?!-free)~i', $dose->food->name.' '.$dose->text) === 1
+            ) {
                 return;
             }
         }
@@ -316,7 +430,9 @@ final readonly class MethodWriter
         preg_match_all(self::SUGAR, $text, $found, PREG_SET_ORDER | PREG_OFFSET_CAPTURE | PREG_UNMATCHED_AS_NULL);
         foreach ($found as $m) {
             [$words, $at] = $m[0];
-            $isFree = preg_match('~^[- ]?(?:free|alcohol|substitute)~i', substr($text, $at + strlen($words))) === 1 || preg_match(self::NO_SUGAR, substr($text, 0, $at)) === 1;
+            $isFree =
+                preg_match('~^[- ]?(?:free|alcohol|substitute)~i', substr($text, $at + strlen($words))) === 1 ||
+                preg_match(self::NO_SUGAR, substr($text, 0, $at)) === 1;
             if ($isFree || $rewriting->isEdited($i, $at, $at + strlen($words))) {
                 continue;
             }

@@ -35,7 +35,11 @@ final class NewNames
     {
         $old = array_map(static fn (int $d): ?string => $before->doses[$d]->food?->key, $exchange->from);
 
-        return $exchange->changed ? array_values(array_filter($exchange->to, static fn (Part $p): bool => ! in_array($p->food->key, $old, true))) : [];
+        return $exchange->changed
+            ? array_values(
+                array_filter($exchange->to, static fn (Part $p): bool => ! in_array($p->food->key, $old, true)),
+            )
+            : [];
     }
 
     /** Nothing of it stands in the bowl under its old name. */
@@ -74,7 +78,10 @@ final class NewNames
             return 'sweetener';
         }
         $names = array_map(static fn (Part $p): string => self::name($p->food), $parts);
-        $flours = array_filter($names, static fn (string $n): bool => str_ends_with($n, 'flour') || str_ends_with($n, 'meal'));
+        $flours = array_filter(
+            $names,
+            static fn (string $n): bool => str_ends_with($n, 'flour') || str_ends_with($n, 'meal'),
+        );
         if ($exchange->role === Role::Body && count($parts) > 1) {
             return $flours === [] ? 'dry mix' : (count($flours) > 1 ? 'flours' : 'flour mix');
         }

@@ -49,15 +49,28 @@ final readonly class PlannedStep
      * @param  list<float>  $heats
      * @param  list<StepUse>  $uses
      */
-    public static function usual(string $text, array $heats, ?Duration $minutes, array $uses, ?int $component = null): self
-    {
+    public static function usual(
+        string $text,
+        array $heats,
+        ?Duration $minutes,
+        array $uses,
+        ?int $component = null,
+    ): self {
         return new self([new StepPiece($text)], '', $heats, $minutes, null, $uses, $component);
     }
 
     /** @param  list<StepUse>  $uses */
     public function using(array $uses): self
     {
-        return new self($this->pieces, $this->written, $this->heats, $this->minutes, $this->action, $uses, $this->component);
+        return new self(
+            $this->pieces,
+            $this->written,
+            $this->heats,
+            $this->minutes,
+            $this->action,
+            $uses,
+            $this->component,
+        );
     }
 
     public function isAdded(): bool

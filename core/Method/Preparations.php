@@ -11,7 +11,10 @@ use Aglyca\Core\Swap\Part;
 use Aglyca\Core\Swap\Swap;
 use Aglyca\Core\Tables;
 
-/** What has to be made before the method begins, because the written recipe took it from a tin: rows of `data/preparations.csv`. */
+/**
+ * What has to be made before the method begins, because the written recipe took it from a tin: rows of
+ * `data/preparations.csv`.
+ */
 final readonly class Preparations
 {
     /** @var array<string, string> food => the step, with places for its parts and for the grams as written */
@@ -25,7 +28,9 @@ final readonly class Preparations
     /** What it is called that is made first of what took a food's place, "crumbs"; "" where nothing is. */
     public function nameOf(?Dose $dose): string
     {
-        return preg_match('~^First the (\pL+(?: \pL+)?):~u', $this->does[$dose->food->key ?? ''] ?? '', $m) === 1 ? $m[1] : '';
+        return preg_match('~^First the (\pL+(?: \pL+)?):~u', $this->does[$dose->food->key ?? ''] ?? '', $m) === 1
+            ? $m[1]
+            : '';
     }
 
     /** @return list<PlannedStep> */
@@ -49,9 +54,15 @@ final readonly class Preparations
         if ($dose === null || $does === null || ! $exchange->changed || $exchange->to === []) {
             return null;
         }
-        $parts = array_map(fn (Part $p): string => mb_strtolower($this->scaler->measured($p->food, $p->grams)->text), $exchange->to);
+        $parts = array_map(
+            fn (Part $p): string => mb_strtolower($this->scaler->measured($p->food, $p->grams)->text),
+            $exchange->to,
+        );
         $last = array_pop($parts);
 
-        return strtr($does, ['{parts}' => $parts === [] ? $last : implode(', ', $parts).' and '.$last, '{grams}' => (string) round($dose->mass())]);
+        return strtr($does, [
+            '{parts}' => $parts === [] ? $last : implode(', ', $parts).' and '.$last,
+            '{grams}' => (string) round($dose->mass()),
+        ]);
     }
 }

@@ -7,7 +7,10 @@ namespace Aglyca\Core\Method;
 /** What the swap makes of a method, by operation: words changed, sentences put before and behind, and what goes in. */
 final class Rewriting
 {
-    /** @var array<int, array<int, array{int, string}>> by operation and byte: how long the old words are, and the new ones */
+    /**
+     * @var array<int, array<int, array{int, string}>> by operation and byte: how long the old words are, and the new
+     *     ones
+     */
     public array $edits = [];
 
     /** @var array<int, list<string>> sentences of ours before an operation */

@@ -18,16 +18,30 @@ final readonly class Said
      * @param  list<Part>  $parts
      * @return list<Part> those that no other words of the same clause say; all of them, where none would be left
      */
-    public static function unsaid(Swap $swap, Operation $operation, Mention $mention, int $component, array $parts): array
-    {
+    public static function unsaid(
+        Swap $swap,
+        Operation $operation,
+        Mention $mention,
+        int $component,
+        array $parts,
+    ): array {
         $said = [];
         foreach ($operation->mentions as $other) {
             [$from, $to] = $other->at < $mention->at ? [$other->end(), $mention->at] : [$mention->end(), $other->at];
-            if ($other === $mention || $other->isGroup || $other->isMixture || preg_match('~[.;!]~', substr($operation->step->text, $from, max(0, $to - $from))) === 1) {
+            if (
+                $other === $mention ||
+                $other->isGroup ||
+                $other->isMixture ||
+                preg_match('~[.;!]~', substr($operation->step->text, $from, max(0, $to - $from))) === 1
+            ) {
                 continue;
             }
             foreach ($swap->exchanges as $exchange) {
-                if ($exchange->component === $component && array_intersect($exchange->from, $other->doses) !== [] && ($other->at < $mention->at || count($exchange->to) === 1)) {
+                if (
+                    $exchange->component === $component &&
+                    array_intersect($exchange->from, $other->doses) !== [] &&
+                    ($other->at < $mention->at || count($exchange->to) === 1)
+                ) {
                     array_push($said, ...array_map(static fn (Part $p): string => $p->food->key, $exchange->to));
                 }
             }
@@ -42,8 +56,16 @@ final readonly class Said
     {
         foreach ($operation->mentions as $other) {
             $between = substr($operation->step->text, $other->end(), max(0, $mention->at - $other->end()));
-            if ($other->at < $mention->at && ! $other->isGroup && array_intersect($other->doses, $exchange->from) !== [] && array_intersect($other->doses, $mention->doses) === []
-                && preg_match('~^\s*(?:,|and\b|&)\s*(?:and\s+)?(?:the\s+)?(?:(?!rest|remain|half)\pL+\s+){0,2}$~iu', $between) === 1) {
+            if (
+                $other->at < $mention->at &&
+                ! $other->isGroup &&
+                array_intersect($other->doses, $exchange->from) !== [] &&
+                array_intersect($other->doses, $mention->doses) === [] &&
+                preg_match(
+                    '~^\s*(?:,|and\b|&)\s*(?:and\s+)?(?:the\s+)?(?:(?!rest|remain|half)\pL+\s+){0,2}$~iu',
+                    $between,
+                ) === 1
+            ) {
                 return true;
             }
         }

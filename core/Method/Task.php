@@ -51,7 +51,12 @@ final readonly class Task
     {
         $part = fn (int $m): int => $this->hands->isAll ? max(1, (int) ceil($m / $batches)) : $m;
 
-        return $this->but(batches: $batches, low: $part($this->low), typical: $part($this->typical), high: $part($this->high));
+        return $this->but(
+            batches: $batches,
+            low: $part($this->low),
+            typical: $part($this->typical),
+            high: $part($this->high),
+        );
     }
 
     /** Done elsewhere than the method thought. */

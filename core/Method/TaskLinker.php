@@ -45,7 +45,14 @@ final readonly class TaskLinker
                 continue;
             }
             $after = $this->follows($threads, $task, $component, $opens, $formula, $n === array_key_last($tasks));
-            $links = array_map(fn (string $id): Link => new Link($id, 0, $this->atMost($id, $task, $swap->families[$component], $linked)), $after);
+            $links = array_map(
+                fn (string $id): Link => new Link(
+                    $id,
+                    0,
+                    $this->atMost($id, $task, $swap->families[$component], $linked),
+                ),
+                $after,
+            );
             $wants = [
                 'preheat' => $task->place === 'oven',
                 'line' => $task->place === 'oven' || in_array($task->action->key, ['shape', 'press'], true),
@@ -64,16 +71,32 @@ final readonly class TaskLinker
 
     private function isSoft(Task $task): bool
     {
-        return array_filter($task->uses, static fn (StepUse $u): bool => in_array($u->food->role, [Role::Fat, Role::Egg], true)) !== [];
+        return array_filter(
+            $task->uses,
+            static fn (StepUse $u): bool => in_array($u->food->role, [Role::Fat, Role::Egg], true),
+        ) !== [];
     }
 
     /** @return list<string> */
-    private function follows(Threads $threads, Task $task, int $component, bool $opens, Formula $formula, bool $isLast): array
-    {
+    private function follows(
+        Threads $threads,
+        Task $task,
+        int $component,
+        bool $opens,
+        Formula $formula,
+        bool $isLast,
+    ): array {
         $isFresh = $task->uses !== [];
         $goesOn = preg_match(self::GOES_ON, $task->text) === 1 && preg_match(self::OTHER_BOWL, $task->text) !== 1;
         $goesOn = $goesOn || in_array($task->action->key, self::CARRIES_ON, true);
-        if (! $threads->isBegun($component) || ($isFresh && $opens && ! $goesOn && ! in_array($task->action->key, ['bake', 'griddle', 'air-fry', 'turn-down'], true) && ! $this->namesBowl($task))) {
+        if (
+            ! $threads->isBegun($component) ||
+            ($isFresh &&
+                $opens &&
+                ! $goesOn &&
+                ! in_array($task->action->key, ['bake', 'griddle', 'air-fry', 'turn-down'], true) &&
+                ! $this->namesBowl($task))
+        ) {
             $others = $isLast ? $threads->ends() : [];
             $threads->begin($component);
 
@@ -90,8 +113,12 @@ final readonly class TaskLinker
             }
             $name = $formula->components[$bowl['component']] ?? '';
 
-            return ($name !== '' && preg_match('~\b'.preg_quote($name, '~').'\b~iu', $task->text) === 1)
-                || (! $isFresh && ! $isWait && (preg_match(self::OVER, $task->text) === 1 || $task->action->key === 'coat' || $task->place === 'oven'));
+            return ($name !== '' && preg_match('~\b'.preg_quote($name, '~').'\b~iu', $task->text) === 1) ||
+                (! $isFresh &&
+                    ! $isWait &&
+                    (preg_match(self::OVER, $task->text) === 1 ||
+                        $task->action->key === 'coat' ||
+                        $task->place === 'oven'));
         };
 
         return $threads->pour($joins);
@@ -99,7 +126,8 @@ final readonly class TaskLinker
 
     private function namesBowl(Task $task): bool
     {
-        return preg_match('~\b(?:mixture|mix|dry ingredients|what was whisked|whites|yolks)\b~iu', $task->text) === 1 && $task->action->key !== 'whip';
+        return preg_match('~\b(?:mixture|mix|dry ingredients|what was whisked|whites|yolks)\b~iu', $task->text) === 1 &&
+            $task->action->key !== 'whip';
     }
 
     /** @param  array{component: int, last: string, words: list<string>, dry: bool}  $bowl */
@@ -125,9 +153,13 @@ final readonly class TaskLinker
         return match (true) {
             $before === null => null,
             preg_match(self::AT_ONCE, $task->text) === 1 => (int) $this->constants->get('at-once-minutes'),
-            preg_match(self::WARM, $task->text) === 1 && $before->isHot() => (int) $this->constants->get('while-warm-minutes'),
+            preg_match(self::WARM, $task->text) === 1 && $before->isHot() => (int) $this->constants->get(
+                'while-warm-minutes',
+            ),
             $task->place === 'oven' && $before->place === 'oven' && $before->component === $task->component => (int) $this->constants->get('at-once-minutes'),
-            $task->action->key === 'bake' && $family->foam && $before->hands->isAll => (int) $this->constants->get('foam-waits-minutes'),
+            $task->action->key === 'bake' && $family->foam && $before->hands->isAll => (int) $this->constants->get(
+                'foam-waits-minutes',
+            ),
             default => null,
         };
     }

@@ -20,7 +20,14 @@ final readonly class TaskMaker
 
     private const SETS_UP = ['preheat', 'line'];
 
-    public function __construct(private Clauses $clauses, private Actions $actions, private StepReader $reader, private TaskLinker $links, private Constants $constants, private Taught $taught = new Taught) {}
+    public function __construct(
+        private Clauses $clauses,
+        private Actions $actions,
+        private StepReader $reader,
+        private TaskLinker $links,
+        private Constants $constants,
+        private Taught $taught = new Taught(),
+    ) {}
 
     /**
      * @param  list<PlannedStep>  $steps  with every dose at one of them
@@ -32,7 +39,19 @@ final readonly class TaskMaker
         $tasks = [];
         $components = $this->componentsOf($steps, $swap->before->heaviest());
         foreach ($this->early($swap->before, $steps, $components) as [$text, $component]) {
-            $tasks[] = [$this->task($prefix.'1', $dessert, $formula->components[$component] ?? '', $this->actions->get('soften'), new Clause($text, null, $this->reader->read($text), true), '', []), $component, true];
+            $tasks[] = [
+                $this->task(
+                    $prefix.'1',
+                    $dessert,
+                    $formula->components[$component] ?? '',
+                    $this->actions->get('soften'),
+                    new Clause($text, null, $this->reader->read($text), true),
+                    '',
+                    [],
+                ),
+                $component,
+                true,
+            ];
         }
         $steps = $this->complete($formula, $steps, $components);
         foreach ($steps as $i => $step) {
@@ -42,8 +61,17 @@ final readonly class TaskMaker
                 $number = count($tasks) + 1;
                 $action = $clause->action ?? $this->actions->get('stir');
                 $tasks[] = [
-                    $this->task("$prefix$number", $dessert, $formula->components[$components[$i]] ?? '', $this->inFamily($action, $swap->families[$components[$i]], $clause), $clause, $step->written, $uses[$c]),
-                    $components[$i], $clause->opens,
+                    $this->task(
+                        "$prefix$number",
+                        $dessert,
+                        $formula->components[$components[$i]] ?? '',
+                        $this->inFamily($action, $swap->families[$components[$i]], $clause),
+                        $clause,
+                        $step->written,
+                        $uses[$c],
+                    ),
+                    $components[$i],
+                    $clause->opens,
                 ];
             }
         }
@@ -62,8 +90,11 @@ final readonly class TaskMaker
         $found = [];
         $known = array_column($steps, 'component');
         foreach ($steps as $i => $step) {
-            $next = array_values(array_filter(array_slice($known, $i), static fn (?int $c): bool => $c !== null))[0] ?? null;
-            $found[] = $step->component ?? ($step->isAdded() && $i > 0 ? $found[$i - 1] : $next) ?? $next ?? ($found[$i - 1] ?? $usual);
+            $next =
+                array_values(array_filter(array_slice($known, $i), static fn (?int $c): bool => $c !== null))[0] ?? null;
+            $found[] =
+                $step->component ??
+                (($step->isAdded() && $i > 0 ? $found[$i - 1] : $next) ?? ($next ?? ($found[$i - 1] ?? $usual)));
         }
 
         return $found;
@@ -79,9 +110,17 @@ final readonly class TaskMaker
     private function early(Formula $before, array $steps, array $components): array
     {
         $soft = [];
-        $stays = array_map(static fn (StepUse $u): string => $u->food->key, array_merge([], ...array_column($steps, 'uses')));
+        $stays = array_map(
+            static fn (StepUse $u): string => $u->food->key,
+            array_merge([], ...array_column($steps, 'uses')),
+        );
         foreach ($before->doses as $dose) {
-            if ($dose->food !== null && in_array($dose->food->key, $stays, true) && preg_match('~\b(?:soft(?:ened)?|room[- ]temp\w*)\b~iu', $dose->text) === 1 && in_array($dose->food->role, [Role::Fat, Role::Egg, Role::Wet], true)) {
+            if (
+                $dose->food !== null &&
+                in_array($dose->food->key, $stays, true) &&
+                preg_match('~\b(?:soft(?:ened)?|room[- ]temp\w*)\b~iu', $dose->text) === 1 &&
+                in_array($dose->food->role, [Role::Fat, Role::Egg, Role::Wet], true)
+            ) {
                 $soft[$dose->component][] = NewNames::name($dose->food);
             }
         }
@@ -93,9 +132,14 @@ final readonly class TaskMaker
             }
         }
         $isSaid = array_filter($steps, static fn (PlannedStep $s): bool => $s->action?->key === 'soften') !== [];
-        $all = array_map(static fn (string $n): string => $n === 'egg' ? 'eggs' : $n, array_values(array_unique(array_merge([], ...$soft))));
+        $all = array_map(
+            static fn (string $n): string => $n === 'egg' ? 'eggs' : $n,
+            array_values(array_unique(array_merge([], ...$soft))),
+        );
 
-        return $all === [] || $isSaid ? [] : [['Take the '.NewNames::list($all).' out of the fridge.', (int) array_key_first($soft)]];
+        return $all === [] || $isSaid
+            ? []
+            : [['Take the '.NewNames::list($all).' out of the fridge.', (int) array_key_first($soft)]];
     }
 
     /**
@@ -109,7 +153,12 @@ final readonly class TaskMaker
         foreach ($this->clauses->of($step->text()) as $clause) {
             $last = array_key_last($kept);
             if ($clause->action === null && $last !== null) {
-                $kept[$last] = new Clause($kept[$last]->text.' '.$clause->text, $kept[$last]->action, $kept[$last]->step, $kept[$last]->opens);
+                $kept[$last] = new Clause(
+                    $kept[$last]->text.' '.$clause->text,
+                    $kept[$last]->action,
+                    $kept[$last]->step,
+                    $kept[$last]->opens,
+                );
             } elseif ($clause->action !== null || $step->uses !== []) {
                 $kept[] = $clause;
             }
@@ -159,7 +208,12 @@ final readonly class TaskMaker
     {
         foreach ([[$component], $components] as $where) {
             foreach ($steps as $i => $step) {
-                $isWork = array_filter($this->clauses->of($step->text()), static fn (Clause $c): bool => $c->action?->hands === 'all' && ! in_array($c->action->key, self::SETS_UP, true)) !== [];
+                $isWork =
+                    array_filter(
+                        $this->clauses->of($step->text()),
+                        static fn (Clause $c): bool => $c->action?->hands === 'all' &&
+                            ! in_array($c->action->key, self::SETS_UP, true),
+                    ) !== [];
                 if ($isWork && in_array($components[$i], $where, true)) {
                     return $i;
                 }
@@ -190,7 +244,13 @@ final readonly class TaskMaker
             $words = explode(' ', NewNames::name($use->food));
             $best = [$usual, 0];
             foreach ($clauses as $c => $clause) {
-                $hits = count(array_filter($words, static fn (string $w): bool => preg_match('~\b'.preg_quote($w, '~').'~iu', $clause->text) === 1));
+                $hits = count(
+                    array_filter(
+                        $words,
+                        static fn (string $w): bool => preg_match('~\b'.preg_quote($w, '~').'~iu', $clause->text) ===
+                            1,
+                    ),
+                );
                 $best = $hits > $best[1] ? [$c, $hits] : $best;
             }
             $by[$best[0]][] = $use;
@@ -218,7 +278,15 @@ final readonly class TaskMaker
             return [];
         }
         $clause = new Clause('Heat the oven.', null, $this->reader->read(''), true);
-        $task = $this->task($prefix.'0', $dessert, $bake[0]->component, $this->actions->get('preheat'), $clause, '', []);
+        $task = $this->task(
+            $prefix.'0',
+            $dessert,
+            $bake[0]->component,
+            $this->actions->get('preheat'),
+            $clause,
+            '',
+            [],
+        );
 
         return [[$task->but(heats: [$bake[0]->heats[0]]), $bake[1], true]];
     }
@@ -226,7 +294,10 @@ final readonly class TaskMaker
     /** A waffle is fried in its iron. */
     private function inFamily(Action $action, Family $family, Clause $clause): Action
     {
-        $isIron = $family->key === 'waffle' && preg_match('~\b(?:waffle|iron)\b~iu', $clause->text) === 1 && in_array($action->key, ['bake', 'fry', 'simmer'], true);
+        $isIron =
+            $family->key === 'waffle' &&
+            preg_match('~\b(?:waffle|iron)\b~iu', $clause->text) === 1 &&
+            in_array($action->key, ['bake', 'fry', 'simmer'], true);
 
         if ($action->key === 'bake' && preg_match('~\bair[- ]fry(?:er|ing)?\b~iu', $clause->text) === 1) {
             return $this->actions->get('air-fry');
@@ -236,33 +307,61 @@ final readonly class TaskMaker
     }
 
     /** @param  list<StepUse>  $uses */
-    private function task(string $id, string $dessert, string $component, Action $action, Clause $clause, string $written, array $uses): Task
-    {
+    private function task(
+        string $id,
+        string $dessert,
+        string $component,
+        Action $action,
+        Clause $clause,
+        string $written,
+        array $uses,
+    ): Task {
         [$low, $typical, $high] = $this->minutes($action, $clause);
         $door = (int) $this->constants->get('door-minutes');
         $hands = match (true) {
             $typical === 0 => Hands::none(),
             $action->key === 'preheat' => Hands::none(),
             $action->hands === 'all' => Hands::all(),
-            in_array($action->place, ['oven', 'microwave', 'iron', 'air-fryer', 'hob'], true) && $action->key !== 'turn-down' => Hands::atEnds($door, $door),
+            in_array($action->place, ['oven', 'microwave', 'iron', 'air-fryer', 'hob'], true) &&
+                $action->key !== 'turn-down' => Hands::atEnds($door, $door),
             $action->hands === 'start' => Hands::atEnds($door, 0),
             default => Hands::none(),
         };
         $heats = array_map(static fn ($h): float => $h->temperature->celsius, $clause->step->heats);
         $until = preg_match(self::UNTIL, $clause->text, $m) === 1 ? trim($m[0]) : '';
 
-        return new Task($id, $component, $dessert, $action, $clause->text, $written, $uses, $low, $typical, $high, $hands, $action->place, $heats, $until);
+        return new Task(
+            $id,
+            $component,
+            $dessert,
+            $action,
+            $clause->text,
+            $written,
+            $uses,
+            $low,
+            $typical,
+            $high,
+            $hands,
+            $action->place,
+            $heats,
+            $until,
+        );
     }
 
     /** @return array{int, int, int} */
     private function minutes(Action $action, Clause $clause): array
     {
-        $timing = ($action->key === 'bake' ? $clause->step->bakes()[0] ?? null : null) ?? $clause->step->times[0] ?? null;
-        if ($action->key === 'store' || $timing === null && $action->typical === 0.0) {
+        $timing =
+            ($action->key === 'bake' ? $clause->step->bakes()[0] ?? null : null) ?? ($clause->step->times[0] ?? null);
+        if ($action->key === 'store' || ($timing === null && $action->typical === 0.0)) {
             return [0, 0, 0];
         }
         if ($timing === null && $action->hands !== 'all' && preg_match('~\bover\s?night\b~iu', $clause->text) === 1) {
-            return [(int) $this->constants->get('overnight-least'), (int) $this->constants->get('overnight-usual'), (int) $this->constants->get('overnight-most')];
+            return [
+                (int) $this->constants->get('overnight-least'),
+                (int) $this->constants->get('overnight-usual'),
+                (int) $this->constants->get('overnight-most'),
+            ];
         }
         $usual = $timing === null ? $action->usual : Duration::minutes($timing->low, $timing->high);
         $typical = $timing === null ? $action->typical : ($timing->low + $timing->high) / 2;
@@ -273,7 +372,11 @@ final readonly class TaskMaker
             default => 1.0,
         };
 
-        return [(int) max(1, floor($usual->low * $own)), (int) max(1, ceil($typical * $own)), (int) max(1, ceil($usual->high * $own))];
+        return [
+            (int) max(1, floor($usual->low * $own)),
+            (int) max(1, ceil($typical * $own)),
+            (int) max(1, ceil($usual->high * $own)),
+        ];
     }
 
     /** How much longer this kitchen's oven takes than methods say, and its hands than is usual. */
@@ -281,7 +384,14 @@ final readonly class TaskMaker
     {
         $bakes = $this->taught->of($what);
 
-        return $bakes === [] ? 1.0 : Taught::posterior(1.0, $this->constants->get("$constant-u"), $this->constants->get("$constant-spread"), $bakes)->value;
+        return $bakes === []
+            ? 1.0
+            : Taught::posterior(
+                1.0,
+                $this->constants->get("$constant-u"),
+                $this->constants->get("$constant-spread"),
+                $bakes,
+            )->value;
     }
 
     /**
@@ -311,7 +421,15 @@ final readonly class TaskMaker
         $action = $this->actions->get($isCold ? 'chill' : 'cool');
         $total = array_sum(array_map(static fn ($t): float => ($t->low + $t->high) / 2, $clause->step->times));
         $number = count($tasks) + 1;
-        $task = $this->task("$prefix$number", $dessert, $tasks[array_key_last($tasks)][0]->component, $action, $clause, '', []);
+        $task = $this->task(
+            "$prefix$number",
+            $dessert,
+            $tasks[array_key_last($tasks)][0]->component,
+            $action,
+            $clause,
+            '',
+            [],
+        );
 
         return [[$total > 0 ? $task->lasting((int) ceil($total)) : $task, $tasks[array_key_last($tasks)][1], true]];
     }

@@ -25,13 +25,24 @@ final readonly class Advice
      * @param  ?DayPlan  $inFryer  the day where it does
      * @return list<string>
      */
-    public function of(DayPlan $plan, array $dishes, DayAsked $asked, callable $again, ?Task $waiting, ?DayPlan $shorter, ?Dish $fried, ?DayPlan $inFryer): array
-    {
+    public function of(
+        DayPlan $plan,
+        array $dishes,
+        DayAsked $asked,
+        callable $again,
+        ?Task $waiting,
+        ?DayPlan $shorter,
+        ?Dish $fried,
+        ?DayPlan $inFryer,
+    ): array {
         $advice = $this->late($plan, $asked);
         $worth = (int) $this->constants->get('saving-worth-minutes');
         $most = max([0, ...array_column($plan->tasks, 'batches')]);
         $tries = [
-            ['Another sheet', $most > $asked->places->sheets ? $asked->places->but(sheets: $asked->places->sheets + 1) : null],
+            [
+                'Another sheet',
+                $most > $asked->places->sheets ? $asked->places->but(sheets: $asked->places->sheets + 1) : null,
+            ],
             ['A second pair of hands', $asked->places->bakers === 1 ? $asked->places->but(bakers: 2) : null],
         ];
         foreach ($tries as [$what, $places]) {
@@ -43,14 +54,21 @@ final readonly class Advice
         if ($waiting !== null && $shorter !== null && $plan->span() - $shorter->span() >= $worth) {
             $saved = $plan->span() - $shorter->span();
             $advice[] = sprintf(
-                '%s: at least %s instead of %s saves %s.', rtrim($waiting->text, '.'), Duration::minutes($waiting->low, $waiting->low)->text(),
-                Duration::minutes($waiting->typical, $waiting->typical)->text(), Duration::minutes($saved, $saved)->text(),
+                '%s: at least %s instead of %s saves %s.',
+                rtrim($waiting->text, '.'),
+                Duration::minutes($waiting->low, $waiting->low)->text(),
+                Duration::minutes($waiting->typical, $waiting->typical)->text(),
+                Duration::minutes($saved, $saved)->text(),
             );
         }
 
         if ($fried !== null && $inFryer !== null && $plan->span() - $inFryer->span() >= $worth) {
             $saved = $plan->span() - $inFryer->span();
-            $advice[] = sprintf('%s in the air fryer, if its tin fits in, saves %s.', $fried->title, Duration::minutes($saved, $saved)->text());
+            $advice[] = sprintf(
+                '%s in the air fryer, if its tin fits in, saves %s.',
+                $fried->title,
+                Duration::minutes($saved, $saved)->text(),
+            );
         }
 
         return [...$advice, ...$this->early($plan, $dishes)];
@@ -61,7 +79,10 @@ final readonly class Advice
     {
         $found = null;
         foreach ($plan->tasks as $task) {
-            if (in_array($task->action->key, ['chill', 'freeze', 'rest', 'cool', 'soften'], true) && $task->typical - $task->low > ($found === null ? 0 : $found->typical - $found->low)) {
+            if (
+                in_array($task->action->key, ['chill', 'freeze', 'rest', 'cool', 'soften'], true) &&
+                $task->typical - $task->low > ($found === null ? 0 : $found->typical - $found->low)
+            ) {
                 $found = $task;
             }
         }
@@ -95,15 +116,28 @@ final readonly class Advice
         foreach ($dishes as $dish) {
             $name = count($dishes) > 1 ? "$dish->title: " : '';
             foreach ($dish->tasks as $task) {
-                $isDry = $task->uses !== [] && array_filter($task->uses, static fn (StepUse $u): bool => ! in_array($u->food->role, [Role::Body, Role::Lift, Role::Binder, Role::Sweet, Role::Flavour], true) || $u->food->isLiquid()) === [];
+                $isDry =
+                    $task->uses !== [] &&
+                    array_filter(
+                        $task->uses,
+                        static fn (StepUse $u): bool => ! in_array(
+                            $u->food->role,
+                            [Role::Body, Role::Lift, Role::Binder, Role::Sweet, Role::Flavour],
+                            true,
+                        ) || $u->food->isLiquid(),
+                    ) === [];
                 if ($isDry && count($task->uses) > 1 && in_array($task->action->key, ['whisk', 'sift', 'stir'], true)) {
-                    $names = NewNames::list(array_map(static fn (StepUse $u): string => NewNames::name($u->food), $task->uses));
+                    $names = NewNames::list(
+                        array_map(static fn (StepUse $u): string => NewNames::name($u->food), $task->uses),
+                    );
                     $advice[] = ucfirst($name."the $names can be mixed the day before.");
                     break;
                 }
             }
             if (preg_match('~^(\d+) (?:days|weeks?)\b~u', $dish->family->keeping) === 1) {
-                $advice[] = ucfirst($name.'it keeps '.$dish->family->keeping.', so all of it can be made the day before.');
+                $advice[] = ucfirst(
+                    $name.'it keeps '.$dish->family->keeping.', so all of it can be made the day before.',
+                );
             }
         }
 

@@ -40,7 +40,10 @@ final readonly class Batches
         }
         $turned = $this->turned($dish->tasks);
 
-        return array_map(static fn (Task $t): Task => in_array($t->id, $turned, true) ? $t->inBatches($batches) : $t, $dish->tasks);
+        return array_map(
+            static fn (Task $t): Task => in_array($t->id, $turned, true) ? $t->inBatches($batches) : $t,
+            $dish->tasks,
+        );
     }
 
     /**
@@ -51,13 +54,26 @@ final readonly class Batches
      */
     private function turned(array $tasks): array
     {
-        $bakes = array_filter($tasks, static fn (Task $t): bool => in_array($t->place, self::TURNS, true) && in_array($t->action->key, ['bake', 'griddle', 'turn-down'], true));
+        $bakes = array_filter(
+            $tasks,
+            static fn (Task $t): bool => in_array($t->place, self::TURNS, true) &&
+                in_array($t->action->key, ['bake', 'griddle', 'turn-down'], true),
+        );
         $bake = array_key_last($bakes);
         if ($bake === null) {
             return [];
         }
         $turned = [$tasks[$bake]->id];
-        for ($i = $bake - 1; $i >= 0 && ($tasks[$i]->action->key === 'shape' || $tasks[$i]->action->key === 'bake' || $tasks[$i]->action->key === 'turn-down' || $tasks[$i]->action->key === 'press') && $this->leadsTo($tasks[$i], $tasks, $turned); $i--) {
+        for (
+            $i = $bake - 1;
+            $i >= 0 &&
+            ($tasks[$i]->action->key === 'shape' ||
+                $tasks[$i]->action->key === 'bake' ||
+                $tasks[$i]->action->key === 'turn-down' ||
+                $tasks[$i]->action->key === 'press') &&
+            $this->leadsTo($tasks[$i], $tasks, $turned);
+            $i--
+        ) {
             $turned[] = $tasks[$i]->id;
         }
         $next = $tasks[$bake + 1] ?? null;

@@ -7,10 +7,16 @@ namespace Aglyca\Core\Plan;
 /** A time before which the last of the jobs that count cannot end, whatever the order. */
 final readonly class Bound
 {
-    /** @var array<string, array{int, list<array{Hold, int}>}> by place: capacity, and each stretch with what must still follow it */
+    /**
+     * @var array<string, array{int, list<array{Hold, int}>}> by place: capacity, and each stretch with what must still
+     *     follow it
+     */
     private array $places;
 
-    /** @var list<array{list<int>, int, int}> of each heat the longest block: its jobs, its minutes, and what must follow */
+    /**
+     * @var list<array{list<int>, int, int}> of each heat the longest block: its jobs, its minutes, and what must
+     *     follow
+     */
     private array $heats;
 
     public function __construct(private Problem $problem)
@@ -40,7 +46,12 @@ final readonly class Bound
             $bound = $counts ? max($bound, $starts[$i] + $this->problem->minutes[$i]) : $bound;
         }
         foreach ($this->places as $name => [$capacity, $holds]) {
-            $bound = max($bound, $capacity === 1 ? $this->oneByOne($starts, $holds, $name === 'hands' ? $this->problem->asleep : []) : $this->shared($starts, $holds, $capacity));
+            $bound = max(
+                $bound,
+                $capacity === 1
+                    ? $this->oneByOne($starts, $holds, $name === 'hands' ? $this->problem->asleep : [])
+                    : $this->shared($starts, $holds, $capacity),
+            );
         }
 
         $blocks = [];

@@ -15,12 +15,20 @@ final readonly class DayPlanner
     /** How many days of nights are looked at on either side. */
     private const HORIZON = 6 * self::DAY;
 
-    public function __construct(private Batches $batches, private JobSheetMaker $problems, private Advice $advice, private Constants $constants) {}
+    public function __construct(
+        private Batches $batches,
+        private JobSheetMaker $problems,
+        private Advice $advice,
+        private Constants $constants,
+    ) {}
 
     /** @param  list<Dish>  $dishes */
     public function plan(array $dishes, DayAsked $asked): DayPlan
     {
-        $tasks = array_merge([], ...array_map(fn (Dish $d): array => $this->batches->parted($d, $asked->places), $dishes));
+        $tasks = array_merge(
+            [],
+            ...array_map(fn (Dish $d): array => $this->batches->parted($d, $asked->places), $dishes),
+        );
         $plan = $this->solved($tasks, $asked);
 
         return $asked->wantsAdvice ? $this->advised($plan, $dishes, $asked) : $plan;
@@ -40,14 +48,41 @@ final readonly class DayPlanner
         );
 
         $fried = $this->longestInOneTin($dishes);
-        $inFryer = $fried === null ? null : $this->solved(
-            array_merge([], ...array_map(fn (Dish $d): array => $d === $fried ? $this->inAirFryer($d->tasks) : $this->batches->parted($d, $asked->places), $dishes)),
-            new DayAsked($asked->ready, $asked->now, $asked->places, $asked->zone, $asked->held, $asked->done, false),
-        );
+        $inFryer =
+            $fried === null
+                ? null
+                : $this->solved(
+                    array_merge(
+                        [],
+                        ...array_map(
+                            fn (Dish $d): array => $d === $fried
+                                ? $this->inAirFryer($d->tasks)
+                                : $this->batches->parted($d, $asked->places),
+                            $dishes,
+                        ),
+                    ),
+                    new DayAsked(
+                        $asked->ready,
+                        $asked->now,
+                        $asked->places,
+                        $asked->zone,
+                        $asked->held,
+                        $asked->done,
+                        false,
+                    ),
+                );
 
         return new DayPlan(
-            $plan->tasks, $plan->slots, $plan->start, $plan->ready, $plan->handsOn, $plan->ovenMinutes, $plan->ovenHeats, $plan->lateBy,
-            $this->advice->of($plan, $dishes, $asked, $again, $waiting, $shorter, $fried, $inFryer), $plan->gap,
+            $plan->tasks,
+            $plan->slots,
+            $plan->start,
+            $plan->ready,
+            $plan->handsOn,
+            $plan->ovenMinutes,
+            $plan->ovenHeats,
+            $plan->lateBy,
+            $this->advice->of($plan, $dishes, $asked, $again, $waiting, $shorter, $fried, $inFryer),
+            $plan->gap,
         );
     }
 
@@ -62,7 +97,12 @@ final readonly class DayPlanner
         foreach ($dishes as $dish) {
             $bakes = array_filter($dish->tasks, static fn (Task $t): bool => $t->place === 'oven');
             $minutes = array_sum(array_column($bakes, 'typical'));
-            if ($dish->family->holder !== 'sheet' && $dish->family->holder !== 'iron' && max([0, ...array_column($bakes, 'batches')]) === 1 && $minutes > $longest) {
+            if (
+                $dish->family->holder !== 'sheet' &&
+                $dish->family->holder !== 'iron' &&
+                max([0, ...array_column($bakes, 'batches')]) === 1 &&
+                $minutes > $longest
+            ) {
                 [$found, $longest] = [$dish, $minutes];
             }
         }
@@ -90,10 +130,26 @@ final readonly class DayPlanner
     /** @param  list<Task>  $tasks */
     private function solved(array $tasks, DayAsked $asked): DayPlan
     {
-        $tasks = array_values(array_filter($tasks, static fn (Task $t): bool => $t->batches > count(array_filter(range(1, $t->batches), static fn (int $b): bool => isset($asked->done["$t->id#$b"])))));
-        $origin = $asked->ready ?? $asked->now ?? 0;
+        $tasks = array_values(
+            array_filter(
+                $tasks,
+                static fn (Task $t): bool => $t->batches >
+                    count(
+                        array_filter(
+                            range(1, $t->batches),
+                            static fn (int $b): bool => isset($asked->done["$t->id#$b"]),
+                        ),
+                    ),
+            ),
+        );
+        $origin = $asked->ready ?? ($asked->now ?? 0);
         $isBack = $asked->ready !== null;
-        $nights = Night::between($isBack ? $origin - self::HORIZON : $origin, $isBack ? $origin : $origin + self::HORIZON, $asked->places, $asked->zone);
+        $nights = Night::between(
+            $isBack ? $origin - self::HORIZON : $origin,
+            $isBack ? $origin : $origin + self::HORIZON,
+            $asked->places,
+            $asked->zone,
+        );
         $asleep = array_map(static fn (array $n): array => [$n[0] - $origin, $n[1] - $origin], $nights);
         $releases = array_map(static fn (int $at): int => $isBack ? $origin - $at : $at - $origin, $asked->held);
         [$sheet, $found] = $this->found($tasks, $asked->places, $asleep, $isBack, $releases);

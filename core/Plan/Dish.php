@@ -11,5 +11,10 @@ use Aglyca\Core\Method\Task;
 final readonly class Dish
 {
     /** @param  list<Task>  $tasks */
-    public function __construct(public string $title, public array $tasks, public Family $family, public float $pieces) {}
+    public function __construct(
+        public string $title,
+        public array $tasks,
+        public Family $family,
+        public float $pieces,
+    ) {}
 }

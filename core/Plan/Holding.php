@@ -16,6 +16,12 @@ final readonly class Holding
      * @param  string  $openedOn  likewise
      */
     public function __construct(
-        public string $food, public string $name, public float $left, public ?float $size, public ?float $price, public string $bestBefore, public string $openedOn,
+        public string $food,
+        public string $name,
+        public float $left,
+        public ?float $size,
+        public ?float $price,
+        public string $bestBefore,
+        public string $openedOn,
     ) {}
 }

@@ -36,13 +36,21 @@ final readonly class JobSheetMaker
             foreach ($job->task->hands->holds($job->task->typical) as [$offset, $length]) {
                 $shared['hands'][1][] = new Hold($j, $offset, $length);
             }
-            if (in_array($job->task->place, self::SHARED, true) && ! in_array($job->task->action->key, ['preheat', 'turn-down'], true) && $job->task->typical > 0) {
+            if (
+                in_array($job->task->place, self::SHARED, true) &&
+                ! in_array($job->task->action->key, ['preheat', 'turn-down'], true) &&
+                $job->task->typical > 0
+            ) {
                 $shared[$job->task->place] ??= [$places->capacity($job->task->place) ?? PHP_INT_MAX, []];
                 $shared[$job->task->place][1][] = new Hold($j, 0, $job->task->typical);
             }
         }
         $problem = new Problem(
-            array_map(static fn (Job $j): int => $j->task->typical, $jobs), $arcs, $shared, $this->blocks($tasks, $at), $asleep,
+            array_map(static fn (Job $j): int => $j->task->typical, $jobs),
+            $arcs,
+            $shared,
+            $this->blocks($tasks, $at),
+            $asleep,
             array_map(static fn (Job $j): bool => ! $onlyHandsCount || ! $j->task->hands->isNone(), $jobs),
             $this->releases($jobs, $releases),
         );
@@ -116,7 +124,11 @@ final readonly class JobSheetMaker
             }
             $isCooled = in_array($last->action->key, ['cool', 'rest'], true);
             for ($b = $places->sheets + 1; $b <= $first->batches; $b++) {
-                $arcs[] = [$at[$last->id][$b - $places->sheets], $at[$first->id][$b], $last->typical + ($isCooled ? 0 : $cools)];
+                $arcs[] = [
+                    $at[$last->id][$b - $places->sheets],
+                    $at[$first->id][$b],
+                    $last->typical + ($isCooled ? 0 : $cools),
+                ];
             }
         }
 
@@ -157,8 +169,16 @@ final readonly class JobSheetMaker
             if ($task->place !== 'oven' || $task->action->key === 'preheat' || $task->action->key === 'turn-down') {
                 continue;
             }
-            $heaters = array_filter(array_map(static fn ($l) => $byId[$l->task] ?? null, $task->after), static fn (?Task $t): bool => $t !== null && in_array($t->action->key, ['preheat', 'turn-down'], true) && ! isset($taken[$t->id]));
-            $heats = array_merge($task->heats, ...array_map(static fn (Task $t): array => $t->heats, array_values($heaters)));
+            $heaters = array_filter(
+                array_map(static fn ($l) => $byId[$l->task] ?? null, $task->after),
+                static fn (?Task $t): bool => $t !== null &&
+                    in_array($t->action->key, ['preheat', 'turn-down'], true) &&
+                    ! isset($taken[$t->id]),
+            );
+            $heats = array_merge(
+                $task->heats,
+                ...array_map(static fn (Task $t): array => $t->heats, array_values($heaters)),
+            );
             $heat = $heats === [] ? $heat : $this->dial($heats[0]);
             $first = [];
             foreach ($heaters as $heater) {
@@ -167,8 +187,10 @@ final readonly class JobSheetMaker
             }
             $jobs = array_values($at[$task->id]);
             // Where each batch has two heats, the oven goes from one to the other for each.
-            foreach (in_array($task->id, $turning, true) ? array_map(static fn (int $j): array => [$j], $jobs) : [$jobs] as $n => $of) {
-                $blocks[] = ['heat' => $heat, 'jobs' => [...($n === 0 ? $first : []), ...$of]];
+            foreach (
+                in_array($task->id, $turning, true) ? array_map(static fn (int $j): array => [$j], $jobs) : [$jobs] as $n => $of
+            ) {
+                $blocks[] = ['heat' => $heat, 'jobs' => [...$n === 0 ? $first : [], ...$of]];
             }
         }
 
@@ -191,7 +213,10 @@ final readonly class JobSheetMaker
     {
         $ids = [];
         foreach ($this->runs($tasks) as $run) {
-            $bakes = array_column(array_filter($run, static fn (Task $t): bool => $t->place === 'oven' && $t->action->key !== 'turn-down'), 'id');
+            $bakes = array_column(
+                array_filter($run, static fn (Task $t): bool => $t->place === 'oven' && $t->action->key !== 'turn-down'),
+                'id',
+            );
             $ids = count($bakes) > 1 ? [...$ids, ...$bakes] : $ids;
         }
 

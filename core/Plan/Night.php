@@ -23,7 +23,10 @@ final class Night
         $day = self::local($from, $zone)->setTime(0, 0)->modify('-1 day');
         while (self::minutes($day) <= $to) {
             $ends = $places->asleepTo > $places->asleepFrom ? $day : $day->modify('+1 day');
-            $night = [self::minutes(self::at($day, $places->asleepFrom)), self::minutes(self::at($ends, $places->asleepTo))];
+            $night = [
+                self::minutes(self::at($day, $places->asleepFrom)),
+                self::minutes(self::at($ends, $places->asleepTo)),
+            ];
             if ($night[1] > $from && $night[0] < $to) {
                 $nights[] = $night;
             }

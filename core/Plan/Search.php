@@ -45,7 +45,9 @@ final class Search
         $proven = $this->bound->of($starts);
         $this->go($starts, $proven);
 
-        return $this->best === null ? null : new Found($this->best, $this->value[0], ! $this->isSpent() ? $this->value[0] : $proven, $this->value[1]);
+        return $this->best === null
+            ? null
+            : new Found($this->best, $this->value[0], ! $this->isSpent() ? $this->value[0] : $proven, $this->value[1]);
     }
 
     /** @param  list<int>  $starts */
@@ -106,7 +108,10 @@ final class Search
         foreach ($this->problem->blocks as $x => $one) {
             for ($y = $x + 1; $y < count($this->problem->blocks); $y++) {
                 if ($one['heat'] !== $this->problem->blocks[$y]['heat'] && ! isset($this->decided["$x $y"])) {
-                    $at = max($this->span($starts, $one['jobs'])[0], $this->span($starts, $this->problem->blocks[$y]['jobs'])[0]);
+                    $at = max(
+                        $this->span($starts, $one['jobs'])[0],
+                        $this->span($starts, $this->problem->blocks[$y]['jobs'])[0],
+                    );
                     [$first, $found] = $at < $first ? [$at, [$x, $y]] : [$first, $found];
                 }
             }

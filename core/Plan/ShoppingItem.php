@@ -16,7 +16,14 @@ final readonly class ShoppingItem
      * @param  list<Holding>  $first  packages that hold it, in the order in which to use them
      */
     public function __construct(
-        public string $food, public string $name, public float $needed, public float $there, public float $buy, public string $measure,
-        public ?int $packages, public ?float $price, public array $first,
+        public string $food,
+        public string $name,
+        public float $needed,
+        public float $there,
+        public float $buy,
+        public string $measure,
+        public ?int $packages,
+        public ?float $price,
+        public array $first,
     ) {}
 }

@@ -30,8 +30,21 @@ final readonly class ShoppingList
                 }
             }
         }
-        $items = array_map(fn (Food $food): ShoppingItem => $this->item($food, $needed[$food->key], array_values(array_filter($pantry, static fn (Holding $h): bool => $h->food === $food->key))), array_values($foods));
-        usort($items, static fn (ShoppingItem $a, ShoppingItem $b): int => [$a->buy <= 0.0, mb_strtolower($a->name)] <=> [$b->buy <= 0.0, mb_strtolower($b->name)]);
+        $items = array_map(
+            fn (Food $food): ShoppingItem => $this->item(
+                $food,
+                $needed[$food->key],
+                array_values(array_filter($pantry, static fn (Holding $h): bool => $h->food === $food->key)),
+            ),
+            array_values($foods),
+        );
+        usort(
+            $items,
+            static fn (ShoppingItem $a, ShoppingItem $b): int => [$a->buy <= 0.0, mb_strtolower($a->name)] <=> [
+                $b->buy <= 0.0,
+                mb_strtolower($b->name),
+            ],
+        );
 
         return $items;
     }
@@ -51,11 +64,24 @@ final readonly class ShoppingList
         $packages = $sized === null || $buy <= 0 ? null : (int) ceil($buy / $sized->size);
         $first = array_values(array_filter($held, static fn (Holding $h): bool => $h->left > 0));
         // What spoils first is used first; of two alike that which is open.
-        usort($first, static fn (Holding $a, Holding $b): int => [$a->bestBefore ?: '9999', $a->openedOn ?: '9999'] <=> [$b->bestBefore ?: '9999', $b->openedOn ?: '9999']);
+        usort(
+            $first,
+            static fn (Holding $a, Holding $b): int => [$a->bestBefore ?: '9999', $a->openedOn ?: '9999'] <=> [
+                $b->bestBefore ?: '9999',
+                $b->openedOn ?: '9999',
+            ],
+        );
 
         return new ShoppingItem(
-            $food->key, $food->name, $needed, $there, $buy, $buy > 0 ? $this->scaler->measured($food, $buy)->text : '', $packages,
-            $packages === null || $sized?->price === null ? null : $packages * $sized->price, $first,
+            $food->key,
+            $food->name,
+            $needed,
+            $there,
+            $buy,
+            $buy > 0 ? $this->scaler->measured($food, $buy)->text : '',
+            $packages,
+            $packages === null || $sized?->price === null ? null : $packages * $sized->price,
+            $first,
         );
     }
 }

@@ -24,7 +24,9 @@ final readonly class Duration
     /** To what a kitchen clock is set to: minutes, and fives of them above half an hour. */
     public function onClock(): self
     {
-        $snap = static fn (float $m): float => $m < 1.5 ? round($m * 2) / 2 : round($m / ($m < 30 ? 1 : 5)) * ($m < 30 ? 1 : 5);
+        $snap = static fn (float $m): float => $m < 1.5
+            ? round($m * 2) / 2
+            : round($m / ($m < 30 ? 1 : 5)) * ($m < 30 ? 1 : 5);
 
         return new self($snap($this->low), $snap($this->high));
     }
@@ -39,14 +41,19 @@ final readonly class Duration
             return self::range($this->low, $this->high, 'minute');
         }
 
-        return $this->low === $this->high ? self::hours($this->low) : self::hours($this->low).' to '.self::hours($this->high);
+        return $this->low === $this->high
+            ? self::hours($this->low)
+            : self::hours($this->low).' to '.self::hours($this->high);
     }
 
     private static function range(float $low, float $high, string $unit): string
     {
         $number = static fn (float $n): string => Decimal::plain($n, 1);
 
-        return ($low === $high ? $number($high) : $number($low).' to '.$number($high)).' '.$unit.($high === 1.0 ? '' : 's');
+        return ($low === $high ? $number($high) : $number($low).' to '.$number($high)).
+            ' '.
+            $unit.
+            ($high === 1.0 ? '' : 's');
     }
 
     private static function hours(float $minutes): string

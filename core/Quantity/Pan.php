@@ -10,7 +10,12 @@ use InvalidArgumentException;
 final readonly class Pan
 {
     /** @param  ?float  $depth  null where it is not known */
-    private function __construct(public float $length, public float $width, public bool $isRound, public ?float $depth) {}
+    private function __construct(
+        public float $length,
+        public float $width,
+        public bool $isRound,
+        public ?float $depth,
+    ) {}
 
     /** @throws InvalidArgumentException */
     public static function round(float $diameter, ?float $depth = null): self

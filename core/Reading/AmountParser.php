@@ -16,10 +16,30 @@ final readonly class AmountParser
 {
     private const PACKAGES = ['packet', 'tin', 'bag', 'bar', 'block'];
 
-    private const LOOSE = ['about', 'approx', 'approximately', 'around', 'roughly', 'circa', 'ca', 'almost', 'nearly', 'up'];
+    private const LOOSE = [
+        'about',
+        'approx',
+        'approximately',
+        'around',
+        'roughly',
+        'circa',
+        'ca',
+        'almost',
+        'nearly',
+        'up',
+    ];
 
     /** What a smaller unit behind a larger one adds to: "1 lb 2 oz", "1 cup 2 tbsp" */
-    private const ADDS = ['lb' => ['oz'], 'kg' => ['g'], 'l' => ['ml', 'dl', 'cl'], 'gallon' => ['quart', 'pint', 'cup'], 'quart' => ['pint', 'cup', 'floz'], 'pint' => ['cup', 'floz', 'oz'], 'cup' => ['tbsp', 'tsp'], 'tbsp' => ['tsp']];
+    private const ADDS = [
+        'lb' => ['oz'],
+        'kg' => ['g'],
+        'l' => ['ml', 'dl', 'cl'],
+        'gallon' => ['quart', 'pint', 'cup'],
+        'quart' => ['pint', 'cup', 'floz'],
+        'pint' => ['cup', 'floz', 'oz'],
+        'cup' => ['tbsp', 'tsp'],
+        'tbsp' => ['tsp'],
+    ];
 
     private const ALONE = ['pinch', 'dash', 'smidgen', 'splash', 'sprinkle', 'glug', 'handful'];
 
@@ -80,7 +100,10 @@ final readonly class AmountParser
         $count = $this->count($t);
         if ($count === null) {
             $unit = $this->unit($t);
-            $of = $t->lower() === 'of' && $unit !== null && ($unit->isVague() || $unit->kind === UnitKind::Volume || $unit->key === 'stick');
+            $of =
+                $t->lower() === 'of' &&
+                $unit !== null &&
+                ($unit->isVague() || $unit->kind === UnitKind::Volume || $unit->key === 'stick');
             if (! $of && ($start !== 0 || $t->peek() === null || ! in_array($unit?->key, self::ALONE, true))) {
                 $t->restore($start);
 
@@ -103,7 +126,11 @@ final readonly class AmountParser
         $measure = new Measure($number, $unit, $decimals);
         if ($size !== null) {
             $measure = $measure->withSize($size);
-        } elseif (in_array($unit?->kind, [UnitKind::Mass, UnitKind::Volume], true) && ! $unit->isVague() && $this->packageFollows($t)) {
+        } elseif (
+            in_array($unit?->kind, [UnitKind::Mass, UnitKind::Volume], true) &&
+            ! $unit->isVague() &&
+            $this->packageFollows($t)
+        ) {
             $t->next();
         }
         if ($t->lower() === 'of') {
@@ -117,7 +144,13 @@ final readonly class AmountParser
     private function andAHalf(TokenStream $t, Estimate $number): Estimate
     {
         $part = $t->peek(2)?->value;
-        if ($t->lower() !== 'and' || $t->lower(1) !== 'a' || $part === null || $part >= 1 || $this->units->named($t->lower(3)) !== null) {
+        if (
+            $t->lower() !== 'and' ||
+            $t->lower(1) !== 'a' ||
+            $part === null ||
+            $part >= 1 ||
+            $this->units->named($t->lower(3)) !== null
+        ) {
             return $number;
         }
         $t->next(3);
@@ -132,7 +165,11 @@ final readonly class AmountParser
      */
     private function heapInBracket(TokenStream $t, float $factor, float $spread): array
     {
-        if (! in_array($t->lower(), ['(', ','], true) || ! isset($this->heaps[$t->lower(1)]) || ! in_array($t->lower(2), [')', ','], true)) {
+        if (
+            ! in_array($t->lower(), ['(', ','], true) ||
+            ! isset($this->heaps[$t->lower(1)]) ||
+            ! in_array($t->lower(2), [')', ','], true)
+        ) {
             return [$factor, $spread];
         }
         $heap = $this->heaps[$t->lower(1)];
@@ -179,7 +216,10 @@ final readonly class AmountParser
             $other = $this->measure($t);
             if ($other?->unit !== null && $other->unit->kind !== UnitKind::Count) {
                 $last = $measures[array_key_last($measures)];
-                if (in_array($other->unit->key, self::ADDS[$last->unit->key ?? ''] ?? [], true) && $other->count->value * $other->unit->size < $last->unit->size) {
+                if (
+                    in_array($other->unit->key, self::ADDS[$last->unit->key ?? ''] ?? [], true) &&
+                    $other->count->value * $other->unit->size < $last->unit->size
+                ) {
                     $measures[array_key_last($measures)] = $last->withPlus($other);
 
                     return true;
@@ -219,7 +259,10 @@ final readonly class AmountParser
             $t->next();
         }
         $last = $measures[array_key_last($measures)];
-        if ($each || ($last->unit !== null && in_array($last->unit->key, self::PACKAGES, true) && $last->size === null)) {
+        if (
+            $each ||
+            ($last->unit !== null && in_array($last->unit->key, self::PACKAGES, true) && $last->size === null)
+        ) {
             array_pop($measures);
             $measures[] = $last->withSize($inside);
 
@@ -259,7 +302,9 @@ final readonly class AmountParser
         $this->hyphen($t);
         $unit = $count === null ? null : $this->unit($t);
 
-        return $count === null || $unit === null || $unit->kind === UnitKind::Count ? null : new Measure($count[0], $unit, $count[1]);
+        return $count === null || $unit === null || $unit->kind === UnitKind::Count
+            ? null
+            : new Measure($count[0], $unit, $count[1]);
     }
 
     /** "8 oz)", "8 oz / 227 g each)" */
@@ -365,7 +410,12 @@ final readonly class AmountParser
         if ($value < 1 && $t->lower() === 'of' && in_array($t->lower(1), ['a', 'an', 'one'], true)) {
             return $this->partOf($t, $value);
         }
-        if ($t->lower() === 'and' && in_array($t->lower(1), ['a', 'one'], true) && $t->peek(2) !== null && ($t->peek(2)->value ?? 1.0) < 1) {
+        if (
+            $t->lower() === 'and' &&
+            in_array($t->lower(1), ['a', 'one'], true) &&
+            $t->peek(2) !== null &&
+            ($t->peek(2)->value ?? 1.0) < 1
+        ) {
             $value += (float) $t->peek(2)->value;
             $t->next(3);
         }
@@ -416,7 +466,10 @@ final readonly class AmountParser
 
             return 12.0;
         }
-        if (in_array($next->lower, ['small', 'large', 'big', 'good'], true) && $this->units->named($t->lower(1)) !== null) {
+        if (
+            in_array($next->lower, ['small', 'large', 'big', 'good'], true) &&
+            $this->units->named($t->lower(1)) !== null
+        ) {
             $t->next();
         }
 
@@ -429,7 +482,10 @@ final readonly class AmountParser
         if ($token === null || $token->kind !== TokenKind::Word) {
             return null;
         }
-        $unit = $token->lower === 'walnut' && $t->lower(1) === 'of' ? $this->units->named('knob') : $this->units->named($token->text);
+        $unit =
+            $token->lower === 'walnut' && $t->lower(1) === 'of'
+                ? $this->units->named('knob')
+                : $this->units->named($token->text);
         if ($unit === null) {
             return null;
         }
@@ -443,7 +499,11 @@ final readonly class AmountParser
 
     private function hyphen(TokenStream $t): void
     {
-        if (in_array($t->lower(), ['-', '‑'], true) && $t->peek(1)?->kind === TokenKind::Word && $this->units->named((string) $t->peek(1)->text) !== null) {
+        if (
+            in_array($t->lower(), ['-', '‑'], true) &&
+            $t->peek(1)?->kind === TokenKind::Word &&
+            $this->units->named((string) $t->peek(1)->text) !== null
+        ) {
             $t->next();
         }
     }

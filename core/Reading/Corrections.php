@@ -10,7 +10,8 @@ final readonly class Corrections
     /**
      * @param  array<string, Correction>  $byLine  by line key
      * @param  array<string, Fate>  $fates  by row key: what a row of the text is
-     * @param  ?string  $measures  whose cups and spoons are meant, a key of `MeasuresReader::SAID`; null reads it from the text
+     * @param  ?string  $measures  whose cups and spoons are meant, a key of `MeasuresReader::SAID`; null reads it from
+     *     the text
      */
     public function __construct(public array $byLine = [], public array $fates = [], public ?string $measures = null) {}
 

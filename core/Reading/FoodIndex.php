@@ -109,7 +109,9 @@ final class FoodIndex
             return new FoodMatch($exact, true);
         }
         $words = $this->withoutPhrases($words);
-        $plain = array_values(array_filter($words, fn (string $w): bool => ! isset($this->ignored[$w]) || isset($this->decisive[$w])));
+        $plain = array_values(
+            array_filter($words, fn (string $w): bool => ! isset($this->ignored[$w]) || isset($this->decisive[$w])),
+        );
         $known = $this->names[implode(' ', $plain)] ?? null;
         $runs = $this->runs($words);
         if ($known !== null) {
@@ -122,7 +124,9 @@ final class FoodIndex
         }
         $found = $this->fromRun($words, $run, $runs);
 
-        return $found->sure || $near->food === null ? $found : new FoodMatch($near->food, false, [(string) $found->food, ...$near->rivals]);
+        return $found->sure || $near->food === null
+            ? $found
+            : new FoodMatch($near->food, false, [(string) $found->food, ...$near->rivals]);
     }
 
     /**
@@ -248,7 +252,11 @@ final class FoodIndex
         $near = [];
         foreach ($this->names as $name => $food) {
             $name = (string) $name;
-            if (abs(strlen($name) - $length) > 2 || $name[0] !== $wanted[0] || substr_count($name, ' ') + 1 !== $count) {
+            if (
+                abs(strlen($name) - $length) > 2 ||
+                $name[0] !== $wanted[0] ||
+                substr_count($name, ' ') + 1 !== $count
+            ) {
                 continue;
             }
             $distance = $this->distance($words, explode(' ', $name));
@@ -274,7 +282,10 @@ final class FoodIndex
             $distance = self::letters($word, $others[$i]);
             $length = strlen($word);
             // Decisive words are as they are: "dried" is no misspelling of anything.
-            if ($distance > ($length < 5 ? 0 : ($length < 7 ? 1 : 2)) || ($distance > 0 && isset($this->decisive[$word]))) {
+            if (
+                $distance > ($length < 5 ? 0 : ($length < 7 ? 1 : 2)) ||
+                ($distance > 0 && isset($this->decisive[$word]))
+            ) {
                 return null;
             }
             $sum += $distance;
@@ -311,7 +322,18 @@ final class FoodIndex
     /** Letters without their marks: "jalapeño" is jalapeno, "smörgås" is smorgas. */
     private static function plain(string $text): string
     {
-        $text = strtr($text, ['ø' => 'o', 'æ' => 'ae', 'œ' => 'oe', 'ß' => 'ss', 'ł' => 'l', 'đ' => 'd', 'ð' => 'd', 'þ' => 'th', 'ı' => 'i', '’' => "'"]);
+        $text = strtr($text, [
+            'ø' => 'o',
+            'æ' => 'ae',
+            'œ' => 'oe',
+            'ß' => 'ss',
+            'ł' => 'l',
+            'đ' => 'd',
+            'ð' => 'd',
+            'þ' => 'th',
+            'ı' => 'i',
+            '’' => "'",
+        ]);
         $parted = Normalizer::normalize($text, Normalizer::FORM_D);
 
         return preg_replace('/\p{Mn}+/u', '', $parted === false ? $text : $parted) ?? $text;

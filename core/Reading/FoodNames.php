@@ -13,7 +13,8 @@ final readonly class FoodNames
      * @param  array<string, string>  $foods  name => food key
      * @param  array<string, true>  $ignored  words that change no food
      * @param  list<string>  $phrases  that change no food though a word of theirs would: "free range"
-     * @param  array<string, string>  $decisive  word => "head", of which a thing is, or "state", which makes another of it
+     * @param  array<string, string>  $decisive  word => "head", of which a thing is, or "state", which makes another
+     *     of it
      */
     public function __construct(
         public array $foods,
@@ -26,7 +27,9 @@ final readonly class FoodNames
     {
         $foods = [];
         foreach ($tables->rows('foods') as $row) {
-            foreach ([$row['name'], ...array_filter(explode('|', $row['aliases'])), str_replace('-', ' ', $row['key'])] as $alias) {
+            foreach (
+                [$row['name'], ...array_filter(explode('|', $row['aliases'])), str_replace('-', ' ', $row['key'])] as $alias
+            ) {
                 $foods[FoodIndex::normal($alias)] ??= $row['key'];
             }
         }
@@ -43,7 +46,10 @@ final readonly class FoodNames
             } elseif (array_intersect_key(array_flip($words), $decisive) !== []) {
                 $phrases[] = implode(' ', $words);
             } else {
-                $ignored += array_fill_keys(array_filter($words, static fn (string $w): bool => ! isset($foods[$w])), true);
+                $ignored += array_fill_keys(
+                    array_filter($words, static fn (string $w): bool => ! isset($foods[$w])),
+                    true,
+                );
             }
         }
         $isState = static fn (string $kind): bool => $kind === 'state';
@@ -54,6 +60,8 @@ final readonly class FoodNames
     /** @param  array<string, string>  $names  in normal form => food key: what a kitchen said before goes first */
     public function knowing(array $names): self
     {
-        return $names === [] ? $this : new self([...$this->foods, ...$names], $this->ignored, $this->phrases, $this->decisive);
+        return $names === []
+            ? $this
+            : new self([...$this->foods, ...$names], $this->ignored, $this->phrases, $this->decisive);
     }
 }

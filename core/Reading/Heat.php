@@ -29,7 +29,13 @@ final readonly class Heat
     public function movedBy(int $bytes): self
     {
         return new self(
-            $this->at + $bytes, $this->length, $this->temperature, $this->isOven, $this->isFan, $this->saysFan, $this->isFahrenheit,
+            $this->at + $bytes,
+            $this->length,
+            $this->temperature,
+            $this->isOven,
+            $this->isFan,
+            $this->saysFan,
+            $this->isFahrenheit,
         );
     }
 }

@@ -24,12 +24,26 @@ final readonly class Heats
         $degree = '\s?(?:°|º|˚|degrees?|deg\b\.?)\s?';
         $scale = '(?:fahrenheit|celsius|centigrade|[FC])(?![\pL])';
         $number = '(?<![\d.,])(?<!\d\/)\d{2,3}(?!\d|[.,/]\d)';
-        $this->pattern = '~'
-            .'(?<gas>\bgas\s?(?:marks?|no\.?|number)?\s?(?<mark>1\s?[/⁄]\s?[24](?!\d)|\d{1,2}(?!\d)|['.$words->signs.']))'
-            .'|(?<before>\b(?:fan|convection)(?:\s+oven)?\s?(?:at\s|to\s)?)?(?<n>'.$number.')(?:\s?(?:[-–]|to)\s?(?<high>'.$number.'))?'
-            .'(?:(?<scale>'.$degree.$scale.'|\s?'.$scale.')|(?<degrees>'.$degree.'(?!\pL))|(?<bare>))'
-            .'(?<fan>\s?(?:\(\s?)?(?:fan(?:[- ]?forced)?|convection)(?:\s+oven)?(?!\s*:?\s*\d{3}(?!\d))\)?)?'
-            .'~iu';
+        $this->pattern =
+            '~'.
+            '(?<gas>\bgas\s?(?:marks?|no\.?|number)?\s?(?<mark>1\s?[/⁄]\s?[24](?!\d)|\d{1,2}(?!\d)|['.
+            $words->signs.
+            ']))'.
+            '|(?<before>\b(?:fan|convection)(?:\s+oven)?\s?(?:at\s|to\s)?)?(?<n>'.
+            $number.
+            ')(?:\s?(?:[-–]|to)\s?(?<high>'.
+            $number.
+            '))?'.
+            '(?:(?<scale>'.
+            $degree.
+            $scale.
+            '|\s?'.
+            $scale.
+            ')|(?<degrees>'.
+            $degree.
+            '(?!\pL))|(?<bare>))'.
+            '(?<fan>\s?(?:\(\s?)?(?:fan(?:[- ]?forced)?|convection)(?:\s+oven)?(?!\s*:?\s*\d{3}(?!\d))\)?)?'.
+            '~iu';
     }
 
     /**
@@ -59,7 +73,10 @@ final readonly class Heats
     {
         [$at, $length] = [$m[0][1], strlen(rtrim((string) $m[0][0]))];
         if (($m['gas'][0] ?? null) !== null) {
-            $mark = Temperature::gasMark($this->words->number((string) $m['mark'][0]), $this->constants->get('gas-mark-1-f'));
+            $mark = Temperature::gasMark(
+                $this->words->number((string) $m['mark'][0]),
+                $this->constants->get('gas-mark-1-f'),
+            );
 
             return new Heat($at, $length, $mark, true, false, false, false);
         }
@@ -67,34 +84,55 @@ final readonly class Heats
         $number = (float) ($m['n'][0] ?? 0);
         $isFan = ($m['fan'][0] ?? null) !== null || trim((string) ($m['before'][0] ?? '')) !== '';
         $isOven = $this->isOven($text, $at, $at + $length, $isBake, $number);
-        if ($isBare && ($m['degrees'][0] ?? null) === null && ! $this->standsAlone($text, $m, $isOven, $isFan, $number)) {
+        if (
+            $isBare &&
+            ($m['degrees'][0] ?? null) === null &&
+            ! $this->standsAlone($text, $m, $isOven, $isFan, $number)
+        ) {
             return null;
         }
-        $isFahrenheit = $isBare ? $this->isBareFahrenheit($number, $known) : preg_match('~f(?:ahrenheit)?\s*$~i', (string) $m['scale'][0]) === 1;
+        $isFahrenheit = $isBare
+            ? $this->isBareFahrenheit($number, $known)
+            : preg_match('~f(?:ahrenheit)?\s*$~i', (string) $m['scale'][0]) === 1;
         $offset = $isFan ? $this->constants->get($isFahrenheit ? 'fan-offset-f' : 'fan-offset-c') : 0.0;
         $heat = $isFahrenheit ? Temperature::fahrenheit($number + $offset) : Temperature::celsius($number + $offset);
 
         return new Heat($at, $length, $heat, $isOven, $isFan, false, $isFahrenheit);
     }
 
-    /** A bare number is a heat only where an oven's heat can stand: "at 325 for", "oven 350", "a 375 oven", "then 20 min at 250". */
+    /**
+     * A bare number is a heat only where an oven's heat can stand: "at 325 for", "oven 350", "a 375 oven", "then 20
+     * min at 250".
+     */
     private function standsAlone(string $text, array $m, bool $isOven, bool $isFan, float $number): bool
     {
-        $isTime = preg_match('~^\s*(?:minutes?|mins?|hours?|hrs?|h)\b~iu', substr($text, $m[0][1] + strlen((string) $m[0][0]), 12)) === 1;
+        $isTime =
+            preg_match(
+                '~^\s*(?:minutes?|mins?|hours?|hrs?|h)\b~iu',
+                substr($text, $m[0][1] + strlen((string) $m[0][0]), 12),
+            ) === 1;
         if ($number < 90 || $number > 550 || ($m['high'][0] ?? null) !== null) {
             // "160 fan 15-18 min": what stands behind is a time, and no oven is set to fifteen degrees.
             return $isFan && $number >= 50 && ! $isTime;
         }
         $before = substr($text, max(0, $m[0][1] - 40), min(40, $m[0][1]));
         $after = substr($text, $m[0][1] + strlen((string) $m[0][0]), 30);
-        if (preg_match('~^\s*(?:g|kg|ml|cl|l|oz|lb|w|watts?|cm|mm|inch|pieces|cookies|kcal|minutes?|mins?|%|x)\b|^[a-z%]~iu', $after) === 1) {
+        if (
+            preg_match(
+                '~^\s*(?:g|kg|ml|cl|l|oz|lb|w|watts?|cm|mm|inch|pieces|cookies|kcal|minutes?|mins?|%|x)\b|^[a-z%]~iu',
+                $after,
+            ) === 1
+        ) {
             return false;
         }
 
-        return $isFan || ($isOven && (
-            preg_match('~(?:\bat|\bto|@|\boven|\bbake|\bpreheat|\bheat|\broast|\bmins?\s+at|:|\boven\s*\(|\()\s*$~iu', $before) === 1
-            || preg_match('~^\s*(?:oven|fan)\b~iu', $after) === 1
-        ));
+        return $isFan ||
+            ($isOven &&
+                (preg_match(
+                    '~(?:\bat|\bto|@|\boven|\bbake|\bpreheat|\bheat|\broast|\bmins?\s+at|:|\boven\s*\(|\()\s*$~iu',
+                    $before,
+                ) === 1 ||
+                    preg_match('~^\s*(?:oven|fan)\b~iu', $after) === 1));
     }
 
     private function isBareFahrenheit(float $number, ?Heat $known): bool
@@ -112,7 +150,13 @@ final readonly class Heats
             return $oven > $other;
         }
         // "180 °C 13–15 min." says no more, and needs no more.
-        if (preg_match('~^\W*(?:[\w"]+\s+){0,4}?(?:(?:pan|tin|dish|tray|moulds?)\b)?\W*$~u', $clause) === 1 && preg_match('~^\W{0,3}(?:for\s+)?(?:about\s+)?\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:min|hour|hr)~iu', substr($text, $end, 40)) === 1) {
+        if (
+            preg_match('~^\W*(?:[\w"]+\s+){0,4}?(?:(?:pan|tin|dish|tray|moulds?)\b)?\W*$~u', $clause) === 1 &&
+            preg_match(
+                '~^\W{0,3}(?:for\s+)?(?:about\s+)?\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:min|hour|hr)~iu',
+                substr($text, $end, 40),
+            ) === 1
+        ) {
             return $number >= 90;
         }
         $behind = preg_split('~[.;!?]|,\s|\band\b~u', substr($text, $end, 60))[0] ?? '';
@@ -120,7 +164,8 @@ final readonly class Heats
             return false;
         }
 
-        return $number >= 90 && ($isBake || preg_match(self::OVEN, $text) === 1 || preg_match(self::OTHER, $text) !== 1);
+        return $number >= 90 &&
+            ($isBake || preg_match(self::OVEN, $text) === 1 || preg_match(self::OTHER, $text) !== 1);
     }
 
     private static function lastOf(string $pattern, string $text): int
@@ -133,8 +178,9 @@ final readonly class Heats
     {
         $between = substr($text, $a->at + $a->length, $b->at - $a->at - $a->length);
 
-        return preg_match('~^[\s(/,;|–-]*(?:(?:or|gas|fan|oven)\s*:?\s*)?\)?[\s(/,;|–-]*$~u', $between) === 1 && $a->isOven === $b->isOven
-            && abs($a->temperature->celsius - $b->temperature->celsius) <= 16;
+        return preg_match('~^[\s(/,;|–-]*(?:(?:or|gas|fan|oven)\s*:?\s*)?\)?[\s(/,;|–-]*$~u', $between) === 1 &&
+            $a->isOven === $b->isOven &&
+            abs($a->temperature->celsius - $b->temperature->celsius) <= 16;
     }
 
     private function together(string $text, Heat $a, Heat $b): Heat

@@ -37,7 +37,13 @@ final readonly class Lexer
         foreach ($found as $match) {
             [$raw, $at] = $match[0];
             $tokens[] = match (true) {
-                isset($match['number'][0]) => new Token(TokenKind::Number, $raw, $at, $this->words->number($raw), Words::decimals($raw)),
+                isset($match['number'][0]) => new Token(
+                    TokenKind::Number,
+                    $raw,
+                    $at,
+                    $this->words->number($raw),
+                    Words::decimals($raw),
+                ),
                 isset($match['word'][0]) => $this->word($raw, $at),
                 isset($match['fluid'][0]) => new Token(TokenKind::Word, 'fl oz', $at, null, 0, strlen($raw)),
                 isset($match['percent'][0]) => new Token(TokenKind::Word, $raw, $at),

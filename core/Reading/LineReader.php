@@ -36,7 +36,11 @@ final class LineReader
         private readonly Constants $constants,
         Tables $tables,
     ) {
-        $this->prepWords = array_column(array_filter($tables->rows('prep_words'), static fn (array $row): bool => $row['kind'] !== 'ignore'), null, 'word');
+        $this->prepWords = array_column(
+            array_filter($tables->rows('prep_words'), static fn (array $row): bool => $row['kind'] !== 'ignore'),
+            null,
+            'word',
+        );
         $this->allergenWords = array_column($tables->rows('allergen_words'), 'allergen', 'pattern');
         $words = array_map(static fn (string $w): string => preg_quote($w, '~'), array_keys($this->prepWords));
         usort($words, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
@@ -44,24 +48,46 @@ final class LineReader
     }
 
     /**
-     * @param  string  $key  the line's key for corrections; where one line names several things, those behind the first have "_1", "_2" added
+     * @param  string  $key  the line's key for corrections; where one line names several things, those behind the
+     *     first have "_1", "_2" added
      * @return non-empty-list<Line> several where one line names several things, as "juice and zest of a lemon"
      */
-    public function read(string $text, string $key, int $component = 0, Corrections $corrections = new Corrections, Measures $cups = new Measures): array
-    {
+    public function read(
+        string $text,
+        string $key,
+        int $component = 0,
+        Corrections $corrections = new Corrections(),
+        Measures $cups = new Measures(),
+    ): array {
         $lines = [];
         $splits = $this->splitter->split($text);
         foreach ($splits as $n => $split) {
             $own = $n === 0 ? $key : "{$key}_$n";
-            // Each of several things has its own words, so that wherever they are written out nothing stands there twice.
-            $lines[] = $this->line($text, count($splits) > 1 ? $split->body : $text, $split, $own, $component, $corrections->of($own), $cups);
+            // Each of several things has its own words, so that wherever they are written out nothing stands there
+            // twice.
+            $lines[] = $this->line(
+                $text,
+                count($splits) > 1 ? $split->body : $text,
+                $split,
+                $own,
+                $component,
+                $corrections->of($own),
+                $cups,
+            );
         }
 
         return $lines;
     }
 
-    private function line(string $typed, string $text, Split $split, string $key, int $component, ?Correction $correction, Measures $cups): Line
-    {
+    private function line(
+        string $typed,
+        string $text,
+        Split $split,
+        string $key,
+        int $component,
+        ?Correction $correction,
+        Measures $cups,
+    ): Line {
         $flags = [];
         $match = $this->naming->match($split);
         $said = $correction?->food === null ? null : $this->larder->find($correction->food);
@@ -74,10 +100,25 @@ final class LineReader
         }
         $rivals = $match->rivals;
         if ($correction?->isLeftOut) {
-            return new Line($key, $typed, $text, $split->written, $split->name, null, null, $rivals, [Flag::LeftOut], $component, [], $split->span($split->written, $typed), $split->span($split->named, $typed));
+            return new Line(
+                $key,
+                $typed,
+                $text,
+                $split->written,
+                $split->name,
+                null,
+                null,
+                $rivals,
+                [Flag::LeftOut],
+                $component,
+                [],
+                $split->span($split->written, $typed),
+                $split->span($split->named, $typed),
+            );
         }
         if ($split->other !== '') {
-            $other = $this->foods->find(preg_replace('~^(?:\d|\p{No}|[\s/.,])+(?:\pL+\s+)?~u', '', $split->other) ?? '')->food;
+            $other = $this->foods->find(preg_replace('~^(?:\d|\p{No}|[\s/.,])+(?:\pL+\s+)?~u', '', $split->other) ?? '')
+                ->food;
             $flags[] = Flag::Choice;
             $rivals = $other === null ? $rivals : array_values(array_unique([$other, ...$rivals]));
         }
@@ -91,7 +132,10 @@ final class LineReader
             $flags[] = Flag::Corrected;
         }
         if ($correction?->grams !== null) {
-            $grams = Estimate::withHalfWidth($correction->grams, min($correction->grams, $this->constants->get('weighed')));
+            $grams = Estimate::withHalfWidth(
+                $correction->grams,
+                min($correction->grams, $this->constants->get('weighed')),
+            );
         } else {
             [$grams, $doubts] = $this->grams($split, $food, $cups);
             $flags = [...$flags, ...$doubts];
@@ -101,8 +145,19 @@ final class LineReader
         }
 
         return new Line(
-            $key, $typed, $text, $split->written, $split->name, $food, $grams, $rivals, $flags, $component,
-            $split->amount === null || $split->negative ? [] : $split->amount->measures, $split->span($split->written, $typed), $split->span($split->named, $typed),
+            $key,
+            $typed,
+            $text,
+            $split->written,
+            $split->name,
+            $food,
+            $grams,
+            $rivals,
+            $flags,
+            $component,
+            $split->amount === null || $split->negative ? [] : $split->amount->measures,
+            $split->span($split->written, $typed),
+            $split->span($split->named, $typed),
             $said === null && ! $match->sure ? $this->allergensOf($match, $text) : [],
         );
     }
@@ -191,7 +246,9 @@ final class LineReader
             if ($one->unit?->kind === UnitKind::Mass) {
                 $grams = $one->count->times($one->unit->size);
 
-                return ($one === $measure ? $grams : $grams->times($measure->count->value))->plus(Estimate::withHalfWidth(0.0, $this->constants->get('weighed')));
+                return ($one === $measure ? $grams : $grams->times($measure->count->value))->plus(
+                    Estimate::withHalfWidth(0.0, $this->constants->get('weighed')),
+                );
             }
         }
 
@@ -222,7 +279,8 @@ final class LineReader
     {
         $spread = $this->constants->get('coverage-factor') * hypot($a->u, $b->u);
 
-        return abs($a->value - $b->value) - $spread > $this->constants->get('measures-differ') * max($a->value, $b->value);
+        return abs($a->value - $b->value) - $spread >
+            $this->constants->get('measures-differ') * max($a->value, $b->value);
     }
 
     /** @return list<Flag> */
@@ -235,7 +293,12 @@ final class LineReader
         if ($measure->unit?->isVague() ?? false) {
             $flags[] = Flag::VagueAmount;
         }
-        if ($measure->unit?->kind === UnitKind::Volume && ! $measure->unit->isVague() && $this->larder->density($food, $form)->byKind && ! $food->isLiquid()) {
+        if (
+            $measure->unit?->kind === UnitKind::Volume &&
+            ! $measure->unit->isVague() &&
+            $this->larder->density($food, $form)->byKind &&
+            ! $food->isLiquid()
+        ) {
             $flags[] = Flag::DensityByKind;
         }
 
@@ -259,12 +322,27 @@ final class LineReader
 
     private function size(string $text): string
     {
-        if (preg_match('~\b(extra[- ]large|jumbo|large|medium|small|lg(?=\b\.?.*\begg)|med(?=\b\.?.*\begg)|sm(?=\b\.?.*\begg)|size\s+(?:s|m|l|xl)|[sml](?=\b.*\begg))\b~iu', $text, $m) !== 1) {
+        if (
+            preg_match(
+                '~\b(extra[- ]large|jumbo|large|medium|small|lg(?=\b\.?.*\begg)|med(?=\b\.?.*\begg)|sm(?=\b\.?.*\begg)|size\s+(?:s|m|l|xl)|[sml](?=\b.*\begg))\b~iu',
+                $text,
+                $m,
+            ) !== 1
+        ) {
             return '';
         }
         $size = strtolower(str_replace(' ', '-', preg_replace('~^size\s+~i', '', $m[1]) ?? ''));
         $european = preg_match('~\b(?:uk|eu|european|british|size)\b~iu', $text) === 1;
-        $size = ['lg' => 'large', 'med' => 'medium', 'sm' => 'small', 's' => 'small', 'm' => 'medium', 'l' => 'large', 'xl' => 'large'][$size] ?? $size;
+        $size =
+            [
+                'lg' => 'large',
+                'med' => 'medium',
+                'sm' => 'small',
+                's' => 'small',
+                'm' => 'medium',
+                'l' => 'large',
+                'xl' => 'large',
+            ][$size] ?? $size;
 
         return $european && in_array($size, ['small', 'medium', 'large'], true) ? "eu-$size" : $size;
     }

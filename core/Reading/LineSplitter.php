@@ -23,24 +23,41 @@ final readonly class LineSplitter
     private string $bullet;
 
     /** @param  list<LineForm>  $forms  tried in turn */
-    private function __construct(private ThingReader $things, private FoodIndex $foods, private array $forms, Words $words)
-    {
-        $this->bullet = '~^\s*(?:'
-            .'\[[ x]?\]\s*'
-            .'|optional(?:ly)?\s*[:,]\s*'
-            .'|(?:for|to)\s+\pL+(?:\s+\pL+){0,2}\s*:\s*(?='.$words->digit.')'
-            .'|[-–—*•·▢☐□✓◦▪●]\s+|[*•·▢☐□✓◦▪●]\s*'
-            .'|\d{1,2}[.)]\s+(?=[\d'.$words->signs.'\p{L}])'
-            .')~iu';
+    private function __construct(
+        private ThingReader $things,
+        private FoodIndex $foods,
+        private array $forms,
+        Words $words,
+    ) {
+        $this->bullet =
+            '~^\s*(?:'.
+            '\[[ x]?\]\s*'.
+            '|optional(?:ly)?\s*[:,]\s*'.
+            '|(?:for|to)\s+\pL+(?:\s+\pL+){0,2}\s*:\s*(?='.
+            $words->digit.
+            ')'.
+            '|[-–—*•·▢☐□✓◦▪●]\s+|[*•·▢☐□✓◦▪●]\s*'.
+            '|\d{1,2}[.)]\s+(?=[\d'.
+            $words->signs.
+            '\p{L}])'.
+            ')~iu';
     }
 
     public static function of(Larder $larder, FoodIndex $foods, AmountParser $amounts, Lexer $lexer, Words $words): self
     {
         $things = new ThingReader($larder, $foods, $amounts, $lexer);
         $alone = [new JuiceAndZest($things, $words), new WhitesOf($things, $words), new EachOf($things, $words)];
-        $inner = new self($things, $foods, [
-            new MadeUpTo($things, $foods, $larder), new BeatenWith($things, $words), new AndMore($things, $foods, $words, $alone), ...$alone,
-        ], $words);
+        $inner = new self(
+            $things,
+            $foods,
+            [
+                new MadeUpTo($things, $foods, $larder),
+                new BeatenWith($things, $words),
+                new AndMore($things, $foods, $words, $alone),
+                ...$alone,
+            ],
+            $words,
+        );
 
         return new self($things, $foods, [$alone[2], (new CommaList($words))->with($inner), ...$inner->forms], $words);
     }
@@ -59,7 +76,10 @@ final readonly class LineSplitter
         }
 
         $one = $this->things->one($body);
-        if (preg_match('~^[^(]*\((?<said>\s*\d[^()]*)\)\s*$~u', $body, $m) === 1 && $this->foods->find($one->name)->food === null) {
+        if (
+            preg_match('~^[^(]*\((?<said>\s*\d[^()]*)\)\s*$~u', $body, $m) === 1 &&
+            $this->foods->find($one->name)->food === null
+        ) {
             // "3 c. à s. eau (3 tbsp water)": all of it said again in words that are known.
             $said = $this->things->one(trim($m['said']));
             if ($said->amount !== null && $said->name !== '' && $this->foods->find($said->name)->sure) {

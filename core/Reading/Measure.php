@@ -32,11 +32,25 @@ final readonly class Measure
 
     public function withPlus(self $plus): self
     {
-        return new self($this->count, $this->unit, $this->decimals, $this->size, $this->plus?->withPlus($plus) ?? $plus, $this->spread);
+        return new self(
+            $this->count,
+            $this->unit,
+            $this->decimals,
+            $this->size,
+            $this->plus?->withPlus($plus) ?? $plus,
+            $this->spread,
+        );
     }
 
     public function scaled(float $factor, float $spread): self
     {
-        return new self($this->count->times($factor), $this->unit, $this->decimals, $this->size, $this->plus, hypot($this->spread, $spread));
+        return new self(
+            $this->count->times($factor),
+            $this->unit,
+            $this->decimals,
+            $this->size,
+            $this->plus,
+            hypot($this->spread, $spread),
+        );
     }
 }

@@ -14,7 +14,12 @@ final readonly class Measures
      * @param  array<string, float>  $sizes  ml by unit key, where they are other than in `data/units.csv`
      * @param  string  $evidence  the words that speak for it; "" where nothing does
      */
-    public function __construct(public string $system = 'us', private array $sizes = [], public string $evidence = '', public bool $isSaid = false) {}
+    public function __construct(
+        public string $system = 'us',
+        private array $sizes = [],
+        public string $evidence = '',
+        public bool $isSaid = false,
+    ) {}
 
     public function size(Unit $unit): float
     {

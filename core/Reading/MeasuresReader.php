@@ -35,7 +35,11 @@ final readonly class MeasuresReader
     /** @throws OutOfBoundsException for a name that is none of `SAID` */
     public function named(string $name): Measures
     {
-        $system = self::SAID[$name] ?? throw new OutOfBoundsException("No measures '$name'. Known: ".implode(', ', array_keys(self::SAID)).'.');
+        $system =
+            self::SAID[$name] ??
+            throw new OutOfBoundsException(
+                "No measures '$name'. Known: ".implode(', ', array_keys(self::SAID)).'.',
+            );
 
         return new Measures($system, $this->sizes[$system] ?? [], '', true);
     }
@@ -59,6 +63,10 @@ final readonly class MeasuresReader
         // Half a vote is no evidence: then it is as most are.
         $system = $votes[$system] > $votes['us'] ? $system : 'us';
 
-        return new Measures($system, $this->sizes[$system] ?? [], implode(', ', array_slice(array_unique($heard[$system] ?? []), 0, 3)));
+        return new Measures(
+            $system,
+            $this->sizes[$system] ?? [],
+            implode(', ', array_slice(array_unique($heard[$system] ?? []), 0, 3)),
+        );
     }
 }

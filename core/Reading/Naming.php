@@ -40,7 +40,9 @@ final readonly class Naming
         $match = $this->claimed($split, $this->foods->find($split->name));
         $spooned = $this->spooned($split, $match, $unit);
 
-        return $spooned === null ? $match : new FoodMatch($spooned, $match->sure, [(string) $match->food, ...$match->rivals]);
+        return $spooned === null
+            ? $match
+            : new FoodMatch($spooned, $match->sure, [(string) $match->food, ...$match->rivals]);
     }
 
     /** "85 % dark chocolate", "chocolate (70 %)": by its share of cocoa. */
@@ -68,7 +70,10 @@ final readonly class Naming
             return $match;
         }
         foreach ($this->claims as $claim) {
-            if (preg_match("~{$claim['pattern']}~iu", $split->prep) !== 1 || preg_match("~{$claim['pattern']}~iu", $split->name) === 1) {
+            if (
+                preg_match("~{$claim['pattern']}~iu", $split->prep) !== 1 ||
+                preg_match("~{$claim['pattern']}~iu", $split->name) === 1
+            ) {
                 continue;
             }
             $said = $this->saying($claim, $split->name);
@@ -124,12 +129,19 @@ final readonly class Naming
     private function spooned(Split $split, FoodMatch $match, ?Unit $unit): ?string
     {
         foreach ($this->spooned as $row) {
-            if ($row['food'] !== $match->food || $unit === null || ! in_array($unit->key, explode('|', $row['units']), true)) {
+            if (
+                $row['food'] !== $match->food ||
+                $unit === null ||
+                ! in_array($unit->key, explode('|', $row['units']), true)
+            ) {
                 continue;
             }
             $amount = $split->amount?->measures[0]->count->value ?? 0.0;
             $grams = $unit->kind === UnitKind::Mass ? $amount * $unit->size : INF;
-            if ($grams >= (float) $row['from_amount'] && preg_match('~\b(?:'.$row['unless'].')\b~iu', "$split->name $split->prep") !== 1) {
+            if (
+                $grams >= (float) $row['from_amount'] &&
+                preg_match('~\b(?:'.$row['unless'].')\b~iu', "$split->name $split->prep") !== 1
+            ) {
                 return $row['spooned'];
             }
         }

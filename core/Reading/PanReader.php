@@ -43,7 +43,11 @@ final readonly class PanReader
             return match (true) {
                 $side($m['a']) < self::SMALLEST => null,
                 $m['b'] !== '' => Pan::rectangular($side($m['a']), $side($m['b']), $depth),
-                preg_match('~square|loaf|rectang~i', $m['words'].$m['what']) === 1 => Pan::rectangular($side($m['a']), $side($m['a']), $depth),
+                preg_match('~square|loaf|rectang~i', $m['words'].$m['what']) === 1 => Pan::rectangular(
+                    $side($m['a']),
+                    $side($m['a']),
+                    $depth,
+                ),
                 default => Pan::round($side($m['a']), $depth),
             };
         } catch (InvalidArgumentException) {

@@ -20,7 +20,10 @@ final readonly class PieceWords
         $this->words = array_column($tables->rows('piece_words'), null, 'word');
         $all = array_keys($this->words + array_flip(array_column($tables->rows('piece_words'), 'one')));
         usort($all, static fn (string $a, string $b): int => mb_strlen($b) <=> mb_strlen($a));
-        $this->any = implode('|', array_map(static fn (string $w): string => str_replace('\-', '[\s-]', preg_quote($w, '~')), $all));
+        $this->any = implode(
+            '|',
+            array_map(static fn (string $w): string => str_replace('\-', '[\s-]', preg_quote($w, '~')), $all),
+        );
     }
 
     /** A loaf or a batch, of which the text does not say into how much it is cut. */

@@ -33,13 +33,19 @@ final readonly class RecipeReader
         if ($sections->ingredients === []) {
             throw UnreadableRecipe::noIngredients();
         }
-        $cups = $corrections->measures === null ? $this->measures->of($rows) : $this->measures->named($corrections->measures);
+        $cups =
+            $corrections->measures === null
+                ? $this->measures->of($rows)
+                : $this->measures->named($corrections->measures);
         $lines = [];
         $times = [];
         foreach ($sections->ingredients as $row) {
             $hash = substr(sha1(mb_strtolower(trim($row->text))), 0, 10);
             $times[$hash] = ($times[$hash] ?? 0) + 1;
-            array_push($lines, ...$this->lines->read($row->text, $hash.'-'.$times[$hash], $row->component, $corrections, $cups));
+            array_push(
+                $lines,
+                ...$this->lines->read($row->text, $hash.'-'.$times[$hash], $row->component, $corrections, $cups),
+            );
         }
         $titled = $this->yields->inTitle($sections->title);
         $yielded = $this->yielded($sections, $titled);
@@ -83,7 +89,11 @@ final readonly class RecipeReader
         if (! mb_check_encoding($text, 'UTF-8')) {
             $text = mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
         }
-        $text = str_replace(["\r\n", "\r", "\u{2028}", "\u{a0}", "\u{202f}", "\u{2009}", "\u{feff}", "\u{200b}"], ["\n", "\n", "\n", ' ', ' ', ' ', '', ''], $text);
+        $text = str_replace(
+            ["\r\n", "\r", "\u{2028}", "\u{a0}", "\u{202f}", "\u{2009}", "\u{feff}", "\u{200b}"],
+            ["\n", "\n", "\n", ' ', ' ', ' ', '', ''],
+            $text,
+        );
         // Control characters in number mean a file that is no text at all.
         if (preg_match_all('/[\x00-\x08\x0b\x0e-\x1f]/', $text) > mb_strlen($text) / 100) {
             throw UnreadableRecipe::notText();
@@ -91,7 +101,9 @@ final readonly class RecipeReader
         if (mb_strlen($text) > self::MOST_CHARACTERS) {
             throw UnreadableRecipe::tooLong(self::MOST_CHARACTERS);
         }
-        $rows = array_values(array_filter(array_map(trim(...), explode("\n", $text)), static fn (string $row): bool => $row !== ''));
+        $rows = array_values(
+            array_filter(array_map(trim(...), explode("\n", $text)), static fn (string $row): bool => $row !== ''),
+        );
         if ($rows === []) {
             throw UnreadableRecipe::nothingThere();
         }

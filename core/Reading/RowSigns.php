@@ -49,11 +49,25 @@ final readonly class RowSigns
         $digit = $words->digit;
         $this->bullet = '~^\s*(?:[-–—*•·▢☐□✓◦▪●]\s*|\[[ x]?\]\s*|\(\s*|\d{1,2}[.)]\s+(?='.$digit.'))~u';
         $loose = 'about|approx\.?|around|scant|heaped|heaping|generous|rounded|level|ca\.?|\~';
-        $this->amountLed = '~^(?:optional(?:ly)?\s*[:,]\s*)?(?:[-−]?\d|['.$words->signs.']|\~\s*'.$digit.'|(?:'.$loose.')\s+(?:'.$digit.'|an?\b)'
-            .'|(?:'.$words->wholes.'|half|a\s+(?:good\s+|big\s+|small\s+|large\s+|heaped\s+|scant\s+|level\s+)?(?:pinch|dash|cup|few|little|handful|drop|stick|splash|couple|quarter|half|third|knob|scant|heaped|teaspoon|tablespoon|dessertspoon|tsp|tbsp|generous|glug|grating|squeeze|sprinkle|sprig|block|packet|tin|can|bag|tub|pot|jar|box|bunch|slice|piece|pound|bit|drizzle|lump|walnut|dollop|teacup)'
-            .'|an?\s+egg|an?\s+(?:\pL+\s+){0,2}(?:lemon|orange|lime|apple|banana|egg)|a\s+dozen|the\s+(?:juice|zest|whites?|yolks?|grated)|juice|zest|grated\s+zest|finely\s+grated\s+zest|pinch|dash|handful|knob|splash|drizzle|glug|drop|drops|good\s+pinch|walnut[- ]size[d]?'
-            .'|whites?\s+of|yolks?\s+of)\b)~iu';
-        $this->amountBehind = '~[\s:(–-](?:\d+(?:[.,/]\d+)?|\d*\s?['.$words->signs.']|a)\s*(?<unit>\pL+\.?)?\s*\)?(?:\s*\([^)]*\))?\s*(?:,.*)?$~u';
+        $this->amountLed =
+            '~^(?:optional(?:ly)?\s*[:,]\s*)?(?:[-−]?\d|['.
+            $words->signs.
+            ']|\~\s*'.
+            $digit.
+            '|(?:'.
+            $loose.
+            ')\s+(?:'.
+            $digit.
+            '|an?\b)'.
+            '|(?:'.
+            $words->wholes.
+            '|half|a\s+(?:good\s+|big\s+|small\s+|large\s+|heaped\s+|scant\s+|level\s+)?(?:pinch|dash|cup|few|little|handful|drop|stick|splash|couple|quarter|half|third|knob|scant|heaped|teaspoon|tablespoon|dessertspoon|tsp|tbsp|generous|glug|grating|squeeze|sprinkle|sprig|block|packet|tin|can|bag|tub|pot|jar|box|bunch|slice|piece|pound|bit|drizzle|lump|walnut|dollop|teacup)'.
+            '|an?\s+egg|an?\s+(?:\pL+\s+){0,2}(?:lemon|orange|lime|apple|banana|egg)|a\s+dozen|the\s+(?:juice|zest|whites?|yolks?|grated)|juice|zest|grated\s+zest|finely\s+grated\s+zest|pinch|dash|handful|knob|splash|drizzle|glug|drop|drops|good\s+pinch|walnut[- ]size[d]?'.
+            '|whites?\s+of|yolks?\s+of)\b)~iu';
+        $this->amountBehind =
+            '~[\s:(–-](?:\d+(?:[.,/]\d+)?|\d*\s?['.
+            $words->signs.
+            ']|a)\s*(?<unit>\pL+\.?)?\s*\)?(?:\s*\([^)]*\))?\s*(?:,.*)?$~u';
     }
 
     public function isIngredientsHeading(string $row): bool
@@ -68,7 +82,8 @@ final readonly class RowSigns
 
     public function isAside(string $row): bool
     {
-        return preg_match(self::ASIDE, $row) === 1 || preg_match('~^\W*(?:notes?|tips?|storage|nutrition)\s*:~iu', $row) === 1;
+        return preg_match(self::ASIDE, $row) === 1 ||
+            preg_match('~^\W*(?:notes?|tips?|storage|nutrition)\s*:~iu', $row) === 1;
     }
 
     public function isMeta(string $row): bool
@@ -109,7 +124,12 @@ final readonly class RowSigns
 
     public function isIngredient(string $row): bool
     {
-        if ($row === '' || mb_strlen($row) > self::LONGEST || ($this->yields->isYield($row) && ! $this->isCountedFood($row)) || $this->isNutrition($row)) {
+        if (
+            $row === '' ||
+            mb_strlen($row) > self::LONGEST ||
+            ($this->yields->isYield($row) && ! $this->isCountedFood($row)) ||
+            $this->isNutrition($row)
+        ) {
             return false;
         }
         if (preg_match(self::STEP_NUMBER, $row) === 1 && preg_match(self::VERB, $row) === 1) {
@@ -120,13 +140,18 @@ final readonly class RowSigns
             return false;
         }
         if (preg_match($this->amountLed, $body) === 1) {
-            return preg_match('~\pL~u', $body) === 1
-                && preg_match('~^\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:minutes?|mins?|hours?|hrs?|seconds?)\b|^\d+\s?[°º]|^\d{3}\s?[FC]\b|^\d+[.):]\s*\pL.*[.!]$~iu', $body) !== 1
-                && ! $this->isLongSentence($body);
+            return preg_match('~\pL~u', $body) === 1 &&
+                preg_match(
+                    '~^\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:minutes?|mins?|hours?|hrs?|seconds?)\b|^\d+\s?[°º]|^\d{3}\s?[FC]\b|^\d+[.):]\s*\pL.*[.!]$~iu',
+                    $body,
+                ) !== 1 &&
+                ! $this->isLongSentence($body);
         }
 
-        return mb_strlen($row) < 100 && preg_match(self::VERB, $row) !== 1 && preg_match($this->amountBehind, $row, $m) === 1
-            && (($m['unit'] ?? '') === ''
+        return mb_strlen($row) < 100 &&
+            preg_match(self::VERB, $row) !== 1 &&
+            preg_match($this->amountBehind, $row, $m) === 1 &&
+            (($m['unit'] ?? '') === ''
                 ? preg_match('~^[\pL\s]+[:x×–-]\s*\d+$~u', $row) === 1
                 : $this->units->named($m['unit']) !== null);
     }
@@ -138,12 +163,24 @@ final readonly class RowSigns
             return false;
         }
         $body = $this->withoutLead($row);
-        if (preg_match('~^\W*[\d'.$this->words->signs.'.,/\s–-]*\s*\(?(?<unit>\pL+)\.?\s+(?<rest>\pL.*)$~u', $body, $m) !== 1) {
-            if (preg_match('~^\W*\d[\d'.$this->words->signs.'.,/\s–-]*(?<food>\pL+)\W*$~u', $body, $m) === 1 && $this->foods->find($m['food'])->sure) {
+        if (
+            preg_match(
+                '~^\W*[\d'.$this->words->signs.'.,/\s–-]*\s*\(?(?<unit>\pL+)\.?\s+(?<rest>\pL.*)$~u',
+                $body,
+                $m,
+            ) !== 1
+        ) {
+            if (
+                preg_match('~^\W*\d[\d'.$this->words->signs.'.,/\s–-]*(?<food>\pL+)\W*$~u', $body, $m) === 1 &&
+                $this->foods->find($m['food'])->sure
+            ) {
                 return true;
             }
 
-            return preg_match('~^\W*[\d'.$this->words->signs.'.,/\s–-]+(?:g|kg|ml|oz|lb|tsp|tbsp|cups?|dl)\b~iu', $body) === 1;
+            return preg_match(
+                '~^\W*[\d'.$this->words->signs.'.,/\s–-]+(?:g|kg|ml|oz|lb|tsp|tbsp|cups?|dl)\b~iu',
+                $body,
+            ) === 1;
         }
         $unit = $this->units->named($m['unit']);
         $first = preg_split('~[,(;]~u', $m['rest'])[0] ?? '';
@@ -152,19 +189,35 @@ final readonly class RowSigns
             || $this->foods->find(preg_split('~[,(;]~u', $m['unit'].' '.$m['rest'])[0] ?? '')->sure;
     }
 
-    /** So many of what the larder knows by that very name: "24 chocolate sandwich cookies" are crumbs for the base, not what it makes. */
+    /**
+     * So many of what the larder knows by that very name: "24 chocolate sandwich cookies" are crumbs for the base, not
+     * what it makes.
+     */
     public function isCountedFood(string $row): bool
     {
-        return preg_match('~^\W*\d+\s+(?<food>\pL+(?:[\s-]\pL+)+)\s*(?:[,(].*)?$~u', $row, $m) === 1 && $this->foods->isName($m['food']);
+        return preg_match('~^\W*\d+\s+(?<food>\pL+(?:[\s-]\pL+)+)\s*(?:[,(].*)?$~u', $row, $m) === 1 &&
+            $this->foods->isName($m['food']);
     }
 
-    /** A food by its own name, without an amount and without the signs of a heading: "Powdered erythritol for dusting". */
+    /**
+     * A food by its own name, without an amount and without the signs of a heading: "Powdered erythritol for dusting".
+     */
     public function isBareFood(string $row): bool
     {
-        $name = preg_replace('~\s(?:to\s+(?:serve|decorate|finish|taste|dust)|for\s.*)$~iu', '', preg_replace($this->bullet, '', $row) ?? $row) ?? $row;
+        $name =
+            preg_replace(
+                '~\s(?:to\s+(?:serve|decorate|finish|taste|dust)|for\s.*)$~iu',
+                '',
+                preg_replace($this->bullet, '', $row) ?? $row,
+            ) ?? $row;
 
         $both = preg_split('~\s+(?:and|&)\s+~iu', trim($name)) ?: [];
-        if ($name !== $row && count($both) === 2 && $this->foods->find($both[0])->sure && $this->foods->find($both[1])->sure) {
+        if (
+            $name !== $row &&
+            count($both) === 2 &&
+            $this->foods->find($both[0])->sure &&
+            $this->foods->find($both[1])->sure
+        ) {
             // "Butter and cocoa for the ramekins"
             return true;
         }
@@ -178,11 +231,14 @@ final readonly class RowSigns
         $food = $this->foods->find(trim($row, " \t.*•-"))->food;
         $role = $food === null ? null : $this->larder->find($food)?->role;
 
-        return in_array($role, [Role::Flavour, Role::Lift], true) || preg_match('~\b(?:salt|water|oil|spray)\b~iu', $row) === 1;
+        return in_array($role, [Role::Flavour, Role::Lift], true) ||
+            preg_match('~\b(?:salt|water|oil|spray)\b~iu', $row) === 1;
     }
 
     private function isLongSentence(string $body): bool
     {
-        return mb_strlen($body) > 140 && preg_match('~[.!]\s+\p{Lu}~u', $body) === 1 && preg_match('~^[^.]{0,60}\b(?:g|ml|cups?|tbsp|tsp|oz)\b~iu', $body) !== 1;
+        return mb_strlen($body) > 140 &&
+            preg_match('~[.!]\s+\p{Lu}~u', $body) === 1 &&
+            preg_match('~^[^.]{0,60}\b(?:g|ml|cups?|tbsp|tsp|oz)\b~iu', $body) !== 1;
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Reading;
 
-/** Tells title, yield, headings, ingredients, steps, notes and chatter of a recipe's text apart: every row has a fate. */
+/**
+ * Tells title, yield, headings, ingredients, steps, notes and chatter of a recipe's text apart: every row has a fate.
+ */
 final readonly class SectionReader
 {
     private const LONGEST_TITLE = 120;
@@ -38,12 +40,20 @@ final readonly class SectionReader
             $key = "r$hash-$times[$hash]";
             $fate = $said[$key] ?? $this->fate($state, $i, $row, $plain);
             $this->put($state, $fate, $row, $i);
-            $isDoubtful = ! in_array($fate, [Fate::Ingredient, Fate::Step, Fate::Yield], true) && ! isset($said[$key]) && $this->signs->isSurelyIngredient($row);
+            $isDoubtful =
+                ! in_array($fate, [Fate::Ingredient, Fate::Step, Fate::Yield], true) &&
+                ! isset($said[$key]) &&
+                $this->signs->isSurelyIngredient($row);
             $state->rows[] = new TextRow($key, $rows[$i], $fate, isset($said[$key]), $isDoubtful);
         }
 
         return new Sections(
-            self::title($state->title), $state->yield, array_values($state->components), $state->ingredients, $state->steps, $state->rows,
+            self::title($state->title),
+            $state->yield,
+            array_values($state->components),
+            $state->ingredients,
+            $state->steps,
+            $state->rows,
         );
     }
 
@@ -55,15 +65,31 @@ final readonly class SectionReader
     private function parted(string $row): array
     {
         // "Prep 10 mins | Cook 1 hr | Servings: 12 slices": a row for each.
-        $isTimed = preg_match('~^\W*(?:prep|cook|bake|total|time|chill|serves|makes)\b[^/]*/~iu', $row) === 1 && preg_match('~\s/\s.*\b(?:makes|serves|yields?|servings?)\b~iu', $row) === 1;
-        if ((preg_match('~[|•]~u', $row) === 1 || $isTimed) && preg_match('~\b(?:prep|cook|total|bake|servings?|serves|makes|yields?)\b~iu', $row) === 1) {
-            return array_values(array_filter(array_map(trim(...), preg_split('~[|•]|\s/\s~u', $row) ?: []), static fn (string $r): bool => $r !== ''));
+        $isTimed =
+            preg_match('~^\W*(?:prep|cook|bake|total|time|chill|serves|makes)\b[^/]*/~iu', $row) === 1 &&
+            preg_match('~\s/\s.*\b(?:makes|serves|yields?|servings?)\b~iu', $row) === 1;
+        if (
+            (preg_match('~[|•]~u', $row) === 1 || $isTimed) &&
+            preg_match('~\b(?:prep|cook|total|bake|servings?|serves|makes|yields?)\b~iu', $row) === 1
+        ) {
+            return array_values(
+                array_filter(
+                    array_map(trim(...), preg_split('~[|•]|\s/\s~u', $row) ?: []),
+                    static fn (string $r): bool => $r !== '',
+                ),
+            );
         }
         if (preg_match('~^\W*(?<head>method|directions?|instructions?)\s*:\s+(?<rest>\pL.{20,})$~iu', $row, $m) === 1) {
             return [$m['head'].':', $m['rest']];
         }
-        $isBoth = preg_match('~^\W*(?<head>(?:for\s+(?:the\s+)?)?(?:\pL+\s+){0,2}(?<part>\pL+))\s*:\s*(?<rest>.*\d.*)$~u', $row, $m) === 1
-            && ($this->words->isPart($m['part']) || $this->listsThings($m['rest'])) && $this->signs->isIngredient($m['rest']);
+        $isBoth =
+            preg_match(
+                '~^\W*(?<head>(?:for\s+(?:the\s+)?)?(?:\pL+\s+){0,2}(?<part>\pL+))\s*:\s*(?<rest>.*\d.*)$~u',
+                $row,
+                $m,
+            ) === 1 &&
+            ($this->words->isPart($m['part']) || $this->listsThings($m['rest'])) &&
+            $this->signs->isIngredient($m['rest']);
 
         return $isBoth ? [$m['head'].':', $m['rest']] : [$row];
     }
@@ -71,7 +97,11 @@ final readonly class SectionReader
     /** "250 g mascarpone, 200 ml cream", "½ c sugar + 1 tsp cinnamon": at least two things with their amounts. */
     private function listsThings(string $rest): bool
     {
-        $things = array_filter(preg_split('~,|\s(?:\+|&|plus|and)\s~iu', $rest) ?: [], fn (string $thing): bool => preg_match("~^\s*{$this->words->digit}~u", $thing) === 1 && $this->signs->isSurelyIngredient(trim($thing)));
+        $things = array_filter(
+            preg_split('~,|\s(?:\+|&|plus|and)\s~iu', $rest) ?: [],
+            fn (string $thing): bool => preg_match("~^\s*{$this->words->digit}~u", $thing) === 1 &&
+                $this->signs->isSurelyIngredient(trim($thing)),
+        );
 
         return count($things) > 1;
     }
@@ -96,7 +126,11 @@ final readonly class SectionReader
             return Fate::Note;
         }
         if ($i > 0 || $state->mode !== null) {
-            if ($this->yields->isYield($row) && ! $this->signs->isCountedFood($row) && ($state->mode !== Fate::Step || $this->isLastYield($row))) {
+            if (
+                $this->yields->isYield($row) &&
+                ! $this->signs->isCountedFood($row) &&
+                ($state->mode !== Fate::Step || $this->isLastYield($row))
+            ) {
                 return Fate::Yield;
             }
             if ($this->signs->isMeta($row)) {
@@ -135,7 +169,12 @@ final readonly class SectionReader
         if ($state->title === '') {
             return Fate::Title;
         }
-        if ($this->signs->isDoing($row) && $this->signs->isSentence($row) && $state->ingredientsAt < 0 && $state->ingredients !== []) {
+        if (
+            $this->signs->isDoing($row) &&
+            $this->signs->isSentence($row) &&
+            $state->ingredientsAt < 0 &&
+            $state->ingredients !== []
+        ) {
             $state->mode = Fate::Step;
 
             return Fate::Step;
@@ -168,7 +207,11 @@ final readonly class SectionReader
 
     private function amongSteps(SectionState $state, string $row, string $next): Fate
     {
-        if ($this->isHeading($row, $next, true) && $this->signs->isSurelyIngredient($next) && ! $this->signs->isDoing($next)) {
+        if (
+            $this->isHeading($row, $next, true) &&
+            $this->signs->isSurelyIngredient($next) &&
+            ! $this->signs->isDoing($next)
+        ) {
             $state->mode = Fate::Ingredient;
 
             return Fate::Heading;
@@ -206,7 +249,10 @@ final readonly class SectionReader
         if (preg_match(self::FOR_THE, $row, $m) === 1) {
             $name = $m['name'].($m['name2'] ?? '');
 
-            return preg_match('~^\W*for\s+(?:serving|topping|rolling|dusting|greasing|brushing|the\s+tin)$~iu', trim($row)) !== 1 || str_ends_with(trim($row), ':');
+            return preg_match(
+                '~^\W*for\s+(?:serving|topping|rolling|dusting|greasing|brushing|the\s+tin)$~iu',
+                trim($row),
+            ) !== 1 || str_ends_with(trim($row), ':');
         }
         if (preg_match('~[,;.!?]~u', $row) === 1 && preg_match('~^\W*for\b~iu', $row) !== 1) {
             return false;
@@ -214,9 +260,14 @@ final readonly class SectionReader
         $words = preg_match_all('~[\pL’\'-]+~u', $row);
         $isMarked = preg_match(self::MARK, $next) === 1 && preg_match(self::MARK, $row) !== 1;
 
-        return $hasTitle && $words >= 1 && ($words <= 4 || $isMarked) && ($isMarked || preg_match(self::MARK, $row) !== 1)
-            && ($isMarked || ! $this->signs->isBareFood($row)) && ! $this->signs->isIngredient($row)
-            && ! $this->signs->isSeasoning($row) && ! $this->signs->isDoing($row);
+        return $hasTitle &&
+            $words >= 1 &&
+            ($words <= 4 || $isMarked) &&
+            ($isMarked || preg_match(self::MARK, $row) !== 1) &&
+            ($isMarked || ! $this->signs->isBareFood($row)) &&
+            ! $this->signs->isIngredient($row) &&
+            ! $this->signs->isSeasoning($row) &&
+            ! $this->signs->isDoing($row);
     }
 
     /** The row below a heading is an ingredient, with an amount or without. */
@@ -227,7 +278,8 @@ final readonly class SectionReader
 
     private function isLastYield(string $row): bool
     {
-        return preg_match('~^\W*(?:cuts?|slices?|fills?|pours?|rolls?|divides?)\b~iu', $row) !== 1 || preg_match('~^\W*cuts?\s+into\b[^.]*$~iu', $row) === 1;
+        return preg_match('~^\W*(?:cuts?|slices?|fills?|pours?|rolls?|divides?)\b~iu', $row) !== 1 ||
+            preg_match('~^\W*cuts?\s+into\b[^.]*$~iu', $row) === 1;
     }
 
     private function put(SectionState $state, Fate $fate, string $row, int $i): void
@@ -236,8 +288,22 @@ final readonly class SectionReader
             Fate::Title => $state->title = $state->title === '' ? $row : $state->title,
             Fate::Yield => $state->yield = $state->yield === '' ? $row : $state->yield,
             Fate::Heading => $this->open($state, $row),
-            Fate::Ingredient => $state->ingredients[] = new IngredientRow(mb_substr($this->signs->withoutLead($row) === $row ? $row : self::unled($row, $this->signs->withoutLead($row)), 0, 400), $state->component),
-            Fate::Step => $state->steps[] = preg_replace('~^(?:\d{1,2}[.):]\s*(?=\D)|\d{1,2}\s+[-–]\s+(?=\pL)|step\s+\d+[.:)]?\s*|[-–•*▢☐□✓]\s+)~iu', '', $row) ?? $row,
+            Fate::Ingredient => ($state->ingredients[] = new IngredientRow(
+                mb_substr(
+                    $this->signs->withoutLead($row) === $row
+                        ? $row
+                        : self::unled($row, $this->signs->withoutLead($row)),
+                    0,
+                    400,
+                ),
+                $state->component,
+            )),
+            Fate::Step => ($state->steps[] =
+                preg_replace(
+                    '~^(?:\d{1,2}[.):]\s*(?=\D)|\d{1,2}\s+[-–]\s+(?=\pL)|step\s+\d+[.:)]?\s*|[-–•*▢☐□✓]\s+)~iu',
+                    '',
+                    $row,
+                ) ?? $row),
             Fate::Note, Fate::Chatter => null,
         };
     }
@@ -245,7 +311,9 @@ final readonly class SectionReader
     /** A row that is told keeps its own words unless it is led in by others. */
     private static function unled(string $row, string $body): string
     {
-        return preg_match('~^\s*[-–—*•·▢☐□✓◦▪●\d(\[]~u', $row) === 1 && ! str_starts_with(trim($row), '(') ? $row : rtrim($body, ')');
+        return preg_match('~^\s*[-–—*•·▢☐□✓◦▪●\d(\[]~u', $row) === 1 && ! str_starts_with(trim($row), '(')
+            ? $row
+            : rtrim($body, ')');
     }
 
     private function open(SectionState $state, string $row): void
@@ -253,14 +321,21 @@ final readonly class SectionReader
         if ($this->signs->isIngredientsHeading($row) || $this->signs->isMethodHeading($row)) {
             return;
         }
-        $name = preg_match(self::FOR_THE, $row, $m) === 1 ? trim($m['name'].($m['name2'] ?? '')) : trim($row, " \t:*-–—#");
+        $name =
+            preg_match(self::FOR_THE, $row, $m) === 1
+                ? trim($m['name'].($m['name2'] ?? ''))
+                : trim($row, " \t:*-–—#");
         $name = mb_strtoupper(mb_substr($name, 0, 1)).mb_substr(mb_strtolower($name), 1);
         if (preg_match(self::KINDS, $name) === 1 && $state->ingredients !== []) {
             // What is dry and what is wet goes into one bowl.
             return;
         }
         $name = preg_match(self::KINDS, $name) === 1 ? '' : $name;
-        $isUsed = array_filter($state->ingredients, static fn (IngredientRow $r): bool => $r->component === $state->component) !== [];
+        $isUsed =
+            array_filter(
+                $state->ingredients,
+                static fn (IngredientRow $r): bool => $r->component === $state->component,
+            ) !== [];
         if ($isUsed) {
             $state->components[] = $name;
             $state->component = count($state->components) - 1;

@@ -29,18 +29,48 @@ final readonly class Split
 
     public function called(string $body, string $name, string $named): self
     {
-        return new self($body, $this->amount, $this->written, $name, $named, $this->prep, $this->other, $this->negative, $this->from);
+        return new self(
+            $body,
+            $this->amount,
+            $this->written,
+            $name,
+            $named,
+            $this->prep,
+            $this->other,
+            $this->negative,
+            $this->from,
+        );
     }
 
     public function from(int $byte): self
     {
-        return new self($this->body, $this->amount, $this->written, $this->name, $this->named, $this->prep, $this->other, $this->negative, $byte);
+        return new self(
+            $this->body,
+            $this->amount,
+            $this->written,
+            $this->name,
+            $this->named,
+            $this->prep,
+            $this->other,
+            $this->negative,
+            $byte,
+        );
     }
 
     /** The same with another amount, said in other words. */
     public function holding(Amount $amount, string $body): self
     {
-        return new self($body, $amount, $this->written, $this->name, $this->named, $this->prep, $this->other, $this->negative, $this->from);
+        return new self(
+            $body,
+            $amount,
+            $this->written,
+            $this->name,
+            $this->named,
+            $this->prep,
+            $this->other,
+            $this->negative,
+            $this->from,
+        );
     }
 
     /** Where some of its words stand in the line. */
@@ -57,6 +87,16 @@ final readonly class Split
         }
         $measures = array_map(static fn (Measure $m): Measure => $m->withPlus($more), $this->amount->measures);
 
-        return new self($body, new Amount($measures, $this->amount->from, $this->amount->end), $this->written, $this->name, $this->named, $this->prep, $this->other, $this->negative, $this->from);
+        return new self(
+            $body,
+            new Amount($measures, $this->amount->from, $this->amount->end),
+            $this->written,
+            $this->name,
+            $this->named,
+            $this->prep,
+            $this->other,
+            $this->negative,
+            $this->from,
+        );
     }
 }

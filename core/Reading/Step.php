@@ -33,7 +33,13 @@ final readonly class Step
         $at = min([strlen($this->text), ...$bakes]);
         // A fruit that bakes alone while its dough is mixed: the bake that counts is the one behind the mixing.
         foreach ($bakes as $later) {
-            if ($later > $at && preg_match('~[.;!]\s[^.;!]*\b(?:combine|mix|stir|whisk|beat|fold|rub|cut)\b~iu', substr($this->text, $at, $later - $at)) === 1) {
+            if (
+                $later > $at &&
+                preg_match(
+                    '~[.;!]\s[^.;!]*\b(?:combine|mix|stir|whisk|beat|fold|rub|cut)\b~iu',
+                    substr($this->text, $at, $later - $at),
+                ) === 1
+            ) {
                 $at = $later;
             }
         }

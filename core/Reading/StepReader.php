@@ -20,7 +20,9 @@ final readonly class StepReader
         $ovens = array_filter($heats, static fn (Heat $h): bool => $h->isOven);
         $hasBake = in_array(true, array_column($times, 'isBaking'), true);
         // "180 °C 13 to 15 min" bakes too, without a word for it; so does "40 mins till bubbling", once the oven is on.
-        $isTime = $earlier !== null && preg_match('~^\W*(?:for\s+)?\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:min|hour|hr)~iu', $text) === 1;
+        $isTime =
+            $earlier !== null &&
+            preg_match('~^\W*(?:for\s+)?\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:min|hour|hr)~iu', $text) === 1;
         $bakes = $isNamed ? $times === [] || $hasBake : ($ovens !== [] || $isTime) && $hasBake;
 
         return new Step($text, $heats, $times, $bakes);

@@ -50,7 +50,13 @@ final readonly class ThingReader
         $named = $name;
         if (preg_match('~^(yolk|white)s?\s+of\b.*\beggs?$~iu', $name, $m) === 1) {
             $name = 'egg '.$m[1];
-        } elseif (preg_match('~^\W*(?:finely\s+|freshly\s+)?(?:grated\s+)?(juiced?|zest(?:ed)?)(?:\s+only)?\W*$~iu', $prep, $m) === 1) {
+        } elseif (
+            preg_match(
+                '~^\W*(?:finely\s+|freshly\s+)?(?:grated\s+)?(juiced?|zest(?:ed)?)(?:\s+only)?\W*$~iu',
+                $prep,
+                $m,
+            ) === 1
+        ) {
             $name .= stripos($m[1], 'juice') === 0 ? ' juice' : ' zest';
         }
 
@@ -75,12 +81,19 @@ final readonly class ThingReader
             }
             $after = $tokens[$amount->end] ?? null;
             $unit = $amount->measures[0]->unit;
-            $ends = $after === null || in_array($after->lower, [',', ')', ';', '(', '.'], true) || ($unit !== null && $this->foods->isIgnored(substr($body, $after->at)));
+            $ends =
+                $after === null ||
+                in_array($after->lower, [',', ')', ';', '(', '.'], true) ||
+                ($unit !== null && $this->foods->isIgnored(substr($body, $after->at)));
             if ($ends && ($unit !== null || $token->kind === TokenKind::Number)) {
                 $head = rtrim(substr($body, 0, $token->at), " \t:-–—=x×,(");
                 $tail = $after === null ? '' : substr($body, $after->at);
 
-                return [$amount, $head.(preg_match('/^[,;(]/', $tail) === 1 ? ' ' : ', ').ltrim($tail, ').'), trim(substr($body, $token->at, ($after === null ? strlen($body) : $after->at) - $token->at))];
+                return [
+                    $amount,
+                    $head.(preg_match('/^[,;(]/', $tail) === 1 ? ' ' : ', ').ltrim($tail, ').'),
+                    trim(substr($body, $token->at, ($after === null ? strlen($body) : $after->at) - $token->at)),
+                ];
             }
         }
 
@@ -93,7 +106,15 @@ final readonly class ThingReader
         $rest = trim($rest, " \t:;.,-–—*");
         $rest = preg_replace('~^of\s+~iu', '', $rest) ?? $rest;
         $rest = preg_replace('~^\(([^)]*)\)\s*(?=\pL)~u', '', $rest) ?? $rest;
-        $cut = preg_match('~,|;|\(|\[|\s[-–—]\s|(?:^|\s)for\s|\s(?:soaked|steeped|plumped|macerated|dissolved|rehydrated)\s+(?:in|with)\s|\sto\s(?:taste|serve|dust|grease|sprinkle|coat|roll|finish|decorate|garnish|top|glaze|drizzle|brush)\b|\*~iu', $rest, $m, PREG_OFFSET_CAPTURE) === 1 ? $m[0][1] : strlen($rest);
+        $cut =
+            preg_match(
+                '~,|;|\(|\[|\s[-–—]\s|(?:^|\s)for\s|\s(?:soaked|steeped|plumped|macerated|dissolved|rehydrated)\s+(?:in|with)\s|\sto\s(?:taste|serve|dust|grease|sprinkle|coat|roll|finish|decorate|garnish|top|glaze|drizzle|brush)\b|\*~iu',
+                $rest,
+                $m,
+                PREG_OFFSET_CAPTURE,
+            ) === 1
+                ? $m[0][1]
+                : strlen($rest);
 
         return [trim(substr($rest, 0, $cut)), trim(substr($rest, $cut), " \t,;-–—")];
     }
@@ -115,7 +136,14 @@ final readonly class ThingReader
         }
         $prep = trim(str_replace($m[0], '', $prep), " \t,;");
         $each = ($tokens[$inside->end] ?? null)?->lower === 'each';
-        if ($inside->end < count($tokens) && ! $each && ! ($inside->measures[0]->unit->kind === UnitKind::Mass && $this->foods->isIgnored(substr($m['in'], $tokens[$inside->end]->at)))) {
+        if (
+            $inside->end < count($tokens) &&
+            ! $each &&
+            ! (
+                $inside->measures[0]->unit->kind === UnitKind::Mass &&
+                $this->foods->isIgnored(substr($m['in'], $tokens[$inside->end]->at))
+            )
+        ) {
             return [$amount, $name, $prep];
         }
         $last = $amount->measures[array_key_last($amount->measures)];

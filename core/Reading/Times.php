@@ -17,13 +17,38 @@ final readonly class Times
     public function __construct(private Words $words)
     {
         $signs = $words->signs;
-        $this->number = '(?:\d+\s+\d/\d(?!\d)|\d/\d(?!\d)|\d+\s?['.$signs.']|['.$signs.']|\d+(?:[.,]\d+)?'
-            .'|half\s+an?|(?:a\s+)?quarter\s+of\s+an|three\s+quarters\s+of\s+an|a\s+(?:further|good|full)|an?(?:\s+(?:further|good|full|extra|other))?|another|one|a\s+couple\s+of|a\s+few|'.$words->wholes.')';
+        $this->number =
+            '(?:\d+\s+\d/\d(?!\d)|\d/\d(?!\d)|\d+\s?['.
+            $signs.
+            ']|['.
+            $signs.
+            ']|\d+(?:[.,]\d+)?'.
+            '|half\s+an?|(?:a\s+)?quarter\s+of\s+an|three\s+quarters\s+of\s+an|a\s+(?:further|good|full)|an?(?:\s+(?:further|good|full|extra|other))?|another|one|a\s+couple\s+of|a\s+few|'.
+            $words->wholes.
+            ')';
         $unit = '(?:(?:hours?|minutes?|seconds?)\b|(?:hrs?|h|mins?|secs?)\b(?:\.(?=\s+[\d(]|\s+\p{Ll}|[,;)]))?)';
-        $range = '(?<![\d./'.$signs.'])(?<%1$sa>'.$this->number.')(?:\s?(?:-|–|—|to|or)\s?(?<%1$sb>'.$this->number.'))?(?:\s+(?:or\s+so|more|further))?[\s-]?(?<%1$su>'.$unit.')(?<%1$sh>\s+and\s+a\s+half)?';
-        $this->pattern = '~(?:(?<prime>\d+)[\'′](?:\s?[-–]\s?(?<prime2>\d+)[\'′])?(?!\d)'
-            .'|'.sprintf($range, '').'(?:\s*(?:,|and|&)?\s*'.sprintf($range, 'm').')?'
-            .'(?:\s?(?:-|–|to)\s?'.sprintf($range, 'x').'(?:\s*(?:,|and|&)?\s*'.sprintf($range, 'y').')?)?)~iu';
+        $range =
+            '(?<![\d./'.
+            $signs.
+            '])(?<%1$sa>'.
+            $this->number.
+            ')(?:\s?(?:-|–|—|to|or)\s?(?<%1$sb>'.
+            $this->number.
+            '))?(?:\s+(?:or\s+so|more|further))?[\s-]?(?<%1$su>'.
+            $unit.
+            ')(?<%1$sh>\s+and\s+a\s+half)?';
+        $this->pattern =
+            '~(?:(?<prime>\d+)[\'′](?:\s?[-–]\s?(?<prime2>\d+)[\'′])?(?!\d)'.
+            '|'.
+            sprintf($range, '').
+            '(?:\s*(?:,|and|&)?\s*'.
+            sprintf($range, 'm').
+            ')?'.
+            '(?:\s?(?:-|–|to)\s?'.
+            sprintf($range, 'x').
+            '(?:\s*(?:,|and|&)?\s*'.
+            sprintf($range, 'y').
+            ')?)?)~iu';
     }
 
     /** @return list<Timing> */
@@ -32,9 +57,18 @@ final readonly class Times
         preg_match_all($this->pattern, $text, $found, PREG_SET_ORDER | PREG_OFFSET_CAPTURE | PREG_UNMATCHED_AS_NULL);
         $times = [];
         foreach ($found as $m) {
-            [$low, $high, $length] = $this->minutes(array_map(static fn (array $g): ?string => $g[0], $m), (string) $m[0][0]);
+            [$low, $high, $length] = $this->minutes(
+                array_map(static fn (array $g): ?string => $g[0], $m),
+                (string) $m[0][0],
+            );
             if ($high > 0) {
-                $times[] = new Timing($m[0][1], $length, $low, max($low, $high), self::isOven(substr($text, 0, $m[0][1]), substr($text, $m[0][1] + $length)));
+                $times[] = new Timing(
+                    $m[0][1],
+                    $length,
+                    $low,
+                    max($low, $high),
+                    self::isOven(substr($text, 0, $m[0][1]), substr($text, $m[0][1] + $length)),
+                );
             }
         }
 
@@ -56,7 +90,20 @@ final readonly class Times
             [$moreLow, $moreHigh] = $this->part($m, 'm');
             [$low, $high] = [$low + $moreLow, $high + $moreHigh];
         } elseif (($m['ma'] ?? null) !== null) {
-            return [$low, $high, strlen(rtrim(preg_replace('~\s*(?:,|and|&)?\s*'.preg_quote((string) $m['ma'], '~').'.*$~us', '', $all, 1) ?? $all))];
+            return [
+                $low,
+                $high,
+                strlen(
+                    rtrim(
+                        preg_replace(
+                            '~\s*(?:,|and|&)?\s*'.preg_quote((string) $m['ma'], '~').'.*$~us',
+                            '',
+                            $all,
+                            1,
+                        ) ?? $all,
+                    ),
+                ),
+            ];
         }
         if (($m['xa'] ?? null) !== null) {
             [, $high] = $this->part($m, 'x');
@@ -119,7 +166,9 @@ final readonly class Times
             return true;
         }
 
-        return preg_match('~\boven\b|°|\b\d{3}\s?[FC]\b|\bgas\b~iu', $clause) === 1
-            || (trim($clause) === '' && preg_match('~^\W*(?:rest|chill|cool|stand)~iu', $after) !== 1 && preg_match(self::DOING, $before) !== 1);
+        return preg_match('~\boven\b|°|\b\d{3}\s?[FC]\b|\bgas\b~iu', $clause) === 1 ||
+            (trim($clause) === '' &&
+                preg_match('~^\W*(?:rest|chill|cool|stand)~iu', $after) !== 1 &&
+                preg_match(self::DOING, $before) !== 1);
     }
 }

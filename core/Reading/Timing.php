@@ -8,7 +8,13 @@ namespace Aglyca\Core\Reading;
 final readonly class Timing
 {
     /** @param  bool  $isBaking  it is a time in the oven, not of a rest or a chill */
-    public function __construct(public int $at, public int $length, public float $low, public float $high, public bool $isBaking) {}
+    public function __construct(
+        public int $at,
+        public int $length,
+        public float $low,
+        public float $high,
+        public bool $isBaking,
+    ) {}
 
     public function movedBy(int $bytes): self
     {

@@ -16,7 +16,11 @@ final class UnreadableRecipe extends DomainException
 
     public static function tooLong(int $most): self
     {
-        return new self('That is more text than a recipe holds (more than '.number_format($most).' characters). Paste one recipe only.');
+        return new self(
+            'That is more text than a recipe holds (more than '.
+                number_format($most).
+                ' characters). Paste one recipe only.',
+        );
     }
 
     public static function tooManyLines(int $most): self
@@ -31,21 +35,31 @@ final class UnreadableRecipe extends DomainException
 
     public static function fileTooLarge(int $mostBytes): self
     {
-        return new self('That file is larger than '.number_format($mostBytes / 1_000_000).' MB. Save the recipe alone, or paste its text.');
+        return new self(
+            'That file is larger than '.
+                number_format($mostBytes / 1_000_000).
+                ' MB. Save the recipe alone, or paste its text.',
+        );
     }
 
     public static function brokenJson(): self
     {
-        return new self('That file begins like JSON but is broken off or damaged. Save it again, or paste the recipe as text.');
+        return new self(
+            'That file begins like JSON but is broken off or damaged. Save it again, or paste the recipe as text.',
+        );
     }
 
     public static function noRecipeInside(): self
     {
-        return new self('No recipe was found in it. Open it where you can read it and paste the title, the ingredients and the method as text.');
+        return new self(
+            'No recipe was found in it. Open it where you can read it and paste the title, the ingredients and the method as text.',
+        );
     }
 
     public static function noIngredients(): self
     {
-        return new self('No ingredient was found. Put each ingredient on a line of its own with its amount, such as "200 g sugar".');
+        return new self(
+            'No ingredient was found. Put each ingredient on a line of its own with its amount, such as "200 g sugar".',
+        );
     }
 }

@@ -18,8 +18,13 @@ final readonly class Weigher
     public function __construct(private Larder $larder, private UnitTable $units, private Constants $constants) {}
 
     /** @return ?Estimate grams; null where a counted thing has no known mass */
-    public function grams(Measure $measure, Food $food, string $form, string $size, Measures $cups = new Measures): ?Estimate
-    {
+    public function grams(
+        Measure $measure,
+        Food $food,
+        string $form,
+        string $size,
+        Measures $cups = new Measures(),
+    ): ?Estimate {
         $grams = $this->single($measure, $food, $form, $size, $cups);
         if ($grams === null) {
             return null;
@@ -33,7 +38,8 @@ final readonly class Weigher
     /** Ounces of milk are fluid ounces; syrups are weighed, and packed by weight. */
     public function ouncesByVolume(Food $food): bool
     {
-        return $food->isLiquid() && $this->larder->density($food, '')->gramsPerMl < $this->constants->get('syrup-density');
+        return $food->isLiquid() &&
+            $this->larder->density($food, '')->gramsPerMl < $this->constants->get('syrup-density');
     }
 
     private function single(Measure $measure, Food $food, string $form, string $size, Measures $cups): ?Estimate
@@ -69,7 +75,9 @@ final readonly class Weigher
     {
         $density = $this->larder->density($food, $form);
         $byJug = $food->isLiquid() && in_array($unit->key, ['ml', 'cl', 'dl', 'l'], true);
-        $relative = $density->relative ?? $this->constants->get($byJug ? 'volume:weighed-liquid' : 'volume:'.$food->texture->value);
+        $relative =
+            $density->relative ??
+            $this->constants->get($byJug ? 'volume:weighed-liquid' : 'volume:'.$food->texture->value);
         if ($unit->isVague()) {
             $relative = hypot($relative, $this->constants->get('vague'));
         }

@@ -38,7 +38,8 @@ final readonly class Words
         $this->numbers = array_map(floatval(...), array_column($rows, 'value', 'word'));
         $this->signs = implode('', array_keys($this->fractions));
         $this->digit = "[\\d$this->signs]";
-        $isWhole = static fn (array $row): bool => $row['kind'] === 'number' && ! in_array($row['word'], ['couple', 'few'], true);
+        $isWhole = static fn (array $row): bool => $row['kind'] === 'number' &&
+            ! in_array($row['word'], ['couple', 'few'], true);
         $this->wholes = implode('|', array_column(array_filter($rows, $isWhole), 'word'));
     }
 

@@ -14,8 +14,9 @@ final readonly class YieldReader
 
     private const LONGEST_ROW = 100;
 
-    private const SAYS = '(?:recipe\s+)?(?:makes?|making|yields?|yielding|gives|serves|serving|servings?|feeds|portions?|pieces'
-        .'|number\s+of\s+(?:servings|portions|pieces)|cuts?\s+into|enough\s+for|sufficient\s+for|quantity|you(?:\'|’)?(?:ll|\s+will)?\s+get|you\s+should\s+get)';
+    private const SAYS =
+        '(?:recipe\s+)?(?:makes?|making|yields?|yielding|gives|serves|serving|servings?|feeds|portions?|pieces'.
+        '|number\s+of\s+(?:servings|portions|pieces)|cuts?\s+into|enough\s+for|sufficient\s+for|quantity|you(?:\'|’)?(?:ll|\s+will)?\s+get|you\s+should\s+get)';
 
     private const ABOUT = '(?:about|approx(?:imately|\.)?|around|roughly|circa|ca\.?|up\s+to|at\s+least|a\s+total\s+of|c\.|\~|≈)';
 
@@ -36,21 +37,79 @@ final readonly class YieldReader
     public function __construct(private Words $words, private PieceWords $pieces)
     {
         $one = "(?:\\d+|$words->wholes|an?(?=\\s+(?:half\\s+)?dozen))";
-        $this->number = '(?<![\d.,/])(?:'.self::ABOUT.'\s*)?(?<n>'.$one.')(?![\d/.,]*\d)(?:\s?(?:-|–|to|or)\s?(?<high>'.$one.'))?(?<dozen>\s+(?:half\s+)?dozen)?';
+        $this->number =
+            '(?<![\d.,/])(?:'.
+            self::ABOUT.
+            '\s*)?(?<n>'.
+            $one.
+            ')(?![\d/.,]*\d)(?:\s?(?:-|–|to|or)\s?(?<high>'.
+            $one.
+            '))?(?<dozen>\s+(?:half\s+)?dozen)?';
         $adjectives = '(?:\s+(?:of\s+)?(?!(?:inch|cm|min|minutes?|hours?)\b)[\pL\'’-]+){0,3}?';
         $counted = $this->number.self::NO_COUNT.$adjectives.'\s+(?<what>'.$pieces->any.')\b';
-        $this->own = '~^\W*(?:'.self::SAYS.'|for)\b\s*[:=]?\s*(?:(?:a|one)\s+|'.self::ABOUT.'\s*)?(?='.$one.'|\d)~iu';
-        $this->bare = '~(?<=^|[\s(/|,;:–—-])'.$counted.'(?:\s+(?<last>'.$pieces->any.')\b)?(?!\s+(?:each|apiece)|\pL)~iu';
-        $this->inTitle = '~^(?<title>.*?\pL.*?)(?:\s*[(\[,–—:|-]+\s*|\s+(?=(?:'.self::SAYS.'|for)\b))'
-            .'(?<yield>(?:(?:'.self::SAYS.'|for)\b[\s:=]*)?[^()\[\]]*?'.$this->number.'.*?)[)\]]?\s*$~iu';
+        $this->own =
+            '~^\W*(?:'.
+            self::SAYS.
+            '|for)\b\s*[:=]?\s*(?:(?:a|one)\s+|'.
+            self::ABOUT.
+            '\s*)?(?='.
+            $one.
+            '|\d)~iu';
+        $this->bare =
+            '~(?<=^|[\s(/|,;:–—-])'.$counted.'(?:\s+(?<last>'.$pieces->any.')\b)?(?!\s+(?:each|apiece)|\pL)~iu';
+        $this->inTitle =
+            '~^(?<title>.*?\pL.*?)(?:\s*[(\[,–—:|-]+\s*|\s+(?=(?:'.
+            self::SAYS.
+            '|for)\b))'.
+            '(?<yield>(?:(?:'.
+            self::SAYS.
+            '|for)\b[\s:=]*)?[^()\[\]]*?'.
+            $this->number.
+            '.*?)[)\]]?\s*$~iu';
         $into = '(?:[\s\pL\'’]*?\s)?(?:into|among|between|in)\s+(?:the\s+)?';
         $end = '(?=\s*(?:[.,;)]|$|and\b|then\b))';
         $this->inSteps = [
-            '~\b(?:makes|yields?|serves|gives|feeds)\b\s*:?\s*'.$this->number.self::NO_COUNT.'(?:'.$adjectives.'\s+(?<what>'.$pieces->any.')\b)?~iu',
-            '~\b'.self::SAYS.'\s*:?\s*'.$this->number.self::NO_COUNT.'(?:'.$adjectives.'\s+(?<what>'.$pieces->any.')\b)?~iu',
+            '~\b(?:makes|yields?|serves|gives|feeds)\b\s*:?\s*'.
+            $this->number.
+            self::NO_COUNT.
+            '(?:'.
+            $adjectives.
+            '\s+(?<what>'.
+            $pieces->any.
+            ')\b)?~iu',
+            '~\b'.
+            self::SAYS.
+            '\s*:?\s*'.
+            $this->number.
+            self::NO_COUNT.
+            '(?:'.
+            $adjectives.
+            '\s+(?<what>'.
+            $pieces->any.
+            ')\b)?~iu',
             '~'.self::ABOUT.'\s*'.$counted.'~iu',
-            '~\b(?:cut(?:s|ting)?|slic(?:es?|ing)|divid(?:e|ing)|portion|break|snap|score)\b'.$into.$this->number.self::NO_COUNT.'(?:'.$adjectives.'\s+(?<what>'.$pieces->any.')\b|'.$end.')~iu',
-            '~\b(?:rolls?|shape|form|scoop|drop|dollop|divide)\b'.$into.$this->number.self::NO_COUNT.'(?:'.$adjectives.'\s+(?<what>'.$pieces->any.')\b|'.$end.')~iu',
+            '~\b(?:cut(?:s|ting)?|slic(?:es?|ing)|divid(?:e|ing)|portion|break|snap|score)\b'.
+            $into.
+            $this->number.
+            self::NO_COUNT.
+            '(?:'.
+            $adjectives.
+            '\s+(?<what>'.
+            $pieces->any.
+            ')\b|'.
+            $end.
+            ')~iu',
+            '~\b(?:rolls?|shape|form|scoop|drop|dollop|divide)\b'.
+            $into.
+            $this->number.
+            self::NO_COUNT.
+            '(?:'.
+            $adjectives.
+            '\s+(?<what>'.
+            $pieces->any.
+            ')\b|'.
+            $end.
+            ')~iu',
             '~(?:^|[.;!]\s+)'.$counted.'\s*[.!]?$~iu',
             '~\b(?:fill|pour|spoon|ladle|divide|pipe|scoop|roll|shape|form|line)\b[^.;]{0,40}?\b'.$counted.'~iu',
         ];
@@ -59,7 +118,11 @@ final readonly class YieldReader
     /** Whether a row says nothing else. */
     public function isYield(string $row): bool
     {
-        if (mb_strlen($row) >= self::LONGEST_ROW || preg_match('~^\W*for\s+(?:the|a|an|each|every|topping|rolling|dusting)\b(?!\s+(?:dozen|half))~iu', $row) === 1) {
+        if (
+            mb_strlen($row) >= self::LONGEST_ROW ||
+            preg_match('~^\W*for\s+(?:the|a|an|each|every|topping|rolling|dusting)\b(?!\s+(?:dozen|half))~iu', $row) ===
+                1
+        ) {
             return false;
         }
         $plain = trim($row, " \t()[]*•-–—.");
@@ -67,7 +130,10 @@ final readonly class YieldReader
             return preg_match('~\b(?:tin|pan|dish)s?\b|\d\s?(?:cm|inch|g|ml|tsp|tbsp|cups?\s+\pL)\b~iu', $row) !== 1
                 || preg_match($this->bare, $plain) === 1;
         }
-        if (preg_match('~^'.$this->number.'$~iu', $plain, $m, PREG_UNMATCHED_AS_NULL) === 1 && ($m['dozen'] ?? null) !== null) {
+        if (
+            preg_match('~^'.$this->number.'$~iu', $plain, $m, PREG_UNMATCHED_AS_NULL) === 1 &&
+            ($m['dozen'] ?? null) !== null
+        ) {
             // "3 dozen"
             return true;
         }
@@ -76,15 +142,26 @@ final readonly class YieldReader
         }
         // "16 squares", "1 loaf, 12 slices"; or behind times: "Prep: 15 min / Cook: 20 min / 18 cookies".
         $rest = trim(preg_replace([$this->bare, '~'.self::ABOUT.'~iu'], ' ', $plain) ?? '', " \t()[],;/|·.–—-");
-        $isTimes = preg_match('~^(?:\W*(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|chill(?:ing)?|active|rest(?:ing)?)(?:\s+time)?\W*\d+\s?(?:min(?:ute)?s?|h(?:ou)?rs?)\W*)+$~iu', $rest) === 1;
+        $isTimes =
+            preg_match(
+                '~^(?:\W*(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|chill(?:ing)?|active|rest(?:ing)?)(?:\s+time)?\W*\d+\s?(?:min(?:ute)?s?|h(?:ou)?rs?)\W*)+$~iu',
+                $rest,
+            ) === 1;
         $cuts = preg_match('~^(?:cuts?|cut|slice[sd]?|divide[sd]?)\s+(?:it\s+)?into$~iu', $rest) === 1;
 
         // "8 scones, 3 g net each", "jar of about 10 portions".
         $isCounted = $m[0][1] <= 1 && preg_match('~\b(?:net|carbs?|k?cal|calories|each|apiece)\b~iu', $rest) === 1;
         $isHolder = preg_match('~^an?\s*\pL+\s+of$|^\pL+\s+of$~iu', $rest) === 1;
 
-        return $rest === '' || $isTimes || $cuts || $isCounted || $isHolder
-            || ($m[0][1] === 0 && preg_match('~^(?:\d+|an?|one|each|\pL+)(?:\s+\pL+){0,3}(?:\s+each)?$~iu', $rest) === 1 && preg_match($this->bare, $rest) !== 1 && $this->saysEach($rest));
+        return $rest === '' ||
+            $isTimes ||
+            $cuts ||
+            $isCounted ||
+            $isHolder ||
+            ($m[0][1] === 0 &&
+                preg_match('~^(?:\d+|an?|one|each|\pL+)(?:\s+\pL+){0,3}(?:\s+each)?$~iu', $rest) === 1 &&
+                preg_match($this->bare, $rest) !== 1 &&
+                $this->saysEach($rest));
     }
 
     /** Of a row that says how many; of a range the lower, which makes the larger piece. */
@@ -105,7 +182,14 @@ final readonly class YieldReader
         if ($found !== null) {
             return $found;
         }
-        if (preg_match('~'.$this->number.self::NO_COUNT.'(?:\s+(?<what>\pL[\pL-]*))?~iu', $row, $m, PREG_UNMATCHED_AS_NULL) === 1) {
+        if (
+            preg_match(
+                '~'.$this->number.self::NO_COUNT.'(?:\s+(?<what>\pL[\pL-]*))?~iu',
+                $row,
+                $m,
+                PREG_UNMATCHED_AS_NULL,
+            ) === 1
+        ) {
             return $this->yielded($m, (string) ($m['what'] ?? ''));
         }
 
@@ -114,7 +198,13 @@ final readonly class YieldReader
 
     public function inTitle(string $title): TitleAndYield
     {
-        if (preg_match('~^(?<title>.*?\pL.*?)(?:\s*[(\[](?:x\s?|×\s?)?(?<n>[2-9]|[1-5]\d|60)[)\]]|\s+[x×]\s?(?<n>[2-9]|[1-5]\d|60))\s*$~Ju', $title, $m) === 1) {
+        if (
+            preg_match(
+                '~^(?<title>.*?\pL.*?)(?:\s*[(\[](?:x\s?|×\s?)?(?<n>[2-9]|[1-5]\d|60)[)\]]|\s+[x×]\s?(?<n>[2-9]|[1-5]\d|60))\s*$~Ju',
+                $title,
+                $m,
+            ) === 1
+        ) {
             // "tiramisu cups (6)", "fondants x 4"
             return new TitleAndYield($m['title'], "makes $m[n]");
         }
@@ -126,10 +216,21 @@ final readonly class YieldReader
             return new TitleAndYield($title, '');
         }
         $yield = trim($m['yield']);
-        $says = preg_match('~^(?:'.self::SAYS.')\b~iu', $yield) === 1 || preg_match('~^for\s+(?:'.self::ABOUT.'\s*)?(?:\d+|'.$this->words->wholes.')(?:\s*(?:-|–|to)\s*\d+)?(?:\s+\pL+)?$~iu', $yield) === 1;
+        $says =
+            preg_match('~^(?:'.self::SAYS.')\b~iu', $yield) === 1 ||
+            preg_match(
+                '~^for\s+(?:'.
+                    self::ABOUT.
+                    '\s*)?(?:\d+|'.
+                    $this->words->wholes.
+                    ')(?:\s*(?:-|–|to)\s*\d+)?(?:\s+\pL+)?$~iu',
+                $yield,
+            ) === 1;
         $isBare = preg_match($this->bare, $yield) === 1 && $this->isYield($yield);
 
-        return $says || $isBare ? new TitleAndYield(rtrim($m['title'], " \t(,:|–—-"), $yield) : new TitleAndYield($title, '');
+        return $says || $isBare
+            ? new TitleAndYield(rtrim($m['title'], " \t(,:|–—-"), $yield)
+            : new TitleAndYield($title, '');
     }
 
     /**
@@ -145,7 +246,9 @@ final readonly class YieldReader
                 preg_match_all($pattern, $step, $all, PREG_SET_ORDER | PREG_UNMATCHED_AS_NULL);
                 foreach ($all as $m) {
                     $one = $this->yielded($m, (string) ($m['what'] ?? ''));
-                    $isFew = $rank > 1 && ($one->pieces ?? 0) < 3 || preg_match('~\b(?:batches|bowls?|parts|layers|halves|sheets?|portions\s+of)\b~iu', $m[0]) === 1;
+                    $isFew =
+                        ($rank > 1 && ($one->pieces ?? 0) < 3) ||
+                        preg_match('~\b(?:batches|bowls?|parts|layers|halves|sheets?|portions\s+of)\b~iu', $m[0]) === 1;
                     if ($one->pieces !== null && ! $isFew && ! ($this->pieces->isWhole($one->pieceName) && $rank > 1)) {
                         $best = $one;
                     }
@@ -171,7 +274,9 @@ final readonly class YieldReader
             default => 12,
         });
 
-        return $pieces >= 1 && $pieces <= self::MOST_PIECES ? new Yielded($pieces, $what === '' ? '' : $this->pieces->one($what)) : Yielded::unknown();
+        return $pieces >= 1 && $pieces <= self::MOST_PIECES
+            ? new Yielded($pieces, $what === '' ? '' : $this->pieces->one($what))
+            : Yielded::unknown();
     }
 
     private function saysEach(string $rest): bool

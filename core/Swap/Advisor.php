@@ -11,7 +11,10 @@ use Aglyca\Core\Forecast\Warning;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Larder\Constants;
 
-/** What a baker is told of a swap beside its figures: what it still holds, what its family cannot do, that little is to be gained. */
+/**
+ * What a baker is told of a swap beside its figures: what it still holds, what its family cannot do, that little is to
+ * be gained.
+ */
 final readonly class Advisor
 {
     public function __construct(private Families $families, private Constants $constants) {}
@@ -33,11 +36,24 @@ final readonly class Advisor
         foreach ($swap->wishes->without as $without) {
             $lines = array_filter($swap->after->doses, static fn (Dose $d): bool => self::holds($d, $without));
             if ($lines !== []) {
-                $names = implode(', ', array_map(static fn (Dose $d): string => '“'.mb_strimwidth($d->text, 0, 60, '…').'”'.($d->food === null ? '' : ' ('.mb_strtolower($d->food->name).')'), $lines));
-                $warnings[] = new Warning("still-$without", sprintf(
-                    'This still holds %s: %s. Nothing allowed takes its place: leave the line out, put in something else yourself, or make another dessert.',
-                    $without === 'nuts' ? 'nuts' : $without, $names,
-                ));
+                $names = implode(
+                    ', ',
+                    array_map(
+                        static fn (Dose $d): string => '“'.
+                            mb_strimwidth($d->text, 0, 60, '…').
+                            '”'.
+                            ($d->food === null ? '' : ' ('.mb_strtolower($d->food->name).')'),
+                        $lines,
+                    ),
+                );
+                $warnings[] = new Warning(
+                    "still-$without",
+                    sprintf(
+                        'This still holds %s: %s. Nothing allowed takes its place: leave the line out, put in something else yourself, or make another dessert.',
+                        $without === 'nuts' ? 'nuts' : $without,
+                        $names,
+                    ),
+                );
             }
         }
 
@@ -60,7 +76,10 @@ final readonly class Advisor
     {
         $said = [];
         foreach ($swap->exchanges as $exchange) {
-            $sentence = $exchange->changed && $exchange->from !== [] ? $this->families->limitOf($swap->families[$exchange->component]->key, $swap->before->making) : '';
+            $sentence =
+                $exchange->changed && $exchange->from !== []
+                    ? $this->families->limitOf($swap->families[$exchange->component]->key, $swap->before->making)
+                    : '';
             if ($sentence !== '') {
                 $said[$swap->families[$exchange->component]->key] = new Warning('family-limit', $sentence);
             }
@@ -76,8 +95,17 @@ final readonly class Advisor
         $is = $after->netCarbs(Convention::LowCarb)->value;
         $isLow = $was <= $this->constants->get('already-low') && $was - $is <= $this->constants->get('little-gain');
 
-        return $isLow ? [new Warning('already-low', sprintf(
-            'Already low-carb as it is written: little is to be gained by a swap, %.1f g net carbs a piece before and %.1f g after.', $was, $is,
-        ))] : [];
+        return $isLow
+            ? [
+                new Warning(
+                    'already-low',
+                    sprintf(
+                        'Already low-carb as it is written: little is to be gained by a swap, %.1f g net carbs a piece before and %.1f g after.',
+                        $was,
+                        $is,
+                    ),
+                ),
+            ]
+            : [];
     }
 }

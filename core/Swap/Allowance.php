@@ -13,7 +13,12 @@ final readonly class Allowance
      * @param  ?float  $net  grams of net carbs
      * @param  float  $netAPiece  the limit itself, for its scale
      */
-    public function __construct(public float $pieces, public ?float $load, public ?float $net, public float $netAPiece = 0.0) {}
+    public function __construct(
+        public float $pieces,
+        public ?float $load,
+        public ?float $net,
+        public float $netAPiece = 0.0,
+    ) {}
 
     public static function none(): self
     {

@@ -13,7 +13,10 @@ final readonly class AmountKey
     /** The water that was in a syrup. */
     public const SYRUP = 'syrup';
 
-    /** @param  string  $slot  tells parts of one food apart: the line's key, `ADDED` or `SYRUP`; "" for what the programme chose */
+    /**
+     * @param  string  $slot  tells parts of one food apart: the line's key, `ADDED` or `SYRUP`; "" for what the
+     *     programme chose
+     */
     public function __construct(public int $component, public string $food, public string $slot = '') {}
 
     public static function parse(string $key): self

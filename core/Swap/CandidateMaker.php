@@ -31,12 +31,24 @@ final readonly class CandidateMaker
         $singles = [];
         $drinks = $this->drinks($formula, $sorting, $family, $offers);
         foreach ($sorting->singles as $i) {
-            $singles[$i] = $this->single($formula->doses[$i], $wishes, $drinks, $this->water($formula, $sorting->component), $this->isSet($formula, $sorting->component));
+            $singles[$i] = $this->single(
+                $formula->doses[$i],
+                $wishes,
+                $drinks,
+                $this->water($formula, $sorting->component),
+                $this->isSet($formula, $sorting->component),
+            );
         }
         $waters = $this->waters($formula, $sorting, $wishes);
         $forms = array_map(fn (Offer $o): Traits => $this->assayer->gram($o->food), $offers);
 
-        return new Candidates($offers, $forms, $singles, $waters, $this->fixed($formula, $sorting, $offers, $singles, $waters));
+        return new Candidates(
+            $offers,
+            $forms,
+            $singles,
+            $waters,
+            $this->fixed($formula, $sorting, $offers, $singles, $waters),
+        );
     }
 
     /**
@@ -73,10 +85,27 @@ final readonly class CandidateMaker
             }
         }
         $flours = $this->flours($formula, $sorting, $family, $wishes);
-        array_push($variables, ...$flours, ...$this->fats($formula, $sorting, $flours, $wishes), ...$this->lifts($formula, $sorting, $flours, $wishes), ...$this->liquids($formula, $sorting));
-        $offered = array_map(fn (Offer $v): Offer => $this->typed($v, $wishes, $sorting->component), array_values(array_filter($variables, fn (Offer $v): bool => $this->allows($v->food, $wishes))));
+        array_push(
+            $variables,
+            ...$flours,
+            ...$this->fats($formula, $sorting, $flours, $wishes),
+            ...$this->lifts($formula, $sorting, $flours, $wishes),
+            ...$this->liquids($formula, $sorting),
+        );
+        $offered = array_map(
+            fn (Offer $v): Offer => $this->typed($v, $wishes, $sorting->component),
+            array_values(array_filter($variables, fn (Offer $v): bool => $this->allows($v->food, $wishes))),
+        );
         foreach ($wishes->added($sorting->component) as $food => $grams) {
-            $offered[] = new Offer($this->larder->get($food), Purpose::Added, 0.0, 0.0, 0.0, 'added by you', base: $grams);
+            $offered[] = new Offer(
+                $this->larder->get($food),
+                Purpose::Added,
+                0.0,
+                0.0,
+                0.0,
+                'added by you',
+                base: $grams,
+            );
         }
 
         return $offered;
@@ -127,7 +156,13 @@ final readonly class CandidateMaker
     /** @param  list<int>  $lines */
     public function sweetnessOf(Formula $formula, array $lines): float
     {
-        return array_sum(array_map(fn (int $i): float => $formula->doses[$i]->mass() * $this->larder->typical($formula->doses[$i]->food, 'sweetness'), $lines));
+        return array_sum(
+            array_map(
+                fn (int $i): float => $formula->doses[$i]->mass() *
+                    $this->larder->typical($formula->doses[$i]->food, 'sweetness'),
+                $lines,
+            ),
+        );
     }
 
     /** @return list<Part> the water that was in the syrups */
@@ -139,7 +174,18 @@ final readonly class CandidateMaker
             $water += $dose->food->isLiquid() ? $dose->food->nutrients($dose->mass())->water : 0.0;
         }
 
-        return $water >= $this->constants->get('scale-step') ? [$this->part('water', $water, 'the water that was in the syrup', $sorting->component, AmountKey::SYRUP, $wishes)] : [];
+        return $water >= $this->constants->get('scale-step')
+            ? [
+                $this->part(
+                    'water',
+                    $water,
+                    'the water that was in the syrup',
+                    $sorting->component,
+                    AmountKey::SYRUP,
+                    $wishes,
+                ),
+            ]
+            : [];
     }
 
     /** Gelatine sets that part of the dessert. */
@@ -159,7 +205,10 @@ final readonly class CandidateMaker
     {
         $water = 0.0;
         foreach ($formula->doses as $dose) {
-            $water += $dose->component === $component && $dose->food !== null ? $dose->food->nutrients($dose->mass())->water : 0.0;
+            $water +=
+                $dose->component === $component && $dose->food !== null
+                    ? $dose->food->nutrients($dose->mass())->water
+                    : 0.0;
         }
 
         return $water;
@@ -175,7 +224,14 @@ final readonly class CandidateMaker
                 foreach ($this->sweeteners($grams * $wishes->sweetness, SugarForm::Granulated, $wishes) as $offer) {
                     $grams = $offer->practice;
                     if ($this->allows($offer->food, $wishes) && $grams > 0) {
-                        $parts[] = $this->part($offer->food->key, $grams, $offer->why, $dose->component, $dose->key, $wishes);
+                        $parts[] = $this->part(
+                            $offer->food->key,
+                            $grams,
+                            $offer->why,
+                            $dose->component,
+                            $dose->key,
+                            $wishes,
+                        );
                     }
                 }
 
@@ -183,13 +239,22 @@ final readonly class CandidateMaker
             }
             if ($row['to'] === 'xanthan' && $isSet) {
                 // Where gelatine sets, starch only keeps things from sticking: powder does that.
-                $parts[] = $this->part('erythritol-powdered', $dose->mass(), 'dusts what is set by gelatine', $dose->component, $dose->key, $wishes);
+                $parts[] = $this->part(
+                    'erythritol-powdered',
+                    $dose->mass(),
+                    'dusts what is set by gelatine',
+                    $dose->component,
+                    $dose->key,
+                    $wishes,
+                );
 
                 continue;
             }
             $grams = $row['to'] === 'xanthan' ? min($grams, $this->constants->get('xanthan-most') * $water) : $grams;
             $grams *= $dose->food->role === Role::Wet && $dose->food->isLiquid() ? $drinks : 1.0;
-            $food = $this->larder->get($row['to'] === '~flour' ? $this->schools->parts($this->school($wishes))[0]['food'] : $row['to']);
+            $food = $this->larder->get(
+                $row['to'] === '~flour' ? $this->schools->parts($this->school($wishes))[0]['food'] : $row['to'],
+            );
             $food = $this->allowed($food, $wishes);
             if ($food !== null) {
                 $parts[] = $this->part($food->key, $grams, $row['why'], $dose->component, $dose->key, $wishes);
@@ -197,7 +262,18 @@ final readonly class CandidateMaker
         }
         $instead = $parts === [] && ! $this->allows($dose->food, $wishes) ? $this->allowed($dose->food, $wishes) : null;
 
-        return $instead === null ? $parts : [$this->part($instead->key, $dose->mass(), 'stands in for what may not be used', $dose->component, $dose->key, $wishes)];
+        return $instead === null
+            ? $parts
+            : [
+                $this->part(
+                    $instead->key,
+                    $dose->mass(),
+                    'stands in for what may not be used',
+                    $dose->component,
+                    $dose->key,
+                    $wishes,
+                ),
+            ];
     }
 
     /** A part as is usual, or as the baker typed it. */
@@ -214,7 +290,11 @@ final readonly class CandidateMaker
     private function sweeteners(float $sweetness, SugarForm $form, Wishes $wishes): array
     {
         $variables = [];
-        foreach ($wishes->blend->corners === [] ? $this->schools->mix($wishes->sweetener) : $this->schools->corners($wishes->blend->corners, $wishes->sweetener) as $n => $row) {
+        foreach (
+            $wishes->blend->corners === []
+                ? $this->schools->mix($wishes->sweetener)
+                : $this->schools->corners($wishes->blend->corners, $wishes->sweetener) as $n => $row
+        ) {
             $food = $this->larder->get($row[$form->value]);
             $share = $wishes->blend->shares[$n] ?? (float) $row['share'];
             $grams = $sweetness * $share / $this->larder->typical($food, 'sweetness');
@@ -231,7 +311,8 @@ final readonly class CandidateMaker
     {
         $flour = 0.0;
         foreach ($sorting->flours as $i) {
-            $flour += $formula->doses[$i]->mass() * $this->larder->typical($formula->doses[$i]->food, 'flour-equivalent');
+            $flour +=
+                $formula->doses[$i]->mass() * $this->larder->typical($formula->doses[$i]->food, 'flour-equivalent');
         }
         if ($flour <= 0) {
             return [];
@@ -279,8 +360,15 @@ final readonly class CandidateMaker
         foreach ($this->schools->partsOf($family->key) as $row) {
             $isInstead = $row['instead_of'] !== '' && $this->allows($this->larder->get($row['instead_of']), $wishes);
             if (! $isInstead) {
-                $grams = $flour / 100 * (float) $row['grams_per_100g_flour'];
-                $offers[] = new Offer($this->larder->get($row['food']), Purpose::Flour, $grams, $grams, 0.0, $row['why']);
+                $grams = ($flour / 100) * (float) $row['grams_per_100g_flour'];
+                $offers[] = new Offer(
+                    $this->larder->get($row['food']),
+                    Purpose::Flour,
+                    $grams,
+                    $grams,
+                    0.0,
+                    $row['why'],
+                );
             }
         }
 
@@ -290,7 +378,8 @@ final readonly class CandidateMaker
     private function most(Purpose $purpose, float $flour, Family $family): float
     {
         return match ($purpose) {
-            Purpose::Egg => min($family->eggsMost, $this->constants->get('extra-eggs-most')) * $this->larder->portion($this->larder->get('egg'), '')->value,
+            Purpose::Egg => min($family->eggsMost, $this->constants->get('extra-eggs-most')) *
+                $this->larder->portion($this->larder->get('egg'), '')->value,
             Purpose::Water => $this->constants->get('water-most') * $flour,
             default => INF,
         };
@@ -306,10 +395,21 @@ final readonly class CandidateMaker
     {
         $brought = 0.0;
         foreach ($flours as $offer) {
-            $brought += $this->allows($offer->food, $wishes) && $this->larder->property($offer->food, 'brings-fat') !== null ? $offer->food->nutrients($offer->practice)->fat : 0.0;
+            $brought +=
+                $this->allows($offer->food, $wishes) && $this->larder->property($offer->food, 'brings-fat') !== null
+                    ? $offer->food->nutrients($offer->practice)->fat
+                    : 0.0;
         }
-        $added = array_filter($sorting->kept, fn (int $i): bool => $formula->doses[$i]->food !== null && $this->isAddedFat($formula->doses[$i]->food));
-        $fat = array_sum(array_map(static fn (int $i): float => $formula->doses[$i]->food->nutrients($formula->doses[$i]->mass())->fat, $added));
+        $added = array_filter(
+            $sorting->kept,
+            fn (int $i): bool => $formula->doses[$i]->food !== null && $this->isAddedFat($formula->doses[$i]->food),
+        );
+        $fat = array_sum(
+            array_map(
+                static fn (int $i): float => $formula->doses[$i]->food->nutrients($formula->doses[$i]->mass())->fat,
+                $added,
+            ),
+        );
         if ($fat <= 0 || $brought <= 0) {
             return [];
         }
@@ -351,11 +451,14 @@ final readonly class CandidateMaker
 
     private function isPlainLiquid(Food $food): bool
     {
-        return $food->role === Role::Wet && $food->isLiquid() && $food->per100->water > $this->constants->get('plain-liquid-water');
+        return $food->role === Role::Wet &&
+            $food->isLiquid() &&
+            $food->per100->water > $this->constants->get('plain-liquid-water');
     }
 
     /**
-     * How much the new flours drink of what the old ones did, as moist as the family may be: at least half, at most all.
+     * How much the new flours drink of what the old ones did, as moist as the family may be: at least half, at most
+     * all.
      *
      * @param  list<Offer>  $offers
      */
@@ -367,7 +470,10 @@ final readonly class CandidateMaker
         }
         $new = 0.0;
         foreach ($offers as $offer) {
-            $new += $offer->purpose === Purpose::Flour ? $offer->practice * $this->assayer->gram($offer->food)->thirst : 0.0;
+            $new +=
+                $offer->purpose === Purpose::Flour
+                    ? $offer->practice * $this->assayer->gram($offer->food)->thirst
+                    : 0.0;
         }
 
         $most = min(1.0, $family->band('moisture')->high);
@@ -388,12 +494,28 @@ final readonly class CandidateMaker
             if ($dose->food?->key === 'baking-powder') {
                 // Soda lifts as three times as much powder; above what flours can hold it only tastes.
                 $soda = $this->constants->get('soda-as-powder') * $formula->gramsOf('baking-soda');
-                $room = $this->constants->get('lift-most') / 100 * array_sum(array_map(static fn (Offer $o): float => $o->purpose === Purpose::Flour ? $o->practice : 0.0, $flours)) - $soda;
+                $room =
+                    ($this->constants->get('lift-most') / 100) *
+                        array_sum(
+                            array_map(
+                                static fn (Offer $o): float => $o->purpose === Purpose::Flour ? $o->practice : 0.0,
+                                $flours,
+                            ),
+                        ) -
+                    $soda;
                 $most = max($dose->mass() * $this->constants->get('lift-least'), min($dose->mass() * $factor, $room));
                 $base = min($dose->mass(), $most);
                 $variables[] = new Offer(
-                    $dose->food, Purpose::Lift, $most - $base, $most - $base, 0.0,
-                    $most < $dose->mass() ? 'more than the new flours hold would only taste' : 'the new flours are heavier to lift', base: $base, dose: $i,
+                    $dose->food,
+                    Purpose::Lift,
+                    $most - $base,
+                    $most - $base,
+                    0.0,
+                    $most < $dose->mass()
+                        ? 'more than the new flours hold would only taste'
+                        : 'the new flours are heavier to lift',
+                    base: $base,
+                    dose: $i,
                 );
             }
         }
@@ -403,7 +525,9 @@ final readonly class CandidateMaker
 
     private function isAddedFat(Food $food): bool
     {
-        return $food->per100->fat > $this->constants->get('fat-food') && $food->role->value === 'fat' && $food->per100->protein < $this->constants->get('fat-food-protein');
+        return $food->per100->fat > $this->constants->get('fat-food') &&
+            $food->role->value === 'fat' &&
+            $food->per100->protein < $this->constants->get('fat-food-protein');
     }
 
     /** An amount that the baker typed holds, whatever else is decided. */

@@ -11,7 +11,13 @@ final readonly class KitchenLimits
 {
     use Altered;
 
-    public const HEATS = ['' => 'as the recipe says them', 'celsius' => '°C', 'fahrenheit' => '°F', 'fan' => '°C of a fan oven', 'gas' => 'gas mark'];
+    public const HEATS = [
+        '' => 'as the recipe says them',
+        'celsius' => '°C',
+        'fahrenheit' => '°F',
+        'fan' => '°C of a fan oven',
+        'gas' => 'gas mark',
+    ];
 
     /**
      * @param  ?float  $netCarbs  grams a piece
@@ -19,5 +25,10 @@ final readonly class KitchenLimits
      * @param  list<string>  $refused  foods never to be used
      * @param  string  $heats  how heats are said: one of `HEATS`
      */
-    public function __construct(public ?float $netCarbs = null, public ?float $bodyMass = null, public array $refused = [], public string $heats = '') {}
+    public function __construct(
+        public ?float $netCarbs = null,
+        public ?float $bodyMass = null,
+        public array $refused = [],
+        public string $heats = '',
+    ) {}
 }

@@ -39,12 +39,19 @@ final readonly class ProblemMaker
         return array_map($this->ruled(...), $this->allowed($formula, $components, $wishes));
     }
 
-    private function component(Formula $formula, Sorting $sorting, Family $family, Wishes $wishes, OvenPlan $oven): Component
-    {
+    private function component(
+        Formula $formula,
+        Sorting $sorting,
+        Family $family,
+        Wishes $wishes,
+        OvenPlan $oven,
+    ): Component {
         $doses = static fn (array $lines): array => array_map(static fn (int $i): Dose => $formula->doses[$i], $lines);
         $mine = array_filter($formula->doses, static fn (Dose $d): bool => $d->component === $sorting->component);
         $written = new Written(
-            $this->assayer->mix($mine), $this->assayer->mix($doses($sorting->allSugars())), $this->assayer->mix($doses($sorting->flours)),
+            $this->assayer->mix($mine),
+            $this->assayer->mix($doses($sorting->allSugars())),
+            $this->assayer->mix($doses($sorting->flours)),
             array_map(fn (array $lines): float => $this->candidates->sweetnessOf($formula, $lines), $sorting->sugars),
         );
 
@@ -64,15 +71,21 @@ final readonly class ProblemMaker
     {
         $usual = array_map(static fn (Component $c) => $c->candidates->usual(), $components);
         [$load, $net] = [array_sum(array_column($usual, 'load')), array_sum(array_column($usual, 'net'))];
-        $doses = ($wishes->kitchen->bodyMass ?? $this->constants->get('default-body-mass')) / $this->constants->get('default-body-mass');
+        $doses =
+            ($wishes->kitchen->bodyMass ?? $this->constants->get('default-body-mass')) /
+            $this->constants->get('default-body-mass');
         $allowed = [];
         foreach ($components as $i => $component) {
-            $allowed[] = $component->allowed(new Allowance(
-                $formula->pieces,
-                $load > 0 ? $formula->pieces * $doses * $usual[$i]->load / $load : null,
-                $wishes->kitchen->netCarbs !== null && $net > 0 ? $formula->pieces * $wishes->kitchen->netCarbs * $usual[$i]->net / $net : null,
-                $wishes->kitchen->netCarbs ?? 0.0,
-            ));
+            $allowed[] = $component->allowed(
+                new Allowance(
+                    $formula->pieces,
+                    $load > 0 ? ($formula->pieces * $doses * $usual[$i]->load) / $load : null,
+                    $wishes->kitchen->netCarbs !== null && $net > 0
+                        ? ($formula->pieces * $wishes->kitchen->netCarbs * $usual[$i]->net) / $net
+                        : null,
+                    $wishes->kitchen->netCarbs ?? 0.0,
+                ),
+            );
         }
 
         return $allowed;

@@ -59,11 +59,27 @@ final readonly class ProgrammeSwapper
             array_push($bindings, ...$this->reasons->bindings($formula, $choice));
         }
         $exchanges = $this->balanced($formula, $this->inOneBag($formula, $exchanges), $wishes);
-        usort($exchanges, static fn (Exchange $a, Exchange $b): int => [$a->component, $a->role->position(), $a->from[0] ?? 0] <=> [$b->component, $b->role->position(), $b->from[0] ?? 0]);
+        usort(
+            $exchanges,
+            static fn (Exchange $a, Exchange $b): int => [$a->component, $a->role->position(), $a->from[0] ?? 0] <=> [
+                $b->component,
+                $b->role->position(),
+                $b->from[0] ?? 0,
+            ],
+        );
 
         $triangle = Triangle::of($this->sweetest($formula, $chosen), $this->larder, $wishes);
 
-        return new Swap($wishes, $exchanges, $account, $this->after($formula, $exchanges), $families, $oven, $bindings, $triangle);
+        return new Swap(
+            $wishes,
+            $exchanges,
+            $account,
+            $this->after($formula, $exchanges),
+            $families,
+            $oven,
+            $bindings,
+            $triangle,
+        );
     }
 
     /**
@@ -82,18 +98,42 @@ final readonly class ProgrammeSwapper
         }
         foreach ($exchanges as $e => $exchange) {
             $dose = $formula->doses[$exchange->from[0] ?? -1] ?? null;
-            $isHeld = $dose === null || $exchange->changed || count($exchange->from) !== 1 || $dose->food?->key !== 'baking-soda'
-                || in_array($dose->key, $wishes->left, true) || $wishes->amount(new AmountKey($exchange->component, 'baking-soda', $dose->key)) !== null;
+            $isHeld =
+                $dose === null ||
+                $exchange->changed ||
+                count($exchange->from) !== 1 ||
+                $dose->food?->key !== 'baking-soda' ||
+                in_array($dose->key, $wishes->left, true) ||
+                $wishes->amount(new AmountKey($exchange->component, 'baking-soda', $dose->key)) !== null;
             if (! $isHeld) {
                 $gone = min($dose->mass(), $left);
                 $stays = $dose->mass() - $gone < $allowed ? 0.0 : $dose->mass() - $gone;
                 $why = 'its acid went: baking powder brings its own';
                 // Above what flours can hold it only tastes.
-                $flour = array_sum(array_map(static fn (Dose $d): float => $d->food?->role === Role::Body ? $d->mass() : 0.0, $after->doses));
-                $room = $this->constants->get('lift-most') / 100 * $flour - $after->gramsOf('baking-powder');
+                $flour = array_sum(
+                    array_map(
+                        static fn (Dose $d): float => $d->food?->role === Role::Body ? $d->mass() : 0.0,
+                        $after->doses,
+                    ),
+                );
+                $room = ($this->constants->get('lift-most') / 100) * $flour - $after->gramsOf('baking-powder');
                 $powder = $this->constants->get('soda-as-powder') * ($dose->mass() - $stays);
-                $parts = [$this->parts->part($this->larder->get('baking-powder'), $flour > 0 ? max($dose->mass(), min($powder, $room)) : $powder, $why)];
-                $exchanges[$e] = Exchange::swapped($exchange->role, $exchange->component, $exchange->from, $stays > 0 ? [$this->parts->part($dose->food, $stays, 'as much as finds an acid'), ...$parts] : $parts, $why);
+                $parts = [
+                    $this->parts->part(
+                        $this->larder->get('baking-powder'),
+                        $flour > 0 ? max($dose->mass(), min($powder, $room)) : $powder,
+                        $why,
+                    ),
+                ];
+                $exchanges[$e] = Exchange::swapped(
+                    $exchange->role,
+                    $exchange->component,
+                    $exchange->from,
+                    $stays > 0
+                        ? [$this->parts->part($dose->food, $stays, 'as much as finds an acid'), ...$parts]
+                        : $parts,
+                    $why,
+                );
 
                 return array_values($exchanges);
             }
@@ -111,7 +151,12 @@ final readonly class ProgrammeSwapper
     {
         $best = null;
         foreach ($chosen as $choice) {
-            $grams = array_sum(array_map(static fn (int $i): float => $formula->doses[$i]->mass(), $choice->problem->component->sorting->allSugars()));
+            $grams = array_sum(
+                array_map(
+                    static fn (int $i): float => $formula->doses[$i]->mass(),
+                    $choice->problem->component->sorting->allSugars(),
+                ),
+            );
             if ($grams > ($best[0] ?? 0.0)) {
                 $best = [$grams, $choice];
             }
@@ -123,9 +168,19 @@ final readonly class ProgrammeSwapper
     /** @return list<Family> by component */
     public function familiesOf(Formula $formula, Wishes $wishes): array
     {
-        return array_map(fn (int $i, string $name): Family => $this->families->get(
-            $wishes->families[$i] ?? $this->families->propose($formula->title, $name, $i === 0, Signs::of($formula, $i, $this->constants)),
-        ), array_keys($formula->components), $formula->components);
+        return array_map(
+            fn (int $i, string $name): Family => $this->families->get(
+                $wishes->families[$i] ??
+                    $this->families->propose(
+                        $formula->title,
+                        $name,
+                        $i === 0,
+                        Signs::of($formula, $i, $this->constants),
+                    ),
+            ),
+            array_keys($formula->components),
+            $formula->components,
+        );
     }
 
     /**
@@ -181,15 +236,27 @@ final readonly class ProgrammeSwapper
     {
         foreach ($exchanges as $s => $single) {
             $from = $formula->doses[$single->from[0] ?? -1] ?? null;
-            if (! $single->changed || $single->role === Role::Sweet || $from?->food === null || $this->schools->isPrepared($from->food->key)) {
+            if (
+                ! $single->changed ||
+                $single->role === Role::Sweet ||
+                $from?->food === null ||
+                $this->schools->isPrepared($from->food->key)
+            ) {
                 continue;
             }
             foreach ($single->to as $part) {
                 foreach ($exchanges as $b => $bag) {
-                    $isBag = $bag->role === Role::Sweet && $bag->changed && $bag->component === $single->component && count($single->to) > 1;
+                    $isBag =
+                        $bag->role === Role::Sweet &&
+                        $bag->changed &&
+                        $bag->component === $single->component &&
+                        count($single->to) > 1;
                     $at = $isBag && ! $part->isTyped ? $bag->indexOf($part->food->key) : null;
                     if ($at !== null && ! $bag->to[$at]->isTyped) {
-                        $exchanges[$b] = $bag->withPart($at, $this->parts->part($part->food, $bag->to[$at]->grams + $part->grams, $bag->to[$at]->why));
+                        $exchanges[$b] = $bag->withPart(
+                            $at,
+                            $this->parts->part($part->food, $bag->to[$at]->grams + $part->grams, $bag->to[$at]->why),
+                        );
                         $single = $single->withoutPart((int) $single->indexOf($part->food->key));
                         $exchanges[$s] = $single;
 
@@ -218,7 +285,12 @@ final readonly class ProgrammeSwapper
         }
         $best = null;
         // The least distance is convex in the eggs, so no other whole number can be better.
-        foreach (array_unique([floor($solution->grams[$eggs[0]] / $each + 1e-9), ceil($solution->grams[$eggs[0]] / $each - 1e-9)]) as $count) {
+        foreach (
+            array_unique([
+                floor($solution->grams[$eggs[0]] / $each + 1e-9),
+                ceil($solution->grams[$eggs[0]] / $each - 1e-9),
+            ]) as $count
+        ) {
             if ($count * $each <= $programme->most[$eggs[0]] + 1e-9) {
                 $held = $programme->holding($eggs[0], $count * $each);
                 $answer = Simplex::solve($held);
@@ -226,7 +298,14 @@ final readonly class ProgrammeSwapper
                 if ($best === null || $objective < $best[0] - 1e-12) {
                     $grams = $answer->grams;
                     $grams[$eggs[0]] = $count * $each;
-                    $best = [$objective, new Chosen($problem, new Solution($objective, $grams, $answer->prices, $answer->misses), $programme)];
+                    $best = [
+                        $objective,
+                        new Chosen(
+                            $problem,
+                            new Solution($objective, $grams, $answer->prices, $answer->misses),
+                            $programme,
+                        ),
+                    ];
                 }
             }
         }
@@ -255,21 +334,31 @@ final readonly class ProgrammeSwapper
                 $lines[$offer->dose] = [$offer, $grams];
             } elseif ($isTyped || ! $this->isNothing($offer, $grams)) {
                 $why = $this->reasons->why($choice, $j);
-                $part = $isTyped ? $this->parts->typed($offer->food, $grams, $why) : $this->parts->part($offer->food, $grams, $why);
+                $part = $isTyped
+                    ? $this->parts->typed($offer->food, $grams, $why)
+                    : $this->parts->part($offer->food, $grams, $why);
                 if ($offer->purpose === Purpose::Sweet) {
                     $sweet[$offer->form->value][] = $part;
-                    $over[$offer->form->value] = ($over[$offer->form->value] ?? 0.0) + $this->over($offer->food, $part->grams - $grams);
+                    $over[$offer->form->value] =
+                        ($over[$offer->form->value] ?? 0.0) + $this->over($offer->food, $part->grams - $grams);
                 } else {
                     $flour[] = $part;
                 }
             }
         }
         foreach ($sweet as $form => $parts) {
-            $sweet[$form] = $wishes->blend->shares === [] && $over[$form] > 0 ? $this->evened($parts, $over[$form]) : $parts;
+            $sweet[$form] =
+                $wishes->blend->shares === [] && $over[$form] > 0 ? $this->evened($parts, $over[$form]) : $parts;
         }
         $waters = $choice->problem->component->candidates->waters;
         foreach (array_filter($sorting->sugars) as $form => $from) {
-            $exchanges[] = Exchange::swapped(Role::Sweet, $component, $from, [...$sweet[$form] ?? [], ...$waters], 'sweetness for sweetness');
+            $exchanges[] = Exchange::swapped(
+                Role::Sweet,
+                $component,
+                $from,
+                [...$sweet[$form] ?? [], ...$waters],
+                'sweetness for sweetness',
+            );
             $waters = [];
         }
         $eggLine = $this->eggLine($formula, $sorting);
@@ -279,7 +368,11 @@ final readonly class ProgrammeSwapper
                 $added[] = $this->parts->part($this->larder->get('egg'), $egg, 'holds what the flour held');
             }
             $exchanges[] = Exchange::swapped(
-                Role::Body, $component, $sorting->flours, [...$flour, ...$added], $this->schools->school($wishes->school)['sentence'],
+                Role::Body,
+                $component,
+                $sorting->flours,
+                [...$flour, ...$added],
+                $this->schools->school($wishes->school)['sentence'],
             );
         }
         foreach ($choice->problem->component->candidates->singles as $i => $parts) {
@@ -290,7 +383,14 @@ final readonly class ProgrammeSwapper
                 : Exchange::swapped($role, $component, [$i], $parts, $why);
         }
         foreach ($sorting->kept as $i) {
-            $exchanges[] = $this->kept($formula->doses[$i], $i, $costs[$i], $lines[$i] ?? null, $i === $eggLine ? $egg : 0.0, $wishes);
+            $exchanges[] = $this->kept(
+                $formula->doses[$i],
+                $i,
+                $costs[$i],
+                $lines[$i] ?? null,
+                $i === $eggLine ? $egg : 0.0,
+                $wishes,
+            );
         }
 
         return $exchanges;
@@ -312,11 +412,20 @@ final readonly class ProgrammeSwapper
      */
     private function evened(array $parts, float $over): array
     {
-        $isBulk = fn (Part $p): bool => ! $p->isTyped && $this->larder->typical($p->food, 'sweetness') < $this->constants->get('concentrate');
-        $bulk = array_sum(array_map(fn (Part $p): float => $isBulk($p) ? $p->grams * $this->larder->typical($p->food, 'sweetness') : 0.0, $parts));
+        $isBulk = fn (Part $p): bool => ! $p->isTyped &&
+            $this->larder->typical($p->food, 'sweetness') < $this->constants->get('concentrate');
+        $bulk = array_sum(
+            array_map(
+                fn (Part $p): float => $isBulk($p) ? $p->grams * $this->larder->typical($p->food, 'sweetness') : 0.0,
+                $parts,
+            ),
+        );
         $left = $bulk > 0 ? max(0.5, 1 - $over / $bulk) : 1.0;
 
-        return array_map(fn (Part $p): Part => $isBulk($p) ? $this->parts->part($p->food, $p->grams * $left, $p->why) : $p, $parts);
+        return array_map(
+            fn (Part $p): Part => $isBulk($p) ? $this->parts->part($p->food, $p->grams * $left, $p->why) : $p,
+            $parts,
+        );
     }
 
     /** @param  ?array{Offer, float}  $varied  what the programme made of it, and its grams */
@@ -328,10 +437,18 @@ final readonly class ProgrammeSwapper
         if ($egg > 0) {
             $each = $this->larder->portion($dose->food, '')->value;
             $count = (int) round($egg / $each);
-            $part = $this->parts->part($dose->food, (max(1.0, round($dose->mass() / $each)) + $count) * $each, $count === 1 ? 'one more to hold the crumb' : "$count more to hold the crumb");
+            $part = $this->parts->part(
+                $dose->food,
+                (max(1.0, round($dose->mass() / $each)) + $count) * $each,
+                $count === 1 ? 'one more to hold the crumb' : "$count more to hold the crumb",
+            );
         } elseif ($varied !== null && abs($varied[1] - $dose->mass()) > $this->constants->get('scale-step') / 2) {
             $less = $dose->mass() - $varied[1];
-            $part = $this->parts->part($dose->food, $varied[1], $less > 0 ? sprintf('%.0f g less: %s', $less, $varied[0]->why) : $varied[0]->why);
+            $part = $this->parts->part(
+                $dose->food,
+                $varied[1],
+                $less > 0 ? sprintf('%.0f g less: %s', $less, $varied[0]->why) : $varied[0]->why,
+            );
         }
         $typed = $dose->food === null ? null : $wishes->amount(new AmountKey($component, $dose->food->key));
         if ($typed !== null && $dose->grams !== null) {
@@ -346,7 +463,7 @@ final readonly class ProgrammeSwapper
     /** Too little to be worth a spoon. */
     private function isNothing(Offer $offer, float $grams): bool
     {
-        return $grams < ($this->constants->get($offer->food->role === Role::Wet ? 'nothing-wet-below' : 'nothing-below'));
+        return $grams < $this->constants->get($offer->food->role === Role::Wet ? 'nothing-wet-below' : 'nothing-below');
     }
 
     /** @return list<Part> what a flour brings along of its own, as the lift in self-raising flour */
@@ -406,6 +523,8 @@ final readonly class ProgrammeSwapper
     {
         $mass = array_sum(array_map(static fn (Dose $d): float => $d->mass(), $from));
 
-        return $mass > 0 ? array_sum(array_map(static fn (Dose $d): float => $d->mass() * $d->used, $from)) / $mass : 1.0;
+        return $mass > 0
+            ? array_sum(array_map(static fn (Dose $d): float => $d->mass() * $d->used, $from)) / $mass
+            : 1.0;
     }
 }

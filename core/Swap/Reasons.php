@@ -72,9 +72,24 @@ final class Reasons
             if ($row->key === 'practice' || (! $isMissed && abs($choice->solution->prices[$i]) < 1e-7)) {
                 continue;
             }
-            $found[] = new Binding($row->key, $this->rows[$row->key]['name'], $choice->problem->component->sorting->component, $row->isHard, $isMissed, $this->rows[$row->key]['relax'], $this->price($row, $choice), $row->isHard ? $this->pieces($formula, $row, $choice) : null);
+            $found[] = new Binding(
+                $row->key,
+                $this->rows[$row->key]['name'],
+                $choice->problem->component->sorting->component,
+                $row->isHard,
+                $isMissed,
+                $this->rows[$row->key]['relax'],
+                $this->price($row, $choice),
+                $row->isHard ? $this->pieces($formula, $row, $choice) : null,
+            );
         }
-        usort($found, static fn (Binding $a, Binding $b): int => [$b->isHard && $b->isMissed, $b->isMissed] <=> [$a->isHard && $a->isMissed, $a->isMissed]);
+        usort(
+            $found,
+            static fn (Binding $a, Binding $b): int => [$b->isHard && $b->isMissed, $b->isMissed] <=> [
+                $a->isHard && $a->isMissed,
+                $a->isMissed,
+            ],
+        );
 
         return $found;
     }
@@ -85,7 +100,10 @@ final class Reasons
             in_array(Flag::LeftOut, $dose->flags, true) => 'left out by you',
             $dose->food === null => 'unknown; carried over as written',
             $dose->grams === null => 'no amount; carried over as written',
-            in_array($dose->key, $wishes->left, true) => sprintf('left as it is, as you wish; carries %.1f g a piece', $cost),
+            in_array($dose->key, $wishes->left, true) => sprintf(
+                'left as it is, as you wish; carries %.1f g a piece',
+                $cost,
+            ),
             $cost < 0.05 => 'unchanged',
             $cost >= $this->constants->get('leave-alone') => sprintf('unchanged; carries %.1f g a piece', $cost),
             default => sprintf('costs %.1f g a piece: leave it', $cost),
@@ -114,7 +132,12 @@ final class Reasons
         foreach ($choice->problem->component->candidates->offers as $j => $v) {
             $grams = $choice->grams($j);
             if ($v->food->per100->allulose > $this->constants->get('allulose-food') && $grams > 0) {
-                return sprintf('%.0f °C less in the oven would allow about %.0f g more %s.', $step, $grams * (2 ** ($step / $this->constants->get('browning-doubling')) - 1), mb_strtolower($v->food->name));
+                return sprintf(
+                    '%.0f °C less in the oven would allow about %.0f g more %s.',
+                    $step,
+                    $grams * (2 ** ($step / $this->constants->get('browning-doubling')) - 1),
+                    mb_strtolower($v->food->name),
+                );
             }
         }
 

@@ -56,7 +56,10 @@ final class Schools
         }
     }
 
-    /** @return list<array<string, string>> rows of `data/family_parts.csv`: what a kind of dough needs beside its flours */
+    /**
+     * @return list<array<string, string>> rows of `data/family_parts.csv`: what a kind of dough needs beside its
+     *     flours
+     */
     public function partsOf(string $family): array
     {
         return $this->families[$family] ?? [];
@@ -89,7 +92,10 @@ final class Schools
     /** @return list<array<string, string>> rows of `data/sweetener_mixes.csv` */
     public function mix(string $key): array
     {
-        return $this->mixes[$key] ?? throw new OutOfBoundsException("No sweetener '$key'. Known: ".implode(', ', array_keys($this->mixes)).'.');
+        return $this->mixes[$key] ??
+            throw new OutOfBoundsException(
+                "No sweetener '$key'. Known: ".implode(', ', array_keys($this->mixes)).'.',
+            );
     }
 
     /**
@@ -101,10 +107,23 @@ final class Schools
     public function corners(array $foods, string $mix): array
     {
         // The mix's own rows say best what each is for; else the first mix that has the food.
-        $known = array_column(array_reverse([...$this->mix($mix), ...array_merge(...array_values($this->mixes))]), null, 'food');
+        $known = array_column(
+            array_reverse([...$this->mix($mix), ...array_merge(...array_values($this->mixes))]),
+            null,
+            'food',
+        );
         $shares = array_column($this->mix($mix), 'share', 'food');
 
-        return array_map(static fn (string $food): array => ['share' => $shares[$food] ?? '0', ...array_intersect_key($known[$food] ?? throw new OutOfBoundsException("No sweetener '$food' for a blend."), ['food' => 1, 'powdered' => 1, 'golden' => 1, 'why' => 1])], $foods);
+        return array_map(
+            static fn (string $food): array => [
+                'share' => $shares[$food] ?? '0',
+                ...array_intersect_key(
+                    $known[$food] ?? throw new OutOfBoundsException("No sweetener '$food' for a blend."),
+                    ['food' => 1, 'powdered' => 1, 'golden' => 1, 'why' => 1],
+                ),
+            ],
+            $foods,
+        );
     }
 
     /** @return list<string> food keys that a blend can be made of */
@@ -116,7 +135,10 @@ final class Schools
     /** @return array<string, string> a row of `data/flour_schools.csv` */
     public function school(string $key): array
     {
-        return $this->schools[$key] ?? throw new OutOfBoundsException("No flour school '$key'. Known: ".implode(', ', array_keys($this->schools)).'.');
+        return $this->schools[$key] ??
+            throw new OutOfBoundsException(
+                "No flour school '$key'. Known: ".implode(', ', array_keys($this->schools)).'.',
+            );
     }
 
     /** @return list<array<string, string>> rows of `data/flour_school_parts.csv` */
@@ -129,7 +151,8 @@ final class Schools
      * What takes the place of a food that has a swap of its own: of one that must not be in it, the swap without it.
      *
      * @param  list<string>  $without  allergens
-     * @return list<array<string, string>> rows of `data/free_swaps.csv` or `data/single_swaps.csv`; none where there is no such swap
+     * @return list<array<string, string>> rows of `data/free_swaps.csv` or `data/single_swaps.csv`; none where there
+     *     is no such swap
      */
     public function single(string $food, array $without = []): array
     {
@@ -145,7 +168,12 @@ final class Schools
     /** @return list<array<string, string>> rows of `data/single_swaps.csv` in which it is what goes in instead */
     public function takenBy(string $food): array
     {
-        return array_values(array_filter(array_merge([], ...array_values($this->singles)), static fn (array $row): bool => $row['to'] === $food));
+        return array_values(
+            array_filter(
+                array_merge([], ...array_values($this->singles)),
+                static fn (array $row): bool => $row['to'] === $food,
+            ),
+        );
     }
 
     /**

@@ -12,7 +12,9 @@ use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Role;
 
-/** Decides of each line whether it is worth swapping at all: what costs less than the threshold a piece is left alone. */
+/**
+ * Decides of each line whether it is worth swapping at all: what costs less than the threshold a piece is left alone.
+ */
 final readonly class Sorter
 {
     public function __construct(private Larder $larder, private Schools $schools, private Constants $constants) {}
@@ -29,12 +31,14 @@ final readonly class Sorter
             $food = $dose->food;
             $eggs = $eggs || ($food?->role === Role::Egg && ! in_array('egg', $wishes->without, true));
             match (true) {
-                $food === null, $dose->grams === null, in_array($dose->key, $wishes->left, true) => $kept[] = $i,
-                $this->schools->isBarred($food->key, $wishes->without) || $this->isHeld($food, $wishes) => $singles[] = $i,
-                $this->larder->typical($food, 'flour-equivalent') > 0 => $flours[] = $i,
-                $this->schools->single($food->key) !== [] && $this->matters($costs[$i]) => $singles[] = $i,
-                $this->schools->single($food->key) === [] && $this->isSugar($food) => $sugars[SugarForm::of($food)->value][] = $i,
-                default => $kept[] = $i,
+                $food === null, $dose->grams === null, in_array($dose->key, $wishes->left, true) => ($kept[] = $i),
+                $this->schools->isBarred($food->key, $wishes->without) || $this->isHeld($food, $wishes) => ($singles[] = $i),
+                $this->larder->typical($food, 'flour-equivalent') > 0 => ($flours[] = $i),
+                $this->schools->single($food->key) !== [] && $this->matters($costs[$i]) => ($singles[] = $i),
+                $this->schools->single($food->key) === [] && $this->isSugar($food) => ($sugars[
+                    SugarForm::of($food)->value
+                ][] = $i),
+                default => ($kept[] = $i),
             };
         }
         if (! $this->matters(self::sum($costs, array_merge(...array_values($sugars))))) {

@@ -13,7 +13,14 @@ final readonly class Sorting
      * @param  list<int>  $singles  with a swap of their own
      * @param  list<int>  $kept
      */
-    public function __construct(public int $component, public array $sugars, public array $flours, public array $singles, public array $kept, public bool $hasEggs) {}
+    public function __construct(
+        public int $component,
+        public array $sugars,
+        public array $flours,
+        public array $singles,
+        public array $kept,
+        public bool $hasEggs,
+    ) {}
 
     /** @return list<int> */
     public function allSugars(): array

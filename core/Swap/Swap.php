@@ -47,7 +47,9 @@ final readonly class Swap
      */
     public function collisions(): array
     {
-        $isDull = array_filter($this->bindings, static fn (Binding $b): bool => $b->row === 'sweetness' && $b->isMissed) !== [];
+        $isDull =
+            array_filter($this->bindings, static fn (Binding $b): bool => $b->row === 'sweetness' && $b->isMissed) !==
+            [];
 
         return array_values(array_filter(
             $this->bindings, static fn (Binding $b): bool => $b->isHard && ($b->isMissed || $isDull),

@@ -13,7 +13,13 @@ use Aglyca\Core\Larder\Larder;
  */
 final readonly class Triangle
 {
-    public const SPOKEN = ['browning' => 'too brown', 'grain' => 'grainy', 'cool' => 'cold on the tongue', 'tolerance' => 'more than a stomach takes', 'body' => 'no body'];
+    public const SPOKEN = [
+        'browning' => 'too brown',
+        'grain' => 'grainy',
+        'cool' => 'cold on the tongue',
+        'tolerance' => 'more than a stomach takes',
+        'body' => 'no body',
+    ];
 
     private const FILLERS = ['allulose', 'erythritol-powdered', 'monk-fruit-extract', 'xylitol'];
 
@@ -22,9 +28,16 @@ final readonly class Triangle
      * @param  list<float>  $bead  shares of the corners
      * @param  list<Region>  $regions
      */
-    private function __construct(public array $corners, public array $bead, public array $regions, public bool $isSet) {}
+    private function __construct(
+        public array $corners,
+        public array $bead,
+        public array $regions,
+        public bool $isSet,
+    ) {}
 
-    /** Null where the dessert has no sugar to swap, or the kitchen refuses so much that no three sweeteners are left. */
+    /**
+     * Null where the dessert has no sugar to swap, or the kitchen refuses so much that no three sweeteners are left.
+     */
     public static function of(?Chosen $choice, Larder $larder, Wishes $wishes): ?self
     {
         if ($choice === null) {
@@ -53,7 +66,12 @@ final readonly class Triangle
         $corners = array_map(static fn (string $key): Food => $larder->get($key), array_keys($own));
         $bead = array_map(static fn (array $o): float => $o[1] / $total, array_values($own));
 
-        return new self($corners, $bead, self::regions($choice, array_values($own), $corners, $total, $larder), $wishes->blend->shares !== []);
+        return new self(
+            $corners,
+            $bead,
+            self::regions($choice, array_values($own), $corners, $total, $larder),
+            $wishes->blend->shares !== [],
+        );
     }
 
     /** The form in which most of the sugar is swapped. */
@@ -123,7 +141,11 @@ final readonly class Triangle
             }
             if (($over[$i] > 0) !== ($over[$next] > 0)) {
                 $t = $over[$i] / ($over[$i] - $over[$next]);
-                $points[] = array_map(static fn (float $a, float $b): float => $a + $t * ($b - $a), $unit[$i], $unit[$next]);
+                $points[] = array_map(
+                    static fn (float $a, float $b): float => $a + $t * ($b - $a),
+                    $unit[$i],
+                    $unit[$next],
+                );
             }
         }
 

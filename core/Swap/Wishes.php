@@ -55,9 +55,13 @@ final readonly class Wishes
         public string $appliance = '',
     ) {
         if ($sweetness < self::SWEETNESS_LEAST - 1e-9 || $sweetness > self::SWEETNESS_MOST + 1e-9) {
-            throw new InvalidArgumentException(sprintf(
-                'Sweetness goes from %d to %d %% of the dessert as written.', self::SWEETNESS_LEAST * 100, self::SWEETNESS_MOST * 100,
-            ));
+            throw new InvalidArgumentException(
+                sprintf(
+                    'Sweetness goes from %d to %d %% of the dessert as written.',
+                    self::SWEETNESS_LEAST * 100,
+                    self::SWEETNESS_MOST * 100,
+                ),
+            );
         }
         $this->blend = $blend ?? Blend::free();
     }

@@ -15,5 +15,10 @@ final readonly class Written
      * @param  Traits  $flours  of the flours that are swapped
      * @param  array<string, float>  $sweetness  by the value of a `SugarForm`: grams of sucrose as sweet
      */
-    public function __construct(public Traits $mix, public Traits $sugars, public Traits $flours, public array $sweetness) {}
+    public function __construct(
+        public Traits $mix,
+        public Traits $sugars,
+        public Traits $flours,
+        public array $sweetness,
+    ) {}
 }

@@ -19,7 +19,11 @@ final readonly class BakeNotes
      * @param  ?float  $pieces  that came out
      */
     public function __construct(
-        public array $judged = [], public ?float $minutes = null, public ?float $heat = null, public ?float $mass = null, public ?float $pieces = null,
+        public array $judged = [],
+        public ?float $minutes = null,
+        public ?float $heat = null,
+        public ?float $mass = null,
+        public ?float $pieces = null,
     ) {}
 
     /**
@@ -33,7 +37,9 @@ final readonly class BakeNotes
     {
         $parts = preg_split(self::DIVIDER, $text, 2) ?: [$text];
         if (count($parts) < 2) {
-            throw new InvalidArgumentException('After the recipe there should be a line “--- bake”, and behind it how it came out.');
+            throw new InvalidArgumentException(
+                'After the recipe there should be a line “--- bake”, and behind it how it came out.',
+            );
         }
 
         return [$parts[0], self::read($parts[1])];
@@ -45,15 +51,25 @@ final readonly class BakeNotes
         [$judged, $numbers] = [[], ['minutes' => null, 'heat' => null, 'mass' => null, 'pieces' => null]];
         foreach (array_filter(array_map(trim(...), preg_split('~\R~u', $lines) ?: [])) as $line) {
             if (preg_match('~^(?<what>[\pL -]+?)(?:\s+after-?taste)?\s*:\s*(?<said>.+)$~u', $line, $m) !== 1) {
-                throw new InvalidArgumentException("“{$line}” is not understood. Say it as “browning: too much” or “minutes: 35”.");
+                throw new InvalidArgumentException(
+                    "“{$line}” is not understood. Say it as “browning: too much” or “minutes: 35”.",
+                );
             }
             $what = mb_strtolower(trim($m['what']));
             if (isset(Judged::THINGS[$what])) {
-                $judged[$what] = Judged::said($m['said']) ?? throw new InvalidArgumentException("“{$line}”: say “too little”, “right” or “too much”.");
+                $judged[$what] =
+                    Judged::said($m['said']) ??
+                    throw new InvalidArgumentException("“{$line}”: say “too little”, “right” or “too much”.");
             } elseif (array_key_exists($what, $numbers)) {
-                $numbers[$what] = self::number($what, $m['said']) ?? throw new InvalidArgumentException("“{$line}”: a number is wanted.");
+                $numbers[$what] =
+                    self::number($what, $m['said']) ??
+                    throw new InvalidArgumentException("“{$line}”: a number is wanted.");
             } else {
-                throw new InvalidArgumentException("“{$what}” cannot be judged. What can: ".implode(', ', [...array_keys(Judged::THINGS), ...array_keys($numbers)]).'.');
+                throw new InvalidArgumentException(
+                    "“{$what}” cannot be judged. What can: ".
+                        implode(', ', [...array_keys(Judged::THINGS), ...array_keys($numbers)]).
+                        '.',
+                );
             }
         }
 

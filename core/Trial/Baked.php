@@ -19,7 +19,12 @@ final readonly class Baked
      * @param  ?Formula  $against  what it was swapped from; null where it is nobody's swap
      */
     public function __construct(
-        public Formula $formula, public Family $family, public ?float $minutes, public ?float $heat, public array $forecast, public BakeNotes $notes,
+        public Formula $formula,
+        public Family $family,
+        public ?float $minutes,
+        public ?float $heat,
+        public array $forecast,
+        public BakeNotes $notes,
         public ?Formula $against = null,
     ) {}
 }

@@ -17,5 +17,12 @@ final readonly class Change
      * @param  float  $cooler  °C that the oven is set lower
      * @param  float  $longer  share of the minutes that it bakes longer
      */
-    public function __construct(public string $what, public string $sentence, public ?Formula $formula, public array $properties, public float $cooler = 0.0, public float $longer = 0.0) {}
+    public function __construct(
+        public string $what,
+        public string $sentence,
+        public ?Formula $formula,
+        public array $properties,
+        public float $cooler = 0.0,
+        public float $longer = 0.0,
+    ) {}
 }

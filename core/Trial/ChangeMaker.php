@@ -15,7 +15,10 @@ use Aglyca\Core\Method\NewNames;
 use Aglyca\Core\Quantity\Estimate;
 use Aglyca\Core\Tables;
 
-/** Works out one change by the properties that the swap itself uses: as small as moves what it is for, with nothing newly out of its band. */
+/**
+ * Works out one change by the properties that the swap itself uses: as small as moves what it is for, with nothing
+ * newly out of its band.
+ */
 final readonly class ChangeMaker
 {
     /** Shares that are tried, the smallest first. */
@@ -27,8 +30,13 @@ final readonly class ChangeMaker
     /** @var array<string, array<string, string>> */
     private array $rows;
 
-    public function __construct(Tables $tables, private Larder $larder, private Snapper $snapper, private Outlook $outlook, private Constants $constants)
-    {
+    public function __construct(
+        Tables $tables,
+        private Larder $larder,
+        private Snapper $snapper,
+        private Outlook $outlook,
+        private Constants $constants,
+    ) {
         $this->rows = array_column($tables->rows('changes'), null, 'change');
     }
 
@@ -76,9 +84,17 @@ final readonly class ChangeMaker
             $changed = match ($does) {
                 'sweet' => $this->sweetened($formula, $how, $share),
                 'strong' => $this->lessStrong($formula, $share),
-                'scale' => $this->scaled($formula, Role::from($row['role']), str_starts_with($row['change'], 'more') ? 1 + $share : 1 - $share),
+                'scale' => $this->scaled(
+                    $formula,
+                    Role::from($row['role']),
+                    str_starts_with($row['change'], 'more') ? 1 + $share : 1 - $share,
+                ),
                 'add' => $this->added($formula, $how, $share),
-                'wet', 'fat', 'lift' => $this->amount($formula, Role::from($row['role']), $how === 'more' ? $share : -$share),
+                'wet', 'fat', 'lift' => $this->amount(
+                    $formula,
+                    Role::from($row['role']),
+                    $how === 'more' ? $share : -$share,
+                ),
                 'egg' => $this->eggless($formula),
                 default => null,
             };
@@ -90,13 +106,28 @@ final readonly class ChangeMaker
         $after = $this->outlook->of($baked, $formula, $cooler, $longer);
         $moved = [];
         foreach ($after as $key => $property) {
-            if (abs($property->after - $before[$key]->after) > 0.01 * max(1e-9, abs($before[$key]->after)) && is_finite($property->after)) {
+            if (
+                abs($property->after - $before[$key]->after) > 0.01 * max(1e-9, abs($before[$key]->after)) &&
+                is_finite($property->after)
+            ) {
                 $moved[$key] = [$before[$key], $property];
             }
         }
-        $sentence = strtr($row['sentence'], ['{grams}' => (string) round($grams, $grams < 10 ? 1 : 0), '{percent}' => (string) round($share * 100), '{food}' => $food]).'.';
+        $sentence =
+            strtr($row['sentence'], [
+                '{grams}' => (string) round($grams, $grams < 10 ? 1 : 0),
+                '{percent}' => (string) round($share * 100),
+                '{food}' => $food,
+            ]).'.';
 
-        return new Change($row['change'], $sentence, $formula === $baked->formula ? null : $formula, $moved, $cooler, $longer);
+        return new Change(
+            $row['change'],
+            $sentence,
+            $formula === $baked->formula ? null : $formula,
+            $moved,
+            $cooler,
+            $longer,
+        );
     }
 
     /**
@@ -106,7 +137,9 @@ final readonly class ChangeMaker
     {
         foreach ($moved as $key => [$was, $is]) {
             // What is out already is not to go further out.
-            $isFurther = ($is->high !== null && $is->after > $is->high && $is->after > $was->after * (1 + self::ANYWAY)) || ($is->low !== null && $is->after < $is->low && $is->after < $was->after * (1 - self::ANYWAY));
+            $isFurther =
+                ($is->high !== null && $is->after > $is->high && $is->after > $was->after * (1 + self::ANYWAY)) ||
+                ($is->low !== null && $is->after < $is->low && $is->after < $was->after * (1 - self::ANYWAY));
             if ($is->isOutside() && (! $was->isOutside() || $isFurther)) {
                 return true;
             }
@@ -126,7 +159,9 @@ final readonly class ChangeMaker
         }
         $moved = $change->properties[$row['property']] ?? null;
 
-        return $moved !== null && $this->isRight($row, $change) && abs($moved[1]->after - $moved[0]->after) >= $this->constants->get('change-moves') * abs($moved[0]->after);
+        return $moved !== null &&
+            $this->isRight($row, $change) &&
+            abs($moved[1]->after - $moved[0]->after) >= $this->constants->get('change-moves') * abs($moved[0]->after);
     }
 
     /** @param  array<string, string>  $row */
@@ -134,7 +169,9 @@ final readonly class ChangeMaker
     {
         $moved = $change->properties[$row['property']] ?? null;
 
-        return $row['property'] === '' || $row['direction'] === 'same' || ($moved !== null && ($row['direction'] === 'up') === ($moved[1]->after > $moved[0]->after));
+        return $row['property'] === '' ||
+            $row['direction'] === 'same' ||
+            ($moved !== null && ($row['direction'] === 'up') === $moved[1]->after > $moved[0]->after);
     }
 
     /** @return ?array{Formula, float, string} */
@@ -149,7 +186,11 @@ final readonly class ChangeMaker
                 $from === 'allulose' => $dose->food->per100->allulose,
                 default => $dose->food->per100->polyols['erythritol'] ?? 0.0,
             };
-            if ($holds < $this->constants->get('change-sweetener-holds') || $dose->food === null || $dose->mass() <= 0) {
+            if (
+                $holds < $this->constants->get('change-sweetener-holds') ||
+                $dose->food === null ||
+                $dose->mass() <= 0
+            ) {
                 $doses[] = $dose;
 
                 continue;
@@ -158,7 +199,12 @@ final readonly class ChangeMaker
             $moved += $grams;
             $doses[] = self::weighing($dose, $dose->mass() - $grams);
             $sweet = $this->larder->typical($dose->food, 'sweetness') / $this->larder->typical($new, 'sweetness');
-            $doses[] = new Dose($new->name, $new, Estimate::of($this->snapper->snap($new, $grams * $sweet), 0.0), $dose->component);
+            $doses[] = new Dose(
+                $new->name,
+                $new,
+                Estimate::of($this->snapper->snap($new, $grams * $sweet), 0.0),
+                $dose->component,
+            );
         }
 
         return $moved > 0 ? [$formula->with($doses), $moved, ''] : null;
@@ -170,13 +216,27 @@ final readonly class ChangeMaker
         $allulose = $this->larder->get('allulose');
         [$less, $doses] = [0.0, []];
         foreach ($formula->doses as $dose) {
-            $sweetness = $dose->food === null || $dose->food->role !== Role::Sweet ? 0.0 : $this->larder->typical($dose->food, 'sweetness');
+            $sweetness =
+                $dose->food === null || $dose->food->role !== Role::Sweet
+                    ? 0.0
+                    : $this->larder->typical($dose->food, 'sweetness');
             $doses[] = $dose;
             if ($sweetness > $this->constants->get('concentrate') && $dose->mass() > 0) {
                 $grams = $dose->mass() * $share;
                 $less += $grams;
                 $doses[array_key_last($doses)] = self::weighing($dose, $dose->mass() - $grams);
-                $doses[] = new Dose($allulose->name, $allulose, Estimate::of($this->snapper->snap($allulose, $grams * $sweetness / $this->larder->typical($allulose, 'sweetness')), 0.0), $dose->component);
+                $doses[] = new Dose(
+                    $allulose->name,
+                    $allulose,
+                    Estimate::of(
+                        $this->snapper->snap(
+                            $allulose,
+                            ($grams * $sweetness) / $this->larder->typical($allulose, 'sweetness'),
+                        ),
+                        0.0,
+                    ),
+                    $dose->component,
+                );
             }
         }
 
@@ -186,7 +246,12 @@ final readonly class ChangeMaker
     /** @return ?array{Formula, float, string} */
     private function scaled(Formula $formula, Role $role, float $factor): ?array
     {
-        $doses = array_map(static fn (Dose $d): Dose => $d->food?->role === $role && $d->mass() > 0 ? self::weighing($d, $d->mass() * $factor) : $d, $formula->doses);
+        $doses = array_map(
+            static fn (Dose $d): Dose => $d->food?->role === $role && $d->mass() > 0
+                ? self::weighing($d, $d->mass() * $factor)
+                : $d,
+            $formula->doses,
+        );
 
         return $doses === $formula->doses ? null : [$formula->with($doses), 0.0, ''];
     }
@@ -195,14 +260,23 @@ final readonly class ChangeMaker
     private function added(Formula $formula, string $food, float $share): ?array
     {
         $binder = $this->heaviest($formula, Role::Binder)->food ?? $this->larder->get($food);
-        $flour = array_sum(array_map(static fn (Dose $d): float => $d->food?->role === Role::Body ? $d->mass() : 0.0, $formula->doses));
+        $flour = array_sum(
+            array_map(static fn (Dose $d): float => $d->food?->role === Role::Body ? $d->mass() : 0.0, $formula->doses),
+        );
         if ($flour <= 0) {
             return null;
         }
         // By what it holds: a share of what the flour's weight of wheat would.
         $grams = $this->snapper->snap($binder, $share * $flour / $this->larder->typical($binder, 'holding'));
 
-        return [$formula->with([...$formula->doses, new Dose($binder->name, $binder, Estimate::of($grams, 0.0), $formula->heaviest())]), $grams, NewNames::name($binder)];
+        return [
+            $formula->with([
+                ...$formula->doses,
+                new Dose($binder->name, $binder, Estimate::of($grams, 0.0), $formula->heaviest()),
+            ]),
+            $grams,
+            NewNames::name($binder),
+        ];
     }
 
     /** @return ?array{Formula, float, string} */
@@ -213,7 +287,12 @@ final readonly class ChangeMaker
             return $share > 0 ? $this->poured($formula, $role, $share) : null;
         }
         $grams = $this->snapper->snap($dose->food, $dose->mass() * abs($share));
-        $doses = array_map(static fn (Dose $d): Dose => $d === $dose ? self::weighing($d, max(0.0, $d->mass() + ($share > 0 ? $grams : -$grams))) : $d, $formula->doses);
+        $doses = array_map(
+            static fn (Dose $d): Dose => $d === $dose
+                ? self::weighing($d, max(0.0, $d->mass() + ($share > 0 ? $grams : -$grams)))
+                : $d,
+            $formula->doses,
+        );
 
         return [$formula->with($doses), $grams, NewNames::name($dose->food)];
     }
@@ -236,7 +315,14 @@ final readonly class ChangeMaker
         }
         $grams = $this->snapper->snap($food, $formula->mass() * $share * ($role === Role::Lift ? 0.02 : 0.1));
 
-        return [$formula->with([...$formula->doses, new Dose($food->name, $food, Estimate::of($grams, 0.0), $formula->heaviest())]), $grams, NewNames::name($food)];
+        return [
+            $formula->with([
+                ...$formula->doses,
+                new Dose($food->name, $food, Estimate::of($grams, 0.0), $formula->heaviest()),
+            ]),
+            $grams,
+            NewNames::name($food),
+        ];
     }
 
     /** @return ?array{Formula, float, string} */
@@ -244,21 +330,37 @@ final readonly class ChangeMaker
     {
         $dose = $this->heaviest($formula, Role::Egg);
         $one = $dose?->food === null ? null : $this->larder->portion($dose->food, '');
-        if ($dose === null || $dose->food === null || $one === null || $dose->mass() < $this->constants->get('change-egg-left') * $one->value) {
+        if (
+            $dose === null ||
+            $dose->food === null ||
+            $one === null ||
+            $dose->mass() < $this->constants->get('change-egg-left') * $one->value
+        ) {
             return null;
         }
         $water = $this->larder->get('water');
-        $grams = round($one->value * $dose->food->per100->water / 100 / 5) * 5;
-        $doses = array_map(static fn (Dose $d): Dose => $d === $dose ? self::weighing($d, $d->mass() - $one->value) : $d, $formula->doses);
+        $grams = round(($one->value * $dose->food->per100->water) / 100 / 5) * 5;
+        $doses = array_map(
+            static fn (Dose $d): Dose => $d === $dose ? self::weighing($d, $d->mass() - $one->value) : $d,
+            $formula->doses,
+        );
 
-        return [$formula->with([...$doses, new Dose($water->name, $water, Estimate::of($grams, 0.0), $dose->component)]), $grams, ''];
+        return [
+            $formula->with([...$doses, new Dose($water->name, $water, Estimate::of($grams, 0.0), $dose->component)]),
+            $grams,
+            '',
+        ];
     }
 
     private function heaviest(Formula $formula, Role $role): ?Dose
     {
         $found = null;
         foreach ($formula->doses as $dose) {
-            if ($dose->food?->role === $role && $dose->mass() > 0 && ($found === null || $dose->mass() > $found->mass())) {
+            if (
+                $dose->food?->role === $role &&
+                $dose->mass() > 0 &&
+                ($found === null || $dose->mass() > $found->mass())
+            ) {
                 $found = $dose;
             }
         }

@@ -24,7 +24,8 @@ final readonly class Curve
     public float $peakMinute;
 
     /**
-     * @param  list<array{float, float}>  $points  minutes and mmol/L, by time; the last at or before 0 is the fasting value
+     * @param  list<array{float, float}>  $points  minutes and mmol/L, by time; the last at or before 0 is the fasting
+     *     value
      *
      * @throws InvalidArgumentException for fewer than two points, or values that cannot be glucose
      */
@@ -35,7 +36,9 @@ final readonly class Curve
         }
         foreach ($points as $i => [$minute, $value]) {
             if ($value < 0.5 || $value > 60 || ($i > 0 && $minute < $points[$i - 1][0])) {
-                throw new InvalidArgumentException(sprintf('%s mmol/L cannot be a reading of glucose, or its time is out of order.', round($value, 2)));
+                throw new InvalidArgumentException(
+                    sprintf('%s mmol/L cannot be a reading of glucose, or its time is out of order.', round($value, 2)),
+                );
             }
         }
         $before = array_filter($points, static fn (array $p): bool => $p[0] <= 0);
@@ -55,11 +58,19 @@ final readonly class Curve
     {
         $values = array_column($this->points, 1);
         [$low, $high] = [$constants->get('glucose-low'), $constants->get('glucose-high')];
-        $both = static fn (float $mmol): string => sprintf('%s mmol/L (%.0f mg/dL)', Decimal::plain($mmol, 1), $mmol * Glucose::MG_DL);
+        $both = static fn (float $mmol): string => sprintf(
+            '%s mmol/L (%.0f mg/dL)',
+            Decimal::plain($mmol, 1),
+            $mmol * Glucose::MG_DL,
+        );
 
         return match (true) {
-            min($values) < $low => 'One reading is under '.$both($low).': that is usually treated at once with quick sugar. Follow your own plan.',
-            max($values) > $high => 'One reading is over '.$both($high).': many are advised to check for ketones then. Follow your own plan.',
+            min($values) < $low => 'One reading is under '.
+                $both($low).
+                ': that is usually treated at once with quick sugar. Follow your own plan.',
+            max($values) > $high => 'One reading is over '.
+                $both($high).
+                ': many are advised to check for ketones then. Follow your own plan.',
             default => '',
         };
     }

@@ -19,11 +19,18 @@ final readonly class Diagnosis
     /** @var array<string, array<string, string>> */
     private array $causes;
 
-    /** @var array<string, array<string, array<string, array<string, float>>>> cause => kind => key => value => likelihood */
+    /**
+     * @var array<string, array<string, array<string, array<string, float>>>> cause => kind => key => value =>
+     *     likelihood
+     */
     private array $likely;
 
-    public function __construct(Tables $tables, private Portrait $portrait, private ChangeMaker $changes, private Constants $constants)
-    {
+    public function __construct(
+        Tables $tables,
+        private Portrait $portrait,
+        private ChangeMaker $changes,
+        private Constants $constants,
+    ) {
         $this->causes = array_column($tables->rows('causes'), null, 'cause');
         $likely = [];
         foreach ($tables->rows('cause_signs') as $row) {
@@ -33,7 +40,8 @@ final readonly class Diagnosis
     }
 
     /**
-     * @param  array<string, array{int, int}>  $tried  by cause: how often its change was tried here, and how often it helped
+     * @param  array<string, array{int, int}>  $tried  by cause: how often its change was tried here, and how often it
+     *     helped
      * @return list<FoundCause> the most probable first; none where nothing was judged wrong
      */
     public function of(Baked $baked, array $tried = []): array
@@ -43,13 +51,22 @@ final readonly class Diagnosis
             return [];
         }
         $signs = $this->portrait->of($baked);
-        $weights = $this->weights($baked->family, $baked->notes->judged, array_map(static fn (Sign $s): string => $s->level, $signs), $tried);
+        $weights = $this->weights(
+            $baked->family,
+            $baked->notes->judged,
+            array_map(static fn (Sign $s): string => $s->level, $signs),
+            $tried,
+        );
         $sum = array_sum($weights);
         arsort($weights);
         $found = [];
         foreach ($weights as $cause => $weight) {
             $probability = $weight / $sum;
-            if ($cause !== '' && $probability >= $this->constants->get('cause-least') && $this->explains($cause, $wrong)) {
+            if (
+                $cause !== '' &&
+                $probability >= $this->constants->get('cause-least') &&
+                $this->explains($cause, $wrong)
+            ) {
                 $found[] = $this->found($cause, $probability, $baked, $wrong, $signs);
             }
         }
@@ -93,7 +110,8 @@ final readonly class Diagnosis
     }
 
     /**
-     * What this kitchen has learnt of a cause: the mean of a Beta(2, 2) that has seen so many changes help, against that
+     * What this kitchen has learnt of a cause: the mean of a Beta(2, 2) that has seen so many changes help, against
+     * that
      * of one that has seen none.
      */
     public static function experience(int $tried, int $helped): float
@@ -148,7 +166,10 @@ final readonly class Diagnosis
             $name = Judged::THINGS[$thing].': '.$value->words();
             if ($value !== Judged::Right && isset($said[$value->value])) {
                 $because[] = $name;
-            } elseif (isset($wrong[$thing]) || array_filter($said, static fn (float $p): bool => $p > self::STRONG) !== []) {
+            } elseif (
+                isset($wrong[$thing]) ||
+                array_filter($said, static fn (float $p): bool => $p > self::STRONG) !== []
+            ) {
                 $against[] = $name;
             }
         }
@@ -161,6 +182,13 @@ final readonly class Diagnosis
             }
         }
 
-        return new FoundCause($cause, $this->causes[$cause]['label'], $probability, $because, $against, $this->changes->of($this->causes[$cause]['change'], $baked));
+        return new FoundCause(
+            $cause,
+            $this->causes[$cause]['label'],
+            $probability,
+            $because,
+            $against,
+            $this->changes->of($this->causes[$cause]['change'], $baked),
+        );
     }
 }

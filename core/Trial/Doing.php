@@ -13,7 +13,10 @@ final class Doing
     /** @var array<string, array<string, float>> by task and food: grams that were weighed, or sprinkled in to taste */
     public array $weighed = [];
 
-    /** @var array<string, array{task: string, name: string, ends: int, started: int, stopped: ?int}> by timer; milliseconds since 1970 */
+    /**
+     * @var array<string, array{task: string, name: string, ends: int, started: int, stopped: ?int}> by timer;
+     *     milliseconds since 1970
+     */
     public array $timers = [];
 
     /** @var list<float> grams of each piece */
@@ -59,7 +62,10 @@ final class Doing
     /** The minutes of the longest timer of a task that was stopped; null where there is none. */
     public function longest(string $task): ?float
     {
-        $minutes = array_filter(array_map(static fn (array $t): ?float => $t['task'] === $task ? self::minutes($t) : null, $this->timers), static fn (?float $m): bool => $m !== null);
+        $minutes = array_filter(
+            array_map(static fn (array $t): ?float => $t['task'] === $task ? self::minutes($t) : null, $this->timers),
+            static fn (?float $m): bool => $m !== null,
+        );
 
         return $minutes === [] ? null : max($minutes);
     }
@@ -76,18 +82,24 @@ final class Doing
             'untick' => $this->untick($task),
             'weigh' => $grams === null ? null : $this->weighed[$task][$food] = $grams,
             'unweigh' => $this->unweigh($task, $food),
-            'taste' => $grams === null ? null : $this->weighed[$task][$food] = ($this->weighed[$task][$food] ?? 0.0) + $grams,
+            'taste' => $grams === null
+                ? null
+                : ($this->weighed[$task][$food] = ($this->weighed[$task][$food] ?? 0.0) + $grams),
             'timer' => $this->start($timer, $task, $data, $at),
-            'timer-ends' => isset($this->timers[$timer]) && is_int($data['ends'] ?? null) ? $this->timers[$timer]['ends'] = $data['ends'] : null,
-            'timer-stop' => isset($this->timers[$timer]) ? $this->timers[$timer]['stopped'] = $at : null,
-            'piece' => $grams === null ? null : $this->pieces[] = $grams,
+            'timer-ends' => isset($this->timers[$timer]) && is_int($data['ends'] ?? null)
+                ? ($this->timers[$timer]['ends'] = $data['ends'])
+                : null,
+            'timer-stop' => isset($this->timers[$timer]) ? ($this->timers[$timer]['stopped'] = $at) : null,
+            'piece' => $grams === null ? null : ($this->pieces[] = $grams),
             'unpiece' => array_pop($this->pieces),
-            'mixed' => $this->mixed = $grams,
-            'factor' => $this->factor = self::number($data['factor'] ?? null, 0.1, 20.0) ?? $this->factor,
-            'probe' => isset($data['celsius']) && ($c = self::number($data['celsius'], -50.0, 400.0)) !== null ? $this->probe[] = [$c, $at] : null,
-            'remedy' => is_string($data['words'] ?? null) ? $this->remedies[] = $data['words'] : null,
-            'finish' => $this->finished = $at,
-            'resume' => $this->finished = null,
+            'mixed' => ($this->mixed = $grams),
+            'factor' => ($this->factor = self::number($data['factor'] ?? null, 0.1, 20.0) ?? $this->factor),
+            'probe' => isset($data['celsius']) && ($c = self::number($data['celsius'], -50.0, 400.0)) !== null
+                ? ($this->probe[] = [$c, $at])
+                : null,
+            'remedy' => is_string($data['words'] ?? null) ? ($this->remedies[] = $data['words']) : null,
+            'finish' => ($this->finished = $at),
+            'resume' => ($this->finished = null),
             default => null,
         };
     }
@@ -107,7 +119,13 @@ final class Doing
     {
         if ($timer !== '' && is_int($data['ends'] ?? null)) {
             $name = is_string($data['name'] ?? null) ? $data['name'] : '';
-            $this->timers[$timer] = ['task' => $task, 'name' => $name, 'ends' => $data['ends'], 'started' => $at, 'stopped' => null];
+            $this->timers[$timer] = [
+                'task' => $task,
+                'name' => $name,
+                'ends' => $data['ends'],
+                'started' => $at,
+                'stopped' => null,
+            ];
         }
     }
 

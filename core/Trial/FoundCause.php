@@ -12,6 +12,11 @@ final readonly class FoundCause
      * @param  list<string>  $against
      */
     public function __construct(
-        public string $key, public string $label, public float $probability, public array $because, public array $against, public ?Change $change,
+        public string $key,
+        public string $label,
+        public float $probability,
+        public array $because,
+        public array $against,
+        public ?Change $change,
     ) {}
 }

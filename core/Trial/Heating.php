@@ -8,7 +8,8 @@ use Aglyca\Core\Family\Family;
 use Aglyca\Core\Tables;
 
 /**
- * When the middle of a bake will be done, from a probe's readings so far: Newton heating, T = oven − (oven − T₀)·e^(−kt),
+ * When the middle of a bake will be done, from a probe's readings so far: Newton heating, T = oven − (oven −
+ * T₀)·e^(−kt),
  * k fitted by least squares on the logarithm of what is left to the oven's heat.
  */
 final readonly class Heating
@@ -26,7 +27,10 @@ final readonly class Heating
         $this->rows = $tables->rows('core_heats');
     }
 
-    /** @return ?array{float, float} °C in the middle from which and to which it is done; null where nobody measures it so */
+    /**
+     * @return ?array{float, float} °C in the middle from which and to which it is done; null where nobody measures it
+     *     so
+     */
     public function doneness(Family $family): ?array
     {
         foreach (['family' => $family->key, 'pattern' => $family->pattern] as $column => $value) {
@@ -50,7 +54,9 @@ final readonly class Heating
     public static function minutesUntil(array $readings, float $oven, float $wanted): ?array
     {
         $first = $readings[0][1] ?? 0.0;
-        $warmed = array_values(array_filter($readings, static fn (array $r): bool => $r[1] >= $first + self::WARMED && $r[1] < $oven - 1));
+        $warmed = array_values(
+            array_filter($readings, static fn (array $r): bool => $r[1] >= $first + self::WARMED && $r[1] < $oven - 1),
+        );
         if (count($warmed) < self::FEWEST || $wanted >= $oven) {
             return null;
         }

@@ -13,8 +13,18 @@ enum Judged: string
 
     /** What can be judged => its name. */
     public const THINGS = [
-        'sweetness' => 'Sweetness', 'cool' => 'Cooling after-taste', 'bitter' => 'Bitter after-taste', 'grain' => 'Grittiness', 'crumb' => 'Holding together', 'chew' => 'Chew',
-        'snap' => 'Snap', 'rise' => 'Rise', 'spread' => 'Spread', 'browning' => 'Browning', 'moistness' => 'Moistness', 'egginess' => 'Egg to be tasted',
+        'sweetness' => 'Sweetness',
+        'cool' => 'Cooling after-taste',
+        'bitter' => 'Bitter after-taste',
+        'grain' => 'Grittiness',
+        'crumb' => 'Holding together',
+        'chew' => 'Chew',
+        'snap' => 'Snap',
+        'rise' => 'Rise',
+        'spread' => 'Spread',
+        'browning' => 'Browning',
+        'moistness' => 'Moistness',
+        'egginess' => 'Egg to be tasted',
     ];
 
     public static function said(string $words): ?self

@@ -12,7 +12,13 @@ use Aglyca\Core\Quantity\Estimate;
 final readonly class Lesson
 {
     /** @param  string  $key  as in `Taught` */
-    public function __construct(public string $key, public string $sentence, public Estimate $usual, public Estimate $learnt, public int $count) {}
+    public function __construct(
+        public string $key,
+        public string $sentence,
+        public Estimate $usual,
+        public Estimate $learnt,
+        public int $count,
+    ) {}
 
     /** What counts where nothing was learnt, in words. */
     public function usually(): string

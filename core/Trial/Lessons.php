@@ -24,15 +24,28 @@ final readonly class Lessons
         $lessons = [];
         foreach ($taught->observations as $key => $values) {
             [$kind, $of] = [...explode(':', $key, 2), ''];
-            $lesson = $values === [] ? null : match ($kind) {
-                'cup' => $this->cup($key, $of, $values),
-                'loss' => $this->loss($key, $of, $values),
-                Taught::OVEN => $this->time(Taught::OVEN, 'oven-time', 'Your oven needs %s %% %s than methods say (± %s)', $values),
-                Taught::HANDS => $this->time(Taught::HANDS, 'hands-time', 'Your hands need %s %% %s than is usual (± %s)', $values),
-                Taught::SWEETNESS => $this->sweetness($values),
-                Taught::PIECES => $this->pieces($values),
-                default => null,
-            };
+            $lesson =
+                $values === []
+                    ? null
+                    : match ($kind) {
+                        'cup' => $this->cup($key, $of, $values),
+                        'loss' => $this->loss($key, $of, $values),
+                        Taught::OVEN => $this->time(
+                            Taught::OVEN,
+                            'oven-time',
+                            'Your oven needs %s %% %s than methods say (± %s)',
+                            $values,
+                        ),
+                        Taught::HANDS => $this->time(
+                            Taught::HANDS,
+                            'hands-time',
+                            'Your hands need %s %% %s than is usual (± %s)',
+                            $values,
+                        ),
+                        Taught::SWEETNESS => $this->sweetness($values),
+                        Taught::PIECES => $this->pieces($values),
+                        default => null,
+                    };
             $lessons = $lesson === null ? $lessons : [...$lessons, $lesson];
         }
 
@@ -47,13 +60,19 @@ final readonly class Lessons
     public function observed(Baked $baked): array
     {
         $notes = $baked->notes;
-        $isDone = ! in_array($notes->judged['browning'] ?? Judged::Right, [Judged::Much, Judged::Little], true) && ! in_array($notes->judged['moistness'] ?? Judged::Right, [Judged::Much, Judged::Little], true);
+        $isDone =
+            ! in_array($notes->judged['browning'] ?? Judged::Right, [Judged::Much, Judged::Little], true) &&
+            ! in_array($notes->judged['moistness'] ?? Judged::Right, [Judged::Much, Judged::Little], true);
         $mass = $baked->formula->mass();
 
         return [
             Taught::OVEN => $isDone && $notes->minutes !== null && $baked->minutes > 0 ? $notes->minutes / $baked->minutes : null,
-            Taught::LOSS.$baked->family->key => $notes->mass !== null && $baked->family->bakeLoss > 0 && $mass > 0 && $notes->mass < $mass ? 1 - $notes->mass / $mass : null,
-            Taught::PIECES => $notes->pieces !== null && $baked->formula->pieces > 1 ? $notes->pieces / $baked->formula->pieces : null,
+            Taught::LOSS.$baked->family->key => $notes->mass !== null && $baked->family->bakeLoss > 0 && $mass > 0 && $notes->mass < $mass
+                    ? 1 - $notes->mass / $mass
+                    : null,
+            Taught::PIECES => $notes->pieces !== null && $baked->formula->pieces > 1
+                    ? $notes->pieces / $baked->formula->pieces
+                    : null,
         ];
     }
 
@@ -74,7 +93,11 @@ final readonly class Lessons
             $minutes = $before === null ? 0.0 : ($at - $before) / 60_000;
             $before = $at;
             // Work of which the method says the minutes takes those.
-            $isOurs = $task !== null && $task->hands->isAll && $task->action->hands === 'all' && preg_match('~\d\s*min~iu', $task->text) !== 1;
+            $isOurs =
+                $task !== null &&
+                $task->hands->isAll &&
+                $task->action->hands === 'all' &&
+                preg_match('~\d\s*min~iu', $task->text) !== 1;
             if ($isOurs && $minutes > 0.0 && $minutes <= $this->constants->get('hands-away') * $task->action->typical) {
                 $taken += $minutes;
                 $usual += $task->action->typical;
@@ -88,7 +111,12 @@ final readonly class Lessons
     /** @param  list<float>  $values */
     public function likedSweetness(array $values): Estimate
     {
-        $learnt = Taught::posterior($this->constants->get('liked-sweetness'), $this->constants->get('liked-sweetness-u'), $this->constants->get('liked-sweetness-spread'), $values);
+        $learnt = Taught::posterior(
+            $this->constants->get('liked-sweetness'),
+            $this->constants->get('liked-sweetness-u'),
+            $this->constants->get('liked-sweetness-spread'),
+            $values,
+        );
 
         return Estimate::of(min(Wishes::SWEETNESS_MOST, max(Wishes::SWEETNESS_LEAST, $learnt->value)), $learnt->u);
     }
@@ -103,7 +131,18 @@ final readonly class Lessons
         $usual = $this->larder->ofCup($this->larder->usualDensity($food));
         $learnt = $this->larder->ofCup($this->larder->taughtDensity($food, $values));
 
-        return new Lesson($key, sprintf('Your cup of %s weighs %s g (± %s)', mb_strtolower($food->name), Decimal::plain($learnt->value, 0), Decimal::plain(2 * $learnt->u, 0)), $usual, $learnt, count($values));
+        return new Lesson(
+            $key,
+            sprintf(
+                'Your cup of %s weighs %s g (± %s)',
+                mb_strtolower($food->name),
+                Decimal::plain($learnt->value, 0),
+                Decimal::plain(2 * $learnt->u, 0),
+            ),
+            $usual,
+            $learnt,
+            count($values),
+        );
     }
 
     /** @param  list<float>  $values */
@@ -117,9 +156,25 @@ final readonly class Lessons
             return null;
         }
         $usual = Estimate::of($family->bakeLoss, $family->bakeLoss * $this->constants->get('loss-u'));
-        $learnt = Taught::posterior($usual->value, $usual->u, $family->bakeLoss * $this->constants->get('loss-spread'), $values);
+        $learnt = Taught::posterior(
+            $usual->value,
+            $usual->u,
+            $family->bakeLoss * $this->constants->get('loss-spread'),
+            $values,
+        );
 
-        return new Lesson($key, sprintf('%s loses %s %% of its mass in your oven (± %s)', $family->name, Decimal::plain(100 * $learnt->value, 1), Decimal::plain(200 * $learnt->u, 1)), $usual, $learnt, count($values));
+        return new Lesson(
+            $key,
+            sprintf(
+                '%s loses %s %% of its mass in your oven (± %s)',
+                $family->name,
+                Decimal::plain(100 * $learnt->value, 1),
+                Decimal::plain(200 * $learnt->u, 1),
+            ),
+            $usual,
+            $learnt,
+            count($values),
+        );
     }
 
     /** @param  list<float>  $values  minutes taken over those that are usual */
@@ -129,7 +184,18 @@ final readonly class Lessons
         $learnt = Taught::posterior(1.0, $usual->u, $this->constants->get("$constant-spread"), $values);
         $percent = Decimal::plain(abs(100 * ($learnt->value - 1)), 0);
 
-        return new Lesson($what, sprintf($sentence, $percent, $learnt->value >= 1 ? 'longer' : 'less time', Decimal::plain(200 * $learnt->u, 0)), $usual, $learnt, count($values));
+        return new Lesson(
+            $what,
+            sprintf(
+                $sentence,
+                $percent,
+                $learnt->value >= 1 ? 'longer' : 'less time',
+                Decimal::plain(200 * $learnt->u, 0),
+            ),
+            $usual,
+            $learnt,
+            count($values),
+        );
     }
 
     /** @param  list<float>  $values */
@@ -138,7 +204,17 @@ final readonly class Lessons
         $usual = $this->likedSweetness([]);
         $learnt = $this->likedSweetness($values);
 
-        return new Lesson(Taught::SWEETNESS, sprintf('You like it at %s %% of the sugar’s sweetness (± %s)', Decimal::plain(100 * $learnt->value, 0), Decimal::plain(200 * $learnt->u, 0)), $usual, $learnt, count($values));
+        return new Lesson(
+            Taught::SWEETNESS,
+            sprintf(
+                'You like it at %s %% of the sugar’s sweetness (± %s)',
+                Decimal::plain(100 * $learnt->value, 0),
+                Decimal::plain(200 * $learnt->u, 0),
+            ),
+            $usual,
+            $learnt,
+            count($values),
+        );
     }
 
     /** @param  list<float>  $values */
@@ -148,6 +224,17 @@ final readonly class Lessons
         $learnt = Taught::posterior(1.0, $usual->u, $this->constants->get('pieces-spread'), $values);
         $percent = Decimal::plain(abs(100 * ($learnt->value - 1)), 0);
 
-        return new Lesson(Taught::PIECES, sprintf('Your pieces come out %s %% %s than planned (± %s)', $percent, $learnt->value >= 1 ? 'more' : 'fewer', Decimal::plain(200 * $learnt->u, 0)), $usual, $learnt, count($values));
+        return new Lesson(
+            Taught::PIECES,
+            sprintf(
+                'Your pieces come out %s %% %s than planned (± %s)',
+                $percent,
+                $learnt->value >= 1 ? 'more' : 'fewer',
+                Decimal::plain(200 * $learnt->u, 0),
+            ),
+            $usual,
+            $learnt,
+            count($values),
+        );
     }
 }

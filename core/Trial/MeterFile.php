@@ -9,7 +9,10 @@ use DateTimeImmutable;
 use DateTimeZone;
 use InvalidArgumentException;
 
-/** Reads a CSV of a glucose meter or sensor: its columns, its separator, its way of writing dates and its unit are found. */
+/**
+ * Reads a CSV of a glucose meter or sensor: its columns, its separator, its way of writing dates and its unit are
+ * found.
+ */
 final readonly class MeterFile
 {
     private const VALUE = '~gluco|blood sugar|\bbg\b|reading|value|level|wert|zucker|mg\s*/\s*dl|mmol~iu';
@@ -20,28 +23,57 @@ final readonly class MeterFile
     private const PARTING = 34.0;
 
     private const DATES = [
-        'Y-m-d\TH:i:sP', 'Y-m-d\TH:i:s', 'Y-m-d\TH:i', 'Y-m-d H:i:s', 'Y-m-d H:i', 'Y/m/d H:i:s', 'Y/m/d H:i', 'd.m.Y H:i:s', 'd.m.Y H:i',
-        'd/m/Y H:i:s', 'd/m/Y H:i', 'm/d/Y H:i:s', 'm/d/Y H:i', 'm/d/Y g:i A', 'd-m-Y H:i:s', 'd-m-Y H:i', 'm-d-Y h:i A', 'd M Y H:i', 'Ymd\THis',
+        'Y-m-d\TH:i:sP',
+        'Y-m-d\TH:i:s',
+        'Y-m-d\TH:i',
+        'Y-m-d H:i:s',
+        'Y-m-d H:i',
+        'Y/m/d H:i:s',
+        'Y/m/d H:i',
+        'd.m.Y H:i:s',
+        'd.m.Y H:i',
+        'd/m/Y H:i:s',
+        'd/m/Y H:i',
+        'm/d/Y H:i:s',
+        'm/d/Y H:i',
+        'm/d/Y g:i A',
+        'd-m-Y H:i:s',
+        'd-m-Y H:i',
+        'm-d-Y h:i A',
+        'd M Y H:i',
+        'Ymd\THis',
     ];
 
-    /** @param  list<array{float, float}>  $points  minutes from the first reading (or as the file counts them), and mmol/L */
+    /**
+     * @param  list<array{float, float}>  $points  minutes from the first reading (or as the file counts them), and
+     *     mmol/L
+     */
     private function __construct(public string $unit, public array $points) {}
 
     /** @throws InvalidArgumentException where no readings are found in it */
     public static function read(string $csv): self
     {
         $csv = (string) preg_replace('~^\xEF\xBB\xBF~', '', mb_scrub($csv));
-        $lines = array_values(array_filter(preg_split('~\R~u', $csv) ?: [], static fn (string $l): bool => trim($l) !== ''));
+        $lines = array_values(
+            array_filter(preg_split('~\R~u', $csv) ?: [], static fn (string $l): bool => trim($l) !== ''),
+        );
         foreach (array_keys(array_slice($lines, 0, 40)) as $at) {
             foreach ([';', "\t", ','] as $separator) {
                 $heading = self::cells($lines[$at], $separator);
                 $columns = self::columns($heading, array_slice($lines, $at + 1, 5), $separator);
                 if ($columns !== null) {
-                    return self::of(array_slice($lines, $at + 1), $separator, $columns, implode(' ', $heading).' '.implode(' ', array_slice($lines, 0, $at)));
+                    return self::of(
+                        array_slice($lines, $at + 1),
+                        $separator,
+                        $columns,
+                        implode(' ', $heading).' '.implode(' ', array_slice($lines, 0, $at)),
+                    );
                 }
             }
         }
-        throw new InvalidArgumentException('No column of times and no column of glucose were found. A heading such as “time, glucose mmol/L” helps.');
+        throw new InvalidArgumentException(
+            'No column of times and no column of glucose were found. A heading such as “time, glucose mmol/L” helps.',
+        );
     }
 
     /** @return list<string> */
@@ -60,14 +92,34 @@ final readonly class MeterFile
         if (count($heading) < 2) {
             return null;
         }
-        $times = array_keys(array_filter($heading, static fn (string $h): bool => preg_match(self::TIME, $h) === 1 && preg_match('~zone~i', $h) !== 1));
-        $values = array_keys(array_filter($heading, static fn (string $h): bool => preg_match(self::VALUE, $h) === 1 && preg_match('~time|date|unit|type~i', $h) !== 1));
+        $times = array_keys(
+            array_filter(
+                $heading,
+                static fn (string $h): bool => preg_match(self::TIME, $h) === 1 && preg_match('~zone~i', $h) !== 1,
+            ),
+        );
+        $values = array_keys(
+            array_filter(
+                $heading,
+                static fn (string $h): bool => preg_match(self::VALUE, $h) === 1 &&
+                    preg_match('~time|date|unit|type~i', $h) !== 1,
+            ),
+        );
         foreach ($values as $value) {
-            foreach ([...array_map(static fn (int $t): array => [$t], $times), ...(count($times) > 1 ? [[$times[0], $times[1]], [$times[1], $times[0]]] : [])] as $time) {
+            foreach (
+                [
+                    ...array_map(static fn (int $t): array => [$t], $times),
+                    ...count($times) > 1 ? [[$times[0], $times[1]], [$times[1], $times[0]]] : [],
+                ] as $time
+            ) {
                 $good = 0;
                 foreach ($rows as $row) {
                     $cells = self::cells($row, $separator);
-                    $good += self::number($cells[$value] ?? '') !== null && self::moment(self::joined($cells, $time), $heading[$time[0]]) !== null ? 1 : 0;
+                    $good +=
+                        self::number($cells[$value] ?? '') !== null &&
+                        self::moment(self::joined($cells, $time), $heading[$time[0]]) !== null
+                            ? 1
+                            : 0;
                 }
                 if ($good > 0 && $good * 2 >= count($rows)) {
                     return [array_values($time), $value];
@@ -103,7 +155,10 @@ final readonly class MeterFile
 
         return new self(
             $isMgDl ? 'mg/dL' : 'mmol/L',
-            array_map(static fn (array $p): array => [round($p[0] - $start, 3), $isMgDl ? $p[1] / Glucose::MG_DL : $p[1]], $found),
+            array_map(
+                static fn (array $p): array => [round($p[0] - $start, 3), $isMgDl ? $p[1] / Glucose::MG_DL : $p[1]],
+                $found,
+            ),
         );
     }
 
@@ -116,7 +171,9 @@ final readonly class MeterFile
         $saysMmol = preg_match('~mmol~iu', $words) === 1;
 
         // The values decide where the heading says both or nothing, or contradicts them.
-        return $saysMgDl !== $saysMmol && ($saysMgDl ? $middle > self::PARTING / 2 : $middle < self::PARTING) ? $saysMgDl : $middle > self::PARTING;
+        return $saysMgDl !== $saysMmol && ($saysMgDl ? $middle > self::PARTING / 2 : $middle < self::PARTING)
+            ? $saysMgDl
+            : $middle > self::PARTING;
     }
 
     /**
@@ -143,13 +200,23 @@ final readonly class MeterFile
     private static function moment(string $said, string $heading, bool $isDayFirst = false): ?float
     {
         if (preg_match('~^-?\d{1,4}(?:[.,]\d+)?$~', $said) === 1) {
-            return preg_match('~min|time|elapsed|after|stamp~iu', $heading) === 1 ? (float) str_replace(',', '.', $said) : null;
+            return preg_match('~min|time|elapsed|after|stamp~iu', $heading) === 1
+                ? (float) str_replace(',', '.', $said)
+                : null;
         }
         $said = (string) preg_replace('~\.\d{1,6}(?=Z|[+-]\d{2}:?\d{2}$|$)~', '', str_replace('Z', '+00:00', $said));
-        $formats = $isDayFirst ? self::DATES : [...array_filter(self::DATES, static fn (string $f): bool => ! str_starts_with($f, 'd/')), ...array_filter(self::DATES, static fn (string $f): bool => str_starts_with($f, 'd/'))];
+        $formats = $isDayFirst
+            ? self::DATES
+            : [
+                ...array_filter(self::DATES, static fn (string $f): bool => ! str_starts_with($f, 'd/')),
+                ...array_filter(self::DATES, static fn (string $f): bool => str_starts_with($f, 'd/')),
+            ];
         foreach ($formats as $format) {
             $moment = DateTimeImmutable::createFromFormat("!$format", $said, new DateTimeZone('UTC'));
-            if ($moment !== false && (DateTimeImmutable::getLastErrors() ?: ['warning_count' => 0])['warning_count'] === 0) {
+            if (
+                $moment !== false &&
+                (DateTimeImmutable::getLastErrors() ?: ['warning_count' => 0])['warning_count'] === 0
+            ) {
                 return $moment->getTimestamp() / 60;
             }
         }
@@ -167,7 +234,9 @@ final readonly class MeterFile
     {
         $isFirst = false;
         foreach ($rows as $row) {
-            if (preg_match('~^(\d{1,2})/(\d{1,2})/\d{4}~', self::joined(self::cells($row, $separator), $time), $m) === 1) {
+            if (
+                preg_match('~^(\d{1,2})/(\d{1,2})/\d{4}~', self::joined(self::cells($row, $separator), $time), $m) === 1
+            ) {
                 if ((int) $m[2] > 12) {
                     return false;
                 }

@@ -11,7 +11,10 @@ use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Swap\AmountKey;
 use Aglyca\Core\Swap\Exchange;
 
-/** What a baker would have to say so that a change comes about: the amounts of the swap as they are, but for the one thing. */
+/**
+ * What a baker would have to say so that a change comes about: the amounts of the swap as they are, but for the one
+ * thing.
+ */
 final class NextTry
 {
     public static function brief(Conversion $conversion, Change $change): Brief
@@ -39,7 +42,9 @@ final class NextTry
         return $brief->wishing(amounts: $amounts);
     }
 
-    /** A brief whose swap came out as it did, mended by what is still off: one food may stand in two places of a swap. */
+    /**
+     * A brief whose swap came out as it did, mended by what is still off: one food may stand in two places of a swap.
+     */
     public static function mended(Conversion $got, Change $change): Brief
     {
         if ($change->formula === null) {
@@ -50,7 +55,10 @@ final class NextTry
         foreach ($wanted + $is as $place => $grams) {
             $off = ($wanted[$place] ?? 0.0) - ($is[$place] ?? 0.0);
             if (abs($off) > 0.5) {
-                $keys = array_filter(array_keys($amounts), static fn (string $k): bool => $k === $place || str_starts_with($k, "$place:"));
+                $keys = array_filter(
+                    array_keys($amounts),
+                    static fn (string $k): bool => $k === $place || str_starts_with($k, "$place:"),
+                );
                 $key = array_values($keys)[0] ?? ($off > 0 ? "$place:".AmountKey::ADDED : $place);
                 $amounts[$key] = round(max(0.0, ($amounts[$key] ?? 0.0) + $off), 2);
             }
@@ -65,7 +73,8 @@ final class NextTry
         $masses = [];
         foreach ($formula->doses as $dose) {
             if ($dose->food !== null && $dose->grams !== null) {
-                $masses["$dose->component:{$dose->food->key}"] = ($masses["$dose->component:{$dose->food->key}"] ?? 0.0) + $dose->mass();
+                $masses["$dose->component:{$dose->food->key}"] =
+                    ($masses["$dose->component:{$dose->food->key}"] ?? 0.0) + $dose->mass();
             }
         }
 
@@ -75,11 +84,23 @@ final class NextTry
     /** Whether the swap chose a food, a line holds it as it was written, or it is put in on top. */
     private static function slot(Conversion $conversion, int $component, string $food, bool $isThere): string
     {
-        $isChosen = array_filter($conversion->swap->exchanges, static fn (Exchange $e): bool => $e->changed && $e->component === $component && $e->indexOf($food) !== null) !== [];
+        $isChosen =
+            array_filter(
+                $conversion->swap->exchanges,
+                static fn (Exchange $e): bool => $e->changed &&
+                    $e->component === $component &&
+                    $e->indexOf($food) !== null,
+            ) !== [];
         if ($isChosen) {
             return '';
         }
-        $line = array_values(array_filter($conversion->swap->before->doses, static fn (Dose $d): bool => $d->component === $component && $d->food?->key === $food))[0] ?? null;
+        $line =
+            array_values(
+                array_filter(
+                    $conversion->swap->before->doses,
+                    static fn (Dose $d): bool => $d->component === $component && $d->food?->key === $food,
+                ),
+            )[0] ?? null;
 
         return $isThere && $line !== null ? $line->key : AmountKey::ADDED;
     }

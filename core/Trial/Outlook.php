@@ -26,7 +26,8 @@ final readonly class Outlook
     public function of(Baked $baked, Formula $formula, float $cooler = 0.0, float $longer = 0.0): array
     {
         $minutes = $baked->minutes ?? $baked->family->minutes;
-        $reference = fn (float $heat, float $for): float => $for * 2 ** (($heat - $this->constants->get('browning-reference')) / $this->constants->get('browning-doubling'));
+        $reference = fn (float $heat, float $for): float => $for *
+            2 ** (($heat - $this->constants->get('browning-reference')) / $this->constants->get('browning-doubling'));
         $heat = $baked->heat ?? $baked->family->heat;
         $bands = [];
         foreach (self::ROWS as $row) {
@@ -38,8 +39,13 @@ final readonly class Outlook
         $against = $baked->against ?? $baked->formula;
 
         return $this->forecaster->compare(
-            $against, $formula, $baked->family->bakeLoss, $reference($heat, $minutes), $reference($heat - $cooler, $minutes * (1 + $longer)),
-            $bands, Solubility::at($baked->family, $this->constants),
+            $against,
+            $formula,
+            $baked->family->bakeLoss,
+            $reference($heat, $minutes),
+            $reference($heat - $cooler, $minutes * (1 + $longer)),
+            $bands,
+            Solubility::at($baked->family, $this->constants),
         );
     }
 }

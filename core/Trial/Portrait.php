@@ -13,7 +13,10 @@ use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Tables;
 
-/** What a baked dessert shows beside its judgement: signs in the formula, in the oven's time and heat, and on the scale. */
+/**
+ * What a baked dessert shows beside its judgement: signs in the formula, in the oven's time and heat, and on the
+ * scale.
+ */
 final readonly class Portrait
 {
     public const LOW = 'low';
@@ -23,7 +26,15 @@ final readonly class Portrait
     public const HIGH = 'high';
 
     /** Signs that the forecast gives better, because it knows what the dessert was before. */
-    private const FORESEEN = ['brown' => 'browning', 'grain' => 'grain', 'cool' => 'cool', 'wet' => 'moisture', 'fat' => 'fat', 'hold' => 'structure', 'sweet' => 'sweetness'];
+    private const FORESEEN = [
+        'brown' => 'browning',
+        'grain' => 'grain',
+        'cool' => 'cool',
+        'wet' => 'moisture',
+        'fat' => 'fat',
+        'hold' => 'structure',
+        'sweet' => 'sweetness',
+    ];
 
     /** Soda lifts as much as so much baking powder. */
     private const SODA = 3.0;
@@ -31,8 +42,12 @@ final readonly class Portrait
     /** @var array<string, array<string, array<string, string>>> sign => pattern => row */
     private array $rows;
 
-    public function __construct(Tables $tables, private Assayer $assayer, private Larder $larder, private Constants $constants)
-    {
+    public function __construct(
+        Tables $tables,
+        private Assayer $assayer,
+        private Larder $larder,
+        private Constants $constants,
+    ) {
         $rows = [];
         foreach ($tables->rows('signs') as $row) {
             $rows[$row['sign']][$row['pattern']] = $row;
@@ -47,7 +62,15 @@ final readonly class Portrait
         foreach ([...$this->measured($baked), ...$this->found($baked)] as $key => $value) {
             $row = $this->rows[$key][$baked->family->pattern] ?? $this->rows[$key]['*'] ?? null;
             if ($row !== null && $value !== null) {
-                $signs[$key] = new Sign($key, $row['name'], $row['unit'], $value, (float) $row['low'], (float) $row['high'], $this->level($baked, $key, $value, $row));
+                $signs[$key] = new Sign(
+                    $key,
+                    $row['name'],
+                    $row['unit'],
+                    $value,
+                    (float) $row['low'],
+                    (float) $row['high'],
+                    $this->level($baked, $key, $value, $row),
+                );
             }
         }
 
@@ -78,7 +101,10 @@ final readonly class Portrait
         $flour = $this->massOf($formula, static fn (Dose $d): bool => $d->food?->role === Role::Body);
         $strong = 0.0;
         foreach ($formula->doses as $dose) {
-            $sweetness = $dose->food === null || $dose->food->role !== Role::Sweet ? 0.0 : $this->larder->typical($dose->food, 'sweetness');
+            $sweetness =
+                $dose->food === null || $dose->food->role !== Role::Sweet
+                    ? 0.0
+                    : $this->larder->typical($dose->food, 'sweetness');
             $strong += $sweetness > $this->constants->get('concentrate') ? $sweetness * $dose->mass() : 0.0;
         }
         $lift = $formula->gramsOf('baking-powder') + self::SODA * $formula->gramsOf('baking-soda');
@@ -109,7 +135,9 @@ final readonly class Portrait
         return [
             'time' => $notes->minutes !== null && $baked->minutes > 0 ? $notes->minutes / $baked->minutes : null,
             'heat' => $notes->heat !== null && $baked->heat !== null ? $notes->heat - $baked->heat : null,
-            'loss' => $notes->mass !== null && $mass > 0 && $baked->family->bakeLoss > 0 ? (1 - $notes->mass / $mass) / $baked->family->bakeLoss : null,
+            'loss' => $notes->mass !== null && $mass > 0 && $baked->family->bakeLoss > 0
+                    ? (1 - $notes->mass / $mass) / $baked->family->bakeLoss
+                    : null,
         ];
     }
 

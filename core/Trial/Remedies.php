@@ -18,8 +18,12 @@ final readonly class Remedies
     /** @var list<array<string, string>> */
     private array $rows;
 
-    public function __construct(Tables $tables, private Larder $larder, private Snapper $snapper, private KitchenMeasure $measures)
-    {
+    public function __construct(
+        Tables $tables,
+        private Larder $larder,
+        private Snapper $snapper,
+        private KitchenMeasure $measures,
+    ) {
         $this->rows = $tables->rows('remedies');
     }
 
@@ -48,7 +52,10 @@ final readonly class Remedies
         $food = $this->larder->get($row['food']);
         $share = (float) $row['amount'] * $mass;
         // What drinks is dosed by the water that it has to take up.
-        $grams = $this->snapper->snap($food, $row['by'] === 'drinks' ? $share / $this->larder->typical($food, 'thirst') : $share);
+        $grams = $this->snapper->snap(
+            $food,
+            $row['by'] === 'drinks' ? $share / $this->larder->typical($food, 'thirst') : $share,
+        );
         $measure = $this->measures->of($food, $grams);
         $amount = round($grams, 1).' g '.mb_strtolower($food->name).($measure === '' ? '' : " ($measure)");
 

@@ -14,5 +14,11 @@ final readonly class Remedy
      * @param  string  $text  with the amount for this batch
      * @param  ?Food  $food  that goes in; null where nothing does
      */
-    public function __construct(public string $symptom, public string $label, public string $text, public ?Food $food, public float $grams) {}
+    public function __construct(
+        public string $symptom,
+        public string $label,
+        public string $text,
+        public ?Food $food,
+        public float $grams,
+    ) {}
 }

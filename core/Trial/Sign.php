@@ -8,7 +8,15 @@ namespace Aglyca\Core\Trial;
 final readonly class Sign
 {
     /** @param  string  $level  `Portrait::LOW`, `OK` or `HIGH` */
-    public function __construct(public string $key, public string $name, public string $unit, public float $value, public float $low, public float $high, public string $level) {}
+    public function __construct(
+        public string $key,
+        public string $name,
+        public string $unit,
+        public float $value,
+        public float $low,
+        public float $high,
+        public string $level,
+    ) {}
 
     /** "fat is high: 0.41 of the mix, 0.14 to 0.34 is usual" */
     public function sentence(): string
@@ -18,7 +26,10 @@ final readonly class Sign
             Portrait::HIGH => 'high',
             default => 'as usual',
         };
-        $usual = $this->low < 0 && $this->key !== 'heat' ? sprintf('up to %s is usual', self::figure($this->high)) : sprintf('%s to %s is usual', self::figure($this->low), self::figure($this->high));
+        $usual =
+            $this->low < 0 && $this->key !== 'heat'
+                ? sprintf('up to %s is usual', self::figure($this->high))
+                : sprintf('%s to %s is usual', self::figure($this->low), self::figure($this->high));
 
         return sprintf('%s: %s (%s %s, %s)', $this->name, $is, self::figure($this->value), $this->unit, $usual);
     }

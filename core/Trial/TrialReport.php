@@ -13,10 +13,19 @@ final class TrialReport
      */
     public static function diagnosis(array $causes): array
     {
-        return ['causes' => array_map(static fn (FoundCause $c): array => [
-            'cause' => $c->label, 'key' => $c->key, 'probability' => round($c->probability, 4), 'because' => $c->because, 'against' => $c->against,
-            'change' => $c->change === null ? null : self::change($c->change),
-        ], $causes)];
+        return [
+            'causes' => array_map(
+                static fn (FoundCause $c): array => [
+                    'cause' => $c->label,
+                    'key' => $c->key,
+                    'probability' => round($c->probability, 4),
+                    'because' => $c->because,
+                    'against' => $c->against,
+                    'change' => $c->change === null ? null : self::change($c->change),
+                ],
+                $causes,
+            ),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -38,7 +47,10 @@ final class TrialReport
     {
         $properties = [];
         foreach ($change->properties as $key => [$before, $after]) {
-            $properties["{$key}_ratio"] = ['before' => self::ratio($before->ratio()), 'after' => self::ratio($after->ratio())];
+            $properties["{$key}_ratio"] = [
+                'before' => self::ratio($before->ratio()),
+                'after' => self::ratio($after->ratio()),
+            ];
         }
 
         return ['what' => $change->what, 'sentence' => $change->sentence, 'properties' => (object) $properties];

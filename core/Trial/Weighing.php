@@ -20,7 +20,12 @@ use Aglyca\Core\Quantity\Estimate;
 /** What was really weighed, counted; and how nearly each thing has to be weighed. */
 final readonly class Weighing
 {
-    public function __construct(private Accountant $accountant, private NetCarbs $netCarbs, private Larder $larder, private Constants $constants) {}
+    public function __construct(
+        private Accountant $accountant,
+        private NetCarbs $netCarbs,
+        private Larder $larder,
+        private Constants $constants,
+    ) {}
 
     /**
      * The dessert as it lies in the bowl.
@@ -62,11 +67,14 @@ final readonly class Weighing
             return $dose->of($dose->food, $dose->grams->times(max(0.0, $are[$key]) / $were[$key]), $dose->text);
         }, $planned->doses);
 
-        return $planned->with([...$doses, ...$this->added($planned, $tasks, $doing)])->cutInto($planned->pieces * $doing->factor);
+        return $planned
+            ->with([...$doses, ...$this->added($planned, $tasks, $doing)])
+            ->cutInto($planned->pieces * $doing->factor);
     }
 
     /**
-     * How many grams more or less are as good as none: by the share that a mix forgives, and by what a piece's count shows.
+     * How many grams more or less are as good as none: by the share that a mix forgives, and by what a piece's count
+     * shows.
      *
      * @param  float  $pieces  that the dessert makes
      */
@@ -76,7 +84,10 @@ final readonly class Weighing
         $share = $grams * $this->constants->get($fine ? 'weigh-share-fine' : 'weigh-share');
         $net = $this->netCarbs->of($convention, $food->per100, $food->per100) / 100 / max(1.0, $pieces);
         $shown = $net > 0 ? $this->constants->get('weigh-shown') / $net : INF;
-        $step = $grams < $this->constants->get('fine-below') ? $this->constants->get('weighed-fine') : $this->constants->get('weighed');
+        $step =
+            $grams < $this->constants->get('fine-below')
+                ? $this->constants->get('weighed-fine')
+                : $this->constants->get('weighed');
 
         return max($step, min($share, $shown));
     }

@@ -16,7 +16,15 @@ final readonly class KitchenMeasure
     /** A measure may be off by this share before spoons are added to it. */
     private const CLOSE = 0.04;
 
-    private const FRACTIONS = ['0' => 0.0, '⅛' => 0.125, '¼' => 0.25, '⅓' => 1 / 3, '½' => 0.5, '⅔' => 2 / 3, '¾' => 0.75];
+    private const FRACTIONS = [
+        '0' => 0.0,
+        '⅛' => 0.125,
+        '¼' => 0.25,
+        '⅓' => 1 / 3,
+        '½' => 0.5,
+        '⅔' => 2 / 3,
+        '¾' => 0.75,
+    ];
 
     public function __construct(private Larder $larder, private UnitTable $units) {}
 
@@ -29,7 +37,11 @@ final readonly class KitchenMeasure
             return $this->eggs($food, $grams);
         }
         $ml = $grams / $this->larder->density($food)->gramsPerMl;
-        [$cup, $tbsp, $tsp] = [$this->units->get('cup')->size, $this->units->get('tbsp')->size, $this->units->get('tsp')->size];
+        [$cup, $tbsp, $tsp] = [
+            $this->units->get('cup')->size,
+            $this->units->get('tbsp')->size,
+            $this->units->get('tsp')->size,
+        ];
 
         return match (true) {
             $ml >= $cup / 4 * 0.95 => $this->cups($ml / $cup, $cup / $tbsp),
@@ -49,13 +61,21 @@ final readonly class KitchenMeasure
         if (abs(self::value($nearest) - $cups) <= self::CLOSE * $cups) {
             return $this->plural($nearest, 'cup');
         }
-        $below = max(array_filter(array_map(static fn (string $f): float => floor($cups) + self::FRACTIONS[$f], $fractions), static fn (float $v): bool => $v <= $cups) ?: [0.0]);
+        $below = max(
+            array_filter(
+                array_map(static fn (string $f): float => floor($cups) + self::FRACTIONS[$f], $fractions),
+                static fn (float $v): bool => $v <= $cups,
+            ) ?: [0.0],
+        );
         $spoons = round(($cups - $below) * $spoonsACup * 2) / 2;
         if ($below <= 0 || $spoons < 0.5) {
             return $this->plural($nearest, 'cup');
         }
 
-        return $this->plural(self::fraction($below, $fractions), 'cup').' + '.self::fraction($spoons, ['0', '½']).' tbsp';
+        return $this->plural(self::fraction($below, $fractions), 'cup').
+            ' + '.
+            self::fraction($spoons, ['0', '½']).
+            ' tbsp';
     }
 
     /** Tablespoons to the half; where that is off by much, whole ones and teaspoons. */

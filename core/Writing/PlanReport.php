@@ -23,9 +23,15 @@ final class PlanReport
 
         return [
             'steps' => array_map(self::task(...), $plan->tasks),
-            'schedule' => array_map(static fn (Slot $s): array => [
-                'step' => $s->job->task->id, 'batch' => $s->job->batch, 'start' => $iso($s->start), 'end' => $iso($s->end),
-            ], $plan->slots),
+            'schedule' => array_map(
+                static fn (Slot $s): array => [
+                    'step' => $s->job->task->id,
+                    'batch' => $s->job->batch,
+                    'start' => $iso($s->start),
+                    'end' => $iso($s->end),
+                ],
+                $plan->slots,
+            ),
             'start' => $iso($plan->start),
             'ready' => $iso($plan->ready),
             'hands_on_min' => $plan->handsOn,
@@ -42,12 +48,31 @@ final class PlanReport
     private static function task(Task $task): array
     {
         return [
-            'id' => $task->id, 'component' => $task->component, 'dessert' => $task->dessert, 'action' => $task->action->key,
-            'text' => $task->text, 'written' => $task->written,
-            'uses' => array_map(static fn (StepUse $u): array => ['food' => $u->food->key, 'grams' => round($u->grams, 3)], $task->uses),
-            'minutes' => [$task->low, $task->high], 'typical_min' => $task->typical, 'hands' => $task->hands->toJson(),
-            'place' => $task->place, 'heats_c' => array_map(static fn (float $c): float => round($c, 1), $task->heats), 'until' => $task->until, 'batches' => $task->batches,
-            'after' => array_map(static fn (Link $l): array => ['step' => $l->task, 'at_least_min' => $l->atLeast, 'at_most_min' => $l->atMost], $task->after),
+            'id' => $task->id,
+            'component' => $task->component,
+            'dessert' => $task->dessert,
+            'action' => $task->action->key,
+            'text' => $task->text,
+            'written' => $task->written,
+            'uses' => array_map(
+                static fn (StepUse $u): array => ['food' => $u->food->key, 'grams' => round($u->grams, 3)],
+                $task->uses,
+            ),
+            'minutes' => [$task->low, $task->high],
+            'typical_min' => $task->typical,
+            'hands' => $task->hands->toJson(),
+            'place' => $task->place,
+            'heats_c' => array_map(static fn (float $c): float => round($c, 1), $task->heats),
+            'until' => $task->until,
+            'batches' => $task->batches,
+            'after' => array_map(
+                static fn (Link $l): array => [
+                    'step' => $l->task,
+                    'at_least_min' => $l->atLeast,
+                    'at_most_min' => $l->atMost,
+                ],
+                $task->after,
+            ),
         ];
     }
 }

@@ -33,7 +33,12 @@ final class Report
             'title' => $account->formula->title,
             'servings' => self::round($account->formula->pieces),
             'mass_g' => self::round($account->formula->mass()),
-            'lines' => array_map(self::line(...), $account->formula->doses, array_keys($account->formula->doses), array_fill(0, count($account->formula->doses), $account)),
+            'lines' => array_map(
+                self::line(...),
+                $account->formula->doses,
+                array_keys($account->formula->doses),
+                array_fill(0, count($account->formula->doses), $account),
+            ),
             'per_serving' => [
                 'energy_kcal' => self::round($piece->energy),
                 'fat_g' => self::round($piece->fat),
@@ -62,15 +67,32 @@ final class Report
             'steps' => self::steps($conversion),
             'notes' => self::notes($conversion),
             'measures' => $conversion->recipe->measures->system,
-            'swaps' => array_values(array_map(static fn (Exchange $e): array => [
-                'from' => array_map(static fn (int $i): string => $doses[$i]->text, $e->from),
-                'to' => $e->changed ? array_map(fn (Part $p): array => ['food' => $p->food->key, 'grams' => self::round($p->grams), 'measure' => $catalogue->measure($p->food, $p->grams)], $e->to) : [],
-                'why' => $e->why,
-            ], array_filter($conversion->swap->exchanges, static fn (Exchange $e): bool => $e->changed))),
-            'properties' => array_map(static fn (?float $r): ?float => $r === null ? null : self::round($r), array_combine(
-                array_map(static fn (string $k): string => $k.'_ratio', array_keys($conversion->properties)),
-                array_map(static fn (Property $p): ?float => $p->ratio(), array_values($conversion->properties)),
-            )),
+            'swaps' => array_values(
+                array_map(
+                    static fn (Exchange $e): array => [
+                        'from' => array_map(static fn (int $i): string => $doses[$i]->text, $e->from),
+                        'to' => $e->changed
+                            ? array_map(
+                                fn (Part $p): array => [
+                                    'food' => $p->food->key,
+                                    'grams' => self::round($p->grams),
+                                    'measure' => $catalogue->measure($p->food, $p->grams),
+                                ],
+                                $e->to,
+                            )
+                            : [],
+                        'why' => $e->why,
+                    ],
+                    array_filter($conversion->swap->exchanges, static fn (Exchange $e): bool => $e->changed),
+                ),
+            ),
+            'properties' => array_map(
+                static fn (?float $r): ?float => $r === null ? null : self::round($r),
+                array_combine(
+                    array_map(static fn (string $k): string => $k.'_ratio', array_keys($conversion->properties)),
+                    array_map(static fn (Property $p): ?float => $p->ratio(), array_values($conversion->properties)),
+                ),
+            ),
             'missed' => self::missed($conversion),
             'warnings' => array_map(static fn ($w): string => $w->sentence, $conversion->warnings),
         ];
@@ -108,20 +130,34 @@ final class Report
     {
         $formula = $conversion->swap->before;
 
-        return array_map(static fn (int $c, string $name): array => [
-            'name' => $name, 'family' => $conversion->swap->families[$c]->key, 'mass_g' => self::round($formula->componentMass($c)),
-        ], array_keys($formula->components), $formula->components);
+        return array_map(
+            static fn (int $c, string $name): array => [
+                'name' => $name,
+                'family' => $conversion->swap->families[$c]->key,
+                'mass_g' => self::round($formula->componentMass($c)),
+            ],
+            array_keys($formula->components),
+            $formula->components,
+        );
     }
 
     /** @return list<array<string, mixed>> */
     private static function steps(Conversion $conversion): array
     {
-        return array_map(static fn (PlannedStep $s): array => [
-            'text' => $s->text(), 'written' => $s->written, 'heats_c' => array_map(self::round(...), $s->heats),
-            'minutes' => $s->minutes === null ? null : [$s->minutes->low, $s->minutes->high],
-            'action' => $s->action?->key,
-            'uses' => array_map(static fn (StepUse $u): array => ['food' => $u->food->key, 'grams' => self::round($u->grams)], $s->uses),
-        ], $conversion->steps);
+        return array_map(
+            static fn (PlannedStep $s): array => [
+                'text' => $s->text(),
+                'written' => $s->written,
+                'heats_c' => array_map(self::round(...), $s->heats),
+                'minutes' => $s->minutes === null ? null : [$s->minutes->low, $s->minutes->high],
+                'action' => $s->action?->key,
+                'uses' => array_map(
+                    static fn (StepUse $u): array => ['food' => $u->food->key, 'grams' => self::round($u->grams)],
+                    $s->uses,
+                ),
+            ],
+            $conversion->steps,
+        );
     }
 
     /**
@@ -143,10 +179,18 @@ final class Report
     /** @return list<string> */
     private static function notes(Conversion $conversion): array
     {
-        $assumed = array_column(array_filter($conversion->warnings, static fn (Warning $w): bool => $w->key === 'yield-assumed'), 'key');
+        $assumed = array_column(
+            array_filter($conversion->warnings, static fn (Warning $w): bool => $w->key === 'yield-assumed'),
+            'key',
+        );
 
         $family = $conversion->swap->family();
 
-        return [...$assumed, "Done when: $family->doneness.", "Cooling: $family->cooling.", "It keeps $family->keeping."];
+        return [
+            ...$assumed,
+            "Done when: $family->doneness.",
+            "Cooling: $family->cooling.",
+            "It keeps $family->keeping.",
+        ];
     }
 }

@@ -9,7 +9,10 @@ use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Account\Figure;
 use Aglyca\Core\Formula\Dose;
 
-/** A recipe ready to be written out: as text, as a table, or as a schema.org Recipe. What is written reads back the same. */
+/**
+ * A recipe ready to be written out: as text, as a table, or as a schema.org Recipe. What is written reads back the
+ * same.
+ */
 final readonly class WrittenRecipe
 {
     /**
@@ -35,25 +38,56 @@ final readonly class WrittenRecipe
         return implode("\n", $rows)."\n";
     }
 
-    /** Columns kind, component, text, grams, food, net_carbs_g; grams and net carbs of the whole recipe, and the account of a piece (energy in kcal). */
+    /**
+     * Columns kind, component, text, grams, food, net_carbs_g; grams and net carbs of the whole recipe, and the
+     * account of a piece (energy in kcal).
+     */
     public function csv(): string
     {
-        $rows = [['kind', 'component', 'text', 'grams', 'food', 'net_carbs_g'], ['title', '', $this->title, '', '', ''], ['yield', '', $this->yield(), '', '', '']];
+        $rows = [
+            ['kind', 'component', 'text', 'grams', 'food', 'net_carbs_g'],
+            ['title', '', $this->title, '', '', ''],
+            ['yield', '', $this->yield(), '', '', ''],
+        ];
         $parts = $this->account->contributions($this->convention);
         foreach ($this->ordered() as $i => $dose) {
-            $rows[] = ['ingredient', $this->account->formula->components[$dose->component] ?? '', $dose->text, $dose->grams === null ? '' : (string) round($dose->mass(), 2), $dose->food->key ?? '', (string) round($parts[$i] * $this->account->formula->pieces, 2)];
+            $rows[] = [
+                'ingredient',
+                $this->account->formula->components[$dose->component] ?? '',
+                $dose->text,
+                $dose->grams === null ? '' : (string) round($dose->mass(), 2),
+                $dose->food->key ?? '',
+                (string) round($parts[$i] * $this->account->formula->pieces, 2),
+            ];
         }
         foreach (Convention::cases() as $convention) {
-            $rows[] = ['account', '', "Net carbs a $this->pieceWord, $convention->value", number_format($this->account->netCarbs($convention)->value, 1, '.', ''), '', ''];
+            $rows[] = [
+                'account',
+                '',
+                "Net carbs a $this->pieceWord, $convention->value",
+                number_format($this->account->netCarbs($convention)->value, 1, '.', ''),
+                '',
+                '',
+            ];
         }
         foreach (Figure::cases() as $figure) {
-            $rows[] = ['account', '', $figure->label()." a $this->pieceWord", number_format($figure->of($this->account->piece), $figure === Figure::Energy ? 0 : 1, '.', ''), '', ''];
+            $rows[] = [
+                'account',
+                '',
+                $figure->label()." a $this->pieceWord",
+                number_format($figure->of($this->account->piece), $figure === Figure::Energy ? 0 : 1, '.', ''),
+                '',
+                '',
+            ];
         }
         foreach ($this->steps as $step) {
             $rows[] = ['step', '', self::oneLine($step), '', '', ''];
         }
 
-        return implode('', array_map(static fn (array $row): string => implode(',', array_map(self::cell(...), $row))."\r\n", $rows));
+        return implode(
+            '',
+            array_map(static fn (array $row): string => implode(',', array_map(self::cell(...), $row))."\r\n", $rows),
+        );
     }
 
     /** @return array<string, mixed> a schema.org Recipe with its NutritionInformation a piece */
@@ -68,7 +102,10 @@ final readonly class WrittenRecipe
             'name' => $this->title,
             'recipeYield' => $this->yield(),
             'recipeIngredient' => $this->ingredients(),
-            'recipeInstructions' => array_map(static fn (string $s): array => ['@type' => 'HowToStep', 'text' => self::oneLine($s)], $this->steps),
+            'recipeInstructions' => array_map(
+                static fn (string $s): array => ['@type' => 'HowToStep', 'text' => self::oneLine($s)],
+                $this->steps,
+            ),
             'nutrition' => [
                 '@type' => 'NutritionInformation',
                 'servingSize' => '1 '.$this->pieceWord,
@@ -78,7 +115,13 @@ final readonly class WrittenRecipe
                 'sugarContent' => round($piece->sugars, 1).' g',
                 'fatContent' => round($piece->fat, 1).' g',
                 'proteinContent' => round($piece->protein, 1).' g',
-                'description' => sprintf('Net carbs %.1f g (%.1f to %.1f), counted %s.', $net->value, $this->account->low($this->convention), $this->account->high($this->convention), $this->convention->value),
+                'description' => sprintf(
+                    'Net carbs %.1f g (%.1f to %.1f), counted %s.',
+                    $net->value,
+                    $this->account->low($this->convention),
+                    $this->account->high($this->convention),
+                    $this->convention->value,
+                ),
             ],
         ];
     }

@@ -53,6 +53,17 @@ return new class extends Migration
         DB::unprepared('DROP TRIGGER IF EXISTS versions_stay');
         Schema::dropIfExists('run_events');
         Schema::dropIfExists('runs');
-        Schema::table('bakes', fn (Blueprint $table) => $table->dropColumn(['doing', 'judgement', 'mass_g', 'height_cm', 'pieces', 'minutes', 'heat_c']));
+        Schema::table(
+            'bakes',
+            fn (Blueprint $table) => $table->dropColumn([
+                'doing',
+                'judgement',
+                'mass_g',
+                'height_cm',
+                'pieces',
+                'minutes',
+                'heat_c',
+            ]),
+        );
     }
 };

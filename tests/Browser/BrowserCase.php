@@ -37,7 +37,10 @@ abstract class BrowserCase extends TestCase
         $this->go('/');
         self::$browser->driver->executeScript('document.getElementById("text").value = arguments[0]', [$recipe]);
         $this->click('form#paste button');
-        $this->wait(fn (): bool => str_contains((string) self::$browser->driver->getCurrentURL(), '/bench/draft') && self::$browser->driver->executeScript('return document.readyState') === 'complete');
+        $this->wait(
+            fn (): bool => str_contains((string) self::$browser->driver->getCurrentURL(), '/bench/draft') &&
+                self::$browser->driver->executeScript('return document.readyState') === 'complete',
+        );
     }
 
     protected function signUp(): void
@@ -46,7 +49,10 @@ abstract class BrowserCase extends TestCase
         $this->fill('input[name=email]', bin2hex(random_bytes(5)).'@example.org');
         $this->fill('input[name=password]', 'plum-and-almond');
         $this->click('form[action="/sign-up"] button');
-        $this->wait(fn (): bool => ! str_contains((string) self::$browser->driver->getCurrentURL(), '/sign-up') && self::$browser->driver->executeScript('return document.readyState') === 'complete');
+        $this->wait(
+            fn (): bool => ! str_contains((string) self::$browser->driver->getCurrentURL(), '/sign-up') &&
+                self::$browser->driver->executeScript('return document.readyState') === 'complete',
+        );
     }
 
     protected function shelf(): string
@@ -72,7 +78,13 @@ abstract class BrowserCase extends TestCase
             if ($element->isDisplayed() && ($with === '' || str_contains($element->getText(), $with))) {
                 $element->click();
                 if (str_contains($selector, 'data-line')) {
-                    self::$browser->driver->wait(5, 50)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector('[data-open-line]')));
+                    self::$browser->driver
+                        ->wait(5, 50)
+                        ->until(
+                            WebDriverExpectedCondition::presenceOfElementLocated(
+                                WebDriverBy::cssSelector('[data-open-line]'),
+                            ),
+                        );
                 }
 
                 return;
@@ -90,7 +102,9 @@ abstract class BrowserCase extends TestCase
 
     protected function choose(string $selector, string $value): void
     {
-        (new WebDriverSelect(self::$browser->driver->findElement(WebDriverBy::cssSelector($selector))))->selectByValue($value);
+        (new WebDriverSelect(self::$browser->driver->findElement(WebDriverBy::cssSelector($selector))))->selectByValue(
+            $value,
+        );
     }
 
     /** @param  callable(): bool  $holds */
@@ -110,7 +124,9 @@ abstract class BrowserCase extends TestCase
     {
         $driver = self::$browser->driver;
         $driver->executeScript((string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js'));
-        $found = $driver->executeAsyncScript('const done = arguments[0]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"]}).then(r => done(r.violations.filter(v => ["serious", "critical"].includes(v.impact)).map(v => v.id + ": " + v.nodes.map(n => n.target.join(" ")).slice(0, 3).join(", "))));');
+        $found = $driver->executeAsyncScript(
+            'const done = arguments[0]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"]}).then(r => done(r.violations.filter(v => ["serious", "critical"].includes(v.impact)).map(v => v.id + ": " + v.nodes.map(n => n.target.join(" ")).slice(0, 3).join(", "))));',
+        );
         self::assertSame([], $found, $path);
     }
 }

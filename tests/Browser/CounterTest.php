@@ -28,7 +28,9 @@ final class CounterTest extends BrowserCase
         }
         self::assertStringContainsString('Beat the butter', $this->said('h1'));
         $this->press('.c-devices summary');
-        $this->script('const pour = document.getElementById("pour"); for (let i = 0; i < 40; i++) { pour.dispatchEvent(new KeyboardEvent("keydown", { key: "Enter", bubbles: true })); }');
+        $this->script(
+            'const pour = document.getElementById("pour"); for (let i = 0; i < 40; i++) { pour.dispatchEvent(new KeyboardEvent("keydown", { key: "Enter", bubbles: true })); }',
+        );
         self::assertStringContainsString('160', $this->said('#face'));
         self::assertStringContainsString('too much', $this->said('#reading'));
         $this->press('#main-button');
@@ -44,7 +46,12 @@ final class CounterTest extends BrowserCase
         // Three ticks without network, and a timer that goes on.
         $tools = new ChromeDevToolsDriver(self::$browser->driver);
         $tools->execute('Network.enable');
-        $cut = static fn (bool $is) => $tools->execute('Network.emulateNetworkConditions', ['offline' => $is, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $cut = static fn (bool $is) => $tools->execute('Network.emulateNetworkConditions', [
+            'offline' => $is,
+            'latency' => 0,
+            'downloadThroughput' => -1,
+            'uploadThroughput' => -1,
+        ]);
         $cut(true);
         for ($i = 0; $i < 20 && ! str_contains($this->said('h1'), 'Bake at'); $i++) {
             $this->script('document.getElementById("main-button").click()');
@@ -63,7 +70,9 @@ final class CounterTest extends BrowserCase
         try {
             $other->driver->get(getenv('AGLYCA_BASE').'/almanac');
             foreach (self::$browser->driver->manage()->getCookies() as $cookie) {
-                $other->driver->manage()->addCookie(['name' => $cookie->getName(), 'value' => $cookie->getValue(), 'path' => '/']);
+                $other->driver
+                    ->manage()
+                    ->addCookie(['name' => $cookie->getName(), 'value' => $cookie->getValue(), 'path' => '/']);
             }
             $other->driver->get($address);
             $timers = static fn (): string => $other->driver->findElement(WebDriverBy::id('timers'))->getText();
@@ -78,17 +87,30 @@ final class CounterTest extends BrowserCase
         // A timer that ran out while the lid was closed rings as soon as it is opened, and says how late.
         $this->wait(fn (): bool => str_contains($this->said('h1'), 'Cool'));
         $this->press('#main-button', 'Start the timer');
-        $this->script('const late = Date.now() - 180000; const at = Object.keys(localStorage).find((k) => k.endsWith(":queue")); return new Promise((done) => { const wait = () => (JSON.parse(localStorage.getItem(at) ?? "[]").length ? setTimeout(wait, 100) : done()); wait(); });');
-        $this->script('const run = JSON.parse(document.getElementById("run").textContent); const cool = run.tasks.find((t) => t.action === "cool"); const key = `run:${run.ulid}:queue`; const queue = JSON.parse(localStorage.getItem(key) ?? "[]"); queue.push({ id: crypto.randomUUID(), kind: "timer-ends", data: { timer: `${cool.id}-1`, ends: Date.now() - 180000 }, at: Date.now() }); localStorage.setItem(key, JSON.stringify(queue));');
+        $this->script(
+            'const late = Date.now() - 180000; const at = Object.keys(localStorage).find((k) => k.endsWith(":queue")); return new Promise((done) => { const wait = () => (JSON.parse(localStorage.getItem(at) ?? "[]").length ? setTimeout(wait, 100) : done()); wait(); });',
+        );
+        $this->script(
+            'const run = JSON.parse(document.getElementById("run").textContent); const cool = run.tasks.find((t) => t.action === "cool"); const key = `run:${run.ulid}:queue`; const queue = JSON.parse(localStorage.getItem(key) ?? "[]"); queue.push({ id: crypto.randomUUID(), kind: "timer-ends", data: { timer: `${cool.id}-1`, ends: Date.now() - 180000 }, at: Date.now() }); localStorage.setItem(key, JSON.stringify(queue));',
+        );
         self::$browser->driver->navigate()->refresh();
         $this->wait(fn (): bool => str_contains($this->said('#over'), 'It rang 3 minutes ago'));
         $this->press('#over button', 'It is done');
         $this->wait(fn (): bool => $this->waiting() === 0);
-        $this->script('for (let i = 0; i < 20 && document.getElementById("main-button"); i++) { document.getElementById("main-button").click(); document.querySelector("#over:not([hidden]) .c-button:nth-child(2)")?.click(); }');
+        $this->script(
+            'for (let i = 0; i < 20 && document.getElementById("main-button"); i++) { document.getElementById("main-button").click(); document.querySelector("#over:not([hidden]) .c-button:nth-child(2)")?.click(); }',
+        );
         $this->wait(fn (): bool => str_contains($this->said('h1'), 'All done'));
         $this->press('button', 'Put it in the notebook');
         $this->wait(fn (): bool => str_contains($this->said('body'), 'The bake is in the notebook'));
-        self::assertSame([], array_filter(self::$browser->driver->manage()->getLog('browser'), static fn (array $l): bool => $l['level'] === 'SEVERE' && ! str_contains((string) $l['message'], 'ERR_INTERNET_DISCONNECTED')));
+        self::assertSame(
+            [],
+            array_filter(
+                self::$browser->driver->manage()->getLog('browser'),
+                static fn (array $l): bool => $l['level'] === 'SEVERE' &&
+                    ! str_contains((string) $l['message'], 'ERR_INTERNET_DISCONNECTED'),
+            ),
+        );
     }
 
     public function test_a_server_killed_half_way_loses_nothing_and_does_nothing_twice(): void
@@ -114,7 +136,8 @@ final class CounterTest extends BrowserCase
             $this->wait(fn (): bool => str_contains($this->said('#timers'), 'Baking'));
             $kept = $this->waiting();
             self::assertGreaterThan(3, $kept);
-            $ends = 'const key = Object.keys(localStorage).find((k) => k.endsWith(":queue")); return JSON.parse(localStorage.getItem(key)).filter((one) => one.kind === "timer").map((one) => one.data.ends);';
+            $ends =
+                'const key = Object.keys(localStorage).find((k) => k.endsWith(":queue")); return JSON.parse(localStorage.getItem(key)).filter((one) => one.kind === "timer").map((one) => one.data.ends);';
             $end = $this->script($ends);
             self::assertNotSame([], $end);
 
@@ -126,10 +149,27 @@ final class CounterTest extends BrowserCase
 
             $site->up();
             $this->wait(fn (): bool => $this->waiting() === 0);
-            $events = $this->script('return fetch(location.pathname + "/events?after=0").then((answer) => answer.json())')['events'];
+            $events = $this->script(
+                'return fetch(location.pathname + "/events?after=0").then((answer) => answer.json())',
+            )['events'];
             self::assertGreaterThan($kept, count($events));
-            self::assertSame(count($events), count(array_unique(array_map(static fn (array $one): string => $one['kind'].json_encode($one['data']), $events))));
-            self::assertSame($end, array_values(array_map(static fn (array $one): mixed => $one['data']['ends'], array_filter($events, static fn (array $one): bool => $one['kind'] === 'timer'))));
+            self::assertSame(
+                count($events),
+                count(
+                    array_unique(
+                        array_map(static fn (array $one): string => $one['kind'].json_encode($one['data']), $events),
+                    ),
+                ),
+            );
+            self::assertSame(
+                $end,
+                array_values(
+                    array_map(
+                        static fn (array $one): mixed => $one['data']['ends'],
+                        array_filter($events, static fn (array $one): bool => $one['kind'] === 'timer'),
+                    ),
+                ),
+            );
         } finally {
             $site->kill();
             putenv("AGLYCA_BASE=$common");
@@ -146,7 +186,10 @@ final class CounterTest extends BrowserCase
         for ($i = 0; $i < 3; $i++) {
             $this->press('button', 'Send a reading');
         }
-        self::assertSame("0 5.2\n15 5.2\n30 5.2", self::$browser->driver->findElement(WebDriverBy::id('readings'))->getAttribute('value'));
+        self::assertSame(
+            "0 5.2\n15 5.2\n30 5.2",
+            self::$browser->driver->findElement(WebDriverBy::id('readings'))->getAttribute('value'),
+        );
         $this->click('form[action="/notebook/response"] button.button-main');
         $this->wait(fn (): bool => str_contains($this->said('main'), 'solid: Two slices'));
     }
@@ -154,12 +197,20 @@ final class CounterTest extends BrowserCase
     /** The page draws itself anew with every answer, so that an element is looked for and read in one breath. */
     private function said(string $selector): string
     {
-        return (string) self::$browser->driver->executeScript('return document.querySelector(arguments[0])?.innerText ?? ""', [$selector]);
+        return (string) self::$browser->driver->executeScript(
+            'return document.querySelector(arguments[0])?.innerText ?? ""',
+            [$selector],
+        );
     }
 
     private function press(string $selector, string $with = ''): void
     {
-        $this->wait(fn (): bool => (bool) self::$browser->driver->executeScript('const found = [...document.querySelectorAll(arguments[0])].find((one) => one.innerText.includes(arguments[1])); found?.click(); return !!found;', [$selector, $with]));
+        $this->wait(
+            fn (): bool => (bool) self::$browser->driver->executeScript(
+                'const found = [...document.querySelectorAll(arguments[0])].find((one) => one.innerText.includes(arguments[1])); found?.click(); return !!found;',
+                [$selector, $with],
+            ),
+        );
     }
 
     private function script(string $script): mixed
@@ -170,7 +221,9 @@ final class CounterTest extends BrowserCase
     /** How many ticks the browser still has to hand in. */
     private function waiting(): int
     {
-        return (int) $this->script('const key = Object.keys(localStorage).find((k) => k.endsWith(":queue")); return key ? JSON.parse(localStorage.getItem(key)).length : 0;');
+        return (int) $this->script(
+            'const key = Object.keys(localStorage).find((k) => k.endsWith(":queue")); return key ? JSON.parse(localStorage.getItem(key)).length : 0;',
+        );
     }
 
     private function beginBake(): void
@@ -179,7 +232,9 @@ final class CounterTest extends BrowserCase
         $this->go('/');
         self::$browser->driver->executeScript('document.getElementById("text").value = arguments[0]', [self::BISCUITS]);
         $this->click('form#paste button');
-        $this->wait(fn (): bool => preg_match('~/bench/[0-9a-z]{26}~', (string) self::$browser->driver->getCurrentURL()) === 1);
+        $this->wait(
+            fn (): bool => preg_match('~/bench/[0-9a-z]{26}~', (string) self::$browser->driver->getCurrentURL()) === 1,
+        );
         $this->go('/counter');
         $this->click('form[action$="/runs"] button');
         $this->wait(fn (): bool => str_contains((string) self::$browser->driver->getCurrentURL(), '/counter/run/'));

@@ -8,7 +8,10 @@ use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
-/** The main paths in headless Chromium, with scripts and without. `aglyca test` serves the application and names it in AGLYCA_BASE. */
+/**
+ * The main paths in headless Chromium, with scripts and without. `aglyca test` serves the application and names it in
+ * AGLYCA_BASE.
+ */
 final class MainPathsTest extends BrowserCase
 {
     public function test_with_scripts_paste_correct_wish_sign_up_and_find_it_on_the_shelf(): void
@@ -30,12 +33,21 @@ final class MainPathsTest extends BrowserCase
         $this->wait(fn (): bool => $this->text('[data-net=after]') !== $figure);
         $this->fill('#pieces', "-3\t");
         $this->wait(fn (): bool => str_contains($this->text('#wishes'), 'a number above 0'));
-        self::assertSame('-3', self::$browser->driver->findElement(WebDriverBy::cssSelector('#pieces'))->getDomProperty('value'));
+        self::assertSame(
+            '-3',
+            self::$browser->driver->findElement(WebDriverBy::cssSelector('#pieces'))->getDomProperty('value'),
+        );
 
         $this->signUp();
         self::assertStringContainsString('Xylitol', $this->text('.weave'));
         self::assertStringContainsString('Browser loaf', $this->shelf());
-        self::assertSame([], array_filter(self::$browser->driver->manage()->getLog('browser'), static fn (array $l): bool => $l['level'] === 'SEVERE' && ! str_contains((string) $l['message'], '422')));
+        self::assertSame(
+            [],
+            array_filter(
+                self::$browser->driver->manage()->getLog('browser'),
+                static fn (array $l): bool => $l['level'] === 'SEVERE' && ! str_contains((string) $l['message'], '422'),
+            ),
+        );
     }
 
     public function test_the_bead_moves_by_keys_and_every_figure_follows_and_goes_back(): void
@@ -45,7 +57,10 @@ final class MainPathsTest extends BrowserCase
         $mix = $this->text('#blend summary');
         $bead = self::$browser->driver->findElement(WebDriverBy::cssSelector('#blend [role=slider]'));
         $bead->sendKeys(WebDriverKeys::ARROW_UP);
-        $this->wait(fn (): bool => $this->text('#blend summary') !== $mix && str_contains($this->text('#bench'), 'let it be worked out'));
+        $this->wait(
+            fn (): bool => $this->text('#blend summary') !== $mix &&
+                str_contains($this->text('#bench'), 'let it be worked out'),
+        );
         self::$browser->driver->findElement(WebDriverBy::tagName('body'))->sendKeys('u');
         $this->wait(fn (): bool => ! str_contains($this->text('#bench'), 'let it be worked out'));
         $this->click('[data-part="0:almond-flour"]');
@@ -79,16 +94,40 @@ final class MainPathsTest extends BrowserCase
         $this->go('/');
         $this->fill('#text', 'Half a recipe');
         self::$browser->driver->navigate()->refresh();
-        self::assertSame('Half a recipe', self::$browser->driver->findElement(WebDriverBy::cssSelector('#text'))->getDomProperty('value'));
+        self::assertSame(
+            'Half a recipe',
+            self::$browser->driver->findElement(WebDriverBy::cssSelector('#text'))->getDomProperty('value'),
+        );
         $this->paste();
         $this->go('/');
-        self::assertSame('', self::$browser->driver->findElement(WebDriverBy::cssSelector('#text'))->getDomProperty('value'), 'what was taken is let go');
+        self::assertSame(
+            '',
+            self::$browser->driver->findElement(WebDriverBy::cssSelector('#text'))->getDomProperty('value'),
+            'what was taken is let go',
+        );
         $this->go('/bench/draft');
         $this->click('summary', 'The recipe as you typed it');
         $this->fill('#text', 'Half of another');
         self::$browser->driver->navigate()->refresh();
-        self::assertSame('Half of another', self::$browser->driver->findElement(WebDriverBy::cssSelector('#text'))->getDomProperty('value'));
-        foreach (['/', '/bench/draft', '/bench/draft/table', '/bench/draft/proposals', '/counter/draft', '/almanac', '/almanac/foods/almond-flour', '/almanac/tables/families', '/sign-in', '/sign-up', '/nowhere'] as $path) {
+        self::assertSame(
+            'Half of another',
+            self::$browser->driver->findElement(WebDriverBy::cssSelector('#text'))->getDomProperty('value'),
+        );
+        foreach (
+            [
+                '/',
+                '/bench/draft',
+                '/bench/draft/table',
+                '/bench/draft/proposals',
+                '/counter/draft',
+                '/almanac',
+                '/almanac/foods/almond-flour',
+                '/almanac/tables/families',
+                '/sign-in',
+                '/sign-up',
+                '/nowhere',
+            ] as $path
+        ) {
             $this->go($path);
             $this->assertAccessible($path);
         }
@@ -107,9 +146,13 @@ final class MainPathsTest extends BrowserCase
         $keys->sendKeys(WebDriverKeys::ENTER);
         $this->wait(fn (): bool => str_contains((string) self::$browser->driver->getCurrentURL(), '/bench/draft'));
         // The number comes before the weave, and the weave before the mix, as they are read.
-        $order = self::$browser->driver->executeScript('const all = [...document.querySelectorAll("#net, .strip, .weave, #blend, #wishes")]; return all.map((one) => one.id || one.classList[0]);');
+        $order = self::$browser->driver->executeScript(
+            'const all = [...document.querySelectorAll("#net, .strip, .weave, #blend, #wishes")]; return all.map((one) => one.id || one.classList[0]);',
+        );
         self::assertSame(['net', 'strip', 'weave', 'blend', 'wishes'], $order);
-        $said = fn (): string => (string) self::$browser->driver->executeScript('return document.getElementById("said").textContent');
+        $said = fn (): string => (string) self::$browser->driver->executeScript(
+            'return document.getElementById("said").textContent',
+        );
         $this->tabTo('#sweetness');
         $keys->sendKeys(str_repeat(WebDriverKeys::ARROW_LEFT, 8));
         $this->wait(fn (): bool => str_contains($said(), 'grams net carbs'));
@@ -128,12 +171,21 @@ final class MainPathsTest extends BrowserCase
     private function tabTo(string $selector): void
     {
         for ($i = 0; $i < 150; $i++) {
-            if (self::$browser->driver->executeScript('return document.activeElement.matches(arguments[0])', [$selector])) {
+            if (
+                self::$browser->driver->executeScript('return document.activeElement.matches(arguments[0])', [
+                    $selector,
+                ])
+            ) {
                 return;
             }
             // A key of the browser itself: a driver takes keys that are sent to a field for files for a path.
             foreach (['rawKeyDown', 'keyUp'] as $type) {
-                (new ChromeDevToolsDriver(self::$browser->driver))->execute('Input.dispatchKeyEvent', ['type' => $type, 'key' => 'Tab', 'code' => 'Tab', 'windowsVirtualKeyCode' => 9]);
+                (new ChromeDevToolsDriver(self::$browser->driver))->execute('Input.dispatchKeyEvent', [
+                    'type' => $type,
+                    'key' => 'Tab',
+                    'code' => 'Tab',
+                    'windowsVirtualKeyCode' => 9,
+                ]);
             }
         }
         self::fail("$selector is not reached by keys");

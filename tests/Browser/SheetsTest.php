@@ -8,7 +8,9 @@ use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
-/** The account's sheets: portions and parts followed at once, printed on one page, read under a link, and read aloud. */
+/**
+ * The account's sheets: portions and parts followed at once, printed on one page, read under a link, and read aloud.
+ */
 final class SheetsTest extends BrowserCase
 {
     public function test_portions_and_parts_follow_at_once(): void
@@ -25,7 +27,10 @@ final class SheetsTest extends BrowserCase
         $this->fill('#target-each', 'plenty');
         $this->press();
         $this->wait(fn (): bool => str_contains($this->text('#sheet'), 'weighs more than 0 g'));
-        self::assertSame('plenty', self::$browser->driver->findElement(WebDriverBy::cssSelector('#target-each'))->getDomProperty('value'));
+        self::assertSame(
+            'plenty',
+            self::$browser->driver->findElement(WebDriverBy::cssSelector('#target-each'))->getDomProperty('value'),
+        );
         // The pan itself takes the cuts, by keys as by dragging.
         $this->click('.choice', 'cuts');
         $this->wait(fn (): bool => str_contains($this->text('#sheet'), '16 slices'));
@@ -76,8 +81,43 @@ final class SheetsTest extends BrowserCase
     public function test_the_card_prints_on_one_page_of_either_paper(): void
     {
         self::open(true);
-        $steps = str_repeat("Fold everything together with a large spoon, turning the bowl, until no dry streak is left and the batter falls slowly from the spoon.\n", 12);
-        $long = "Long loaf\nMakes 12 slices\n".implode("\n", array_map(static fn (string $f): string => "20 g $f", ['sugar', 'flour', 'butter', 'almonds', 'walnuts', 'pecans', 'hazelnuts', 'cocoa', 'cinnamon', 'nutmeg', 'ginger', 'cloves', 'yogurt', 'milk', 'raspberries', 'blueberries', 'apple', 'carrot', 'orange zest', 'lemon juice', 'pumpkin', 'coconut oil', 'chia seeds', 'raisins', 'dates']))."\n\nFor the glaze:\n50 g icing sugar\n\nMethod\n$steps";
+        $steps = str_repeat(
+            "Fold everything together with a large spoon, turning the bowl, until no dry streak is left and the batter falls slowly from the spoon.\n",
+            12,
+        );
+        $long =
+            "Long loaf\nMakes 12 slices\n".
+            implode(
+                "\n",
+                array_map(static fn (string $f): string => "20 g $f", [
+                    'sugar',
+                    'flour',
+                    'butter',
+                    'almonds',
+                    'walnuts',
+                    'pecans',
+                    'hazelnuts',
+                    'cocoa',
+                    'cinnamon',
+                    'nutmeg',
+                    'ginger',
+                    'cloves',
+                    'yogurt',
+                    'milk',
+                    'raspberries',
+                    'blueberries',
+                    'apple',
+                    'carrot',
+                    'orange zest',
+                    'lemon juice',
+                    'pumpkin',
+                    'coconut oil',
+                    'chia seeds',
+                    'raisins',
+                    'dates',
+                ]),
+            ).
+            "\n\nFor the glaze:\n50 g icing sugar\n\nMethod\n$steps";
         $this->assertOnePage(self::LOAF);
         $this->assertOnePage($long);
     }
@@ -87,8 +127,15 @@ final class SheetsTest extends BrowserCase
         $this->paste($recipe);
         foreach (['a4' => [595, 842], 'letter' => [612, 792]] as $paper => [$width, $height]) {
             $this->go("/bench/draft/card?paper=$paper");
-            self::$browser->driver->executeAsyncScript('const done = arguments[0]; document.fonts.ready.then(() => setTimeout(done, 200));');
-            $pdf = base64_decode((string) (new ChromeDevToolsDriver(self::$browser->driver))->execute('Page.printToPDF', ['preferCSSPageSize' => true])['data'], true);
+            self::$browser->driver->executeAsyncScript(
+                'const done = arguments[0]; document.fonts.ready.then(() => setTimeout(done, 200));',
+            );
+            $pdf = base64_decode(
+                (string) (new ChromeDevToolsDriver(self::$browser->driver))->execute('Page.printToPDF', [
+                    'preferCSSPageSize' => true,
+                ])['data'],
+                true,
+            );
             self::assertSame(1, preg_match_all('~/Type\s*/Page\b~', (string) $pdf), $paper);
             self::assertSame(1, preg_match('~/MediaBox\s*\[0 0 ([\d.]+) ([\d.]+)~', (string) $pdf, $m));
             self::assertEqualsWithDelta([$width, $height], [(float) $m[1], (float) $m[2]], 1.0);
@@ -103,7 +150,12 @@ final class SheetsTest extends BrowserCase
         $at = (string) parse_url((string) self::$browser->driver->getCurrentURL(), PHP_URL_PATH);
         $this->go("$at/card");
         $this->click('button', 'Share it under a link');
-        $link = (string) parse_url((string) self::$browser->driver->findElement(WebDriverBy::cssSelector('#shared-link'))->getDomProperty('value'), PHP_URL_PATH);
+        $link = (string) parse_url(
+            (string) self::$browser->driver
+                ->findElement(WebDriverBy::cssSelector('#shared-link'))
+                ->getDomProperty('value'),
+            PHP_URL_PATH,
+        );
         // What stands on the Shelf is planned, baked and judged as well.
         $ulid = basename($at);
         $this->go('/day/new');
@@ -118,15 +170,49 @@ final class SheetsTest extends BrowserCase
         $this->go("/counter/$ulid");
         $this->fill('#words', 'Too dark.');
         $this->click('form[action$="/bakes"] button', 'Write it down');
-        $this->wait(fn (): bool => str_contains(self::$browser->driver->getPageSource(), 'Your bake is in the notebook'));
+        $this->wait(
+            fn (): bool => str_contains(self::$browser->driver->getPageSource(), 'Your bake is in the notebook'),
+        );
         $this->go("/notebook/$ulid");
-        $bake = (string) self::$browser->driver->executeScript('return document.querySelector("a[href^=\"/notebook/bakes/\"]").getAttribute("href")');
+        $bake = (string) self::$browser->driver->executeScript(
+            'return document.querySelector("a[href^=\"/notebook/bakes/\"]").getAttribute("href")',
+        );
         foreach ([[1280, 800], [390, 800]] as [$width, $height]) {
             self::$browser->size($width, $height);
-            foreach ([$day, '/day/new', "$day/shopping", $run, '/notebook', "/notebook/$ulid", $bake, '/notebook/taught', '/notebook/response', '/trust', $at, "$at/account", "$at/pieces", "$at/scale", "$at/compare", "$at/card", "$at/tin", "$at/versions", $link, '/shelf', '/kitchen', '/pantry', str_replace('bench', 'counter', $at)] as $path) {
+            foreach (
+                [
+                    $day,
+                    '/day/new',
+                    "$day/shopping",
+                    $run,
+                    '/notebook',
+                    "/notebook/$ulid",
+                    $bake,
+                    '/notebook/taught',
+                    '/notebook/response',
+                    '/trust',
+                    $at,
+                    "$at/account",
+                    "$at/pieces",
+                    "$at/scale",
+                    "$at/compare",
+                    "$at/card",
+                    "$at/tin",
+                    "$at/versions",
+                    $link,
+                    '/shelf',
+                    '/kitchen',
+                    '/pantry',
+                    str_replace('bench', 'counter', $at),
+                ] as $path
+            ) {
                 $this->go($path);
                 $this->assertAccessible("$path at $width");
-                self::assertLessThanOrEqual($width, (int) self::$browser->driver->executeScript('return document.documentElement.scrollWidth'), "$path is wider than $width");
+                self::assertLessThanOrEqual(
+                    $width,
+                    (int) self::$browser->driver->executeScript('return document.documentElement.scrollWidth'),
+                    "$path is wider than $width",
+                );
             }
         }
     }

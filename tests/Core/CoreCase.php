@@ -62,7 +62,10 @@ abstract class CoreCase extends TestCase
         return $isUncounted ? BriefJson::changed($brief, ['pieces' => 1.0]) : $brief;
     }
 
-    /** @param  array<string, mixed>  $said  by the names of `BriefJson`; "refused", "limit" and "bodyMass" are the kitchen's */
+    /**
+     * @param  array<string, mixed>  $said  by the names of `BriefJson`; "refused", "limit" and "bodyMass" are the
+     *     kitchen's
+     */
     protected static function work(string $text, array $said = []): Conversion
     {
         $kitchen = new KitchenLimits($said['limit'] ?? null, $said['bodyMass'] ?? null, $said['refused'] ?? []);
@@ -75,7 +78,10 @@ abstract class CoreCase extends TestCase
     {
         $named = array_search($from->recipe->measures->system, MeasuresReader::SAID, true);
 
-        return BriefJson::changed(new Brief($text), ['measures' => $named === false ? null : $named, 'pieces' => $pieces]);
+        return BriefJson::changed(new Brief($text), [
+            'measures' => $named === false ? null : $named,
+            'pieces' => $pieces,
+        ]);
     }
 
     /** @return array<string, array{string}> every demo dessert by file name */

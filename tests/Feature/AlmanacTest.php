@@ -15,7 +15,11 @@ final class AlmanacTest extends KitchenCase
         foreach (glob(base_path('data/*.csv')) ?: [] as $file) {
             $name = basename($file, '.csv');
             // Foods, conventions and sources have pages of their own; how words are read is no figure.
-            self::assertTrue(in_array($name, $shown, true) || in_array($name, ['foods', 'conventions', 'sources', 'prep_words'], true), "$name is in the Almanac");
+            self::assertTrue(
+                in_array($name, $shown, true) ||
+                    in_array($name, ['foods', 'conventions', 'sources', 'prep_words'], true),
+                "$name is in the Almanac",
+            );
         }
         foreach ($shown as $name) {
             $this->get("/almanac/tables/$name")->assertOk()->assertSee('provenance');

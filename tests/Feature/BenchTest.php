@@ -13,12 +13,25 @@ final class BenchTest extends KitchenCase
     {
         $recipe = $this->recipeOf($this->baker());
         $figure = function () use ($recipe): string {
-            preg_match('~data-net="after">([\d.]+)<~', (string) $this->get("/bench/$recipe->ulid")->assertOk()->getContent(), $m);
+            preg_match(
+                '~data-net="after">([\d.]+)<~',
+                (string) $this->get("/bench/$recipe->ulid")
+                    ->assertOk()
+                    ->getContent(),
+                $m,
+            );
 
             return $m[1];
         };
         $before = $figure();
-        foreach ([['pieces' => '5'], ['convention' => 'available'], ['school' => 'starch-tolerant'], ['convention' => 'weighted', 'sweetener' => 'xylitol']] as $change) {
+        foreach (
+            [
+                ['pieces' => '5'],
+                ['convention' => 'available'],
+                ['school' => 'starch-tolerant'],
+                ['convention' => 'weighted', 'sweetener' => 'xylitol'],
+            ] as $change
+        ) {
             $this->post("/bench/$recipe->ulid/wishes", $this->wishes($change))->assertRedirect("/bench/$recipe->ulid");
             self::assertNotSame($before, $figure(), json_encode($change) ?: '');
         }
@@ -29,7 +42,9 @@ final class BenchTest extends KitchenCase
     public function test_with_scripts_only_the_tray_comes_back(): void
     {
         $recipe = $this->recipeOf($this->baker());
-        $answer = $this->post("/bench/$recipe->ulid/wishes", $this->wishes(['pieces' => '20']), ['HX-Request' => 'true'])->assertOk();
+        $answer = $this->post("/bench/$recipe->ulid/wishes", $this->wishes(['pieces' => '20']), [
+            'HX-Request' => 'true',
+        ])->assertOk();
         self::assertStringStartsWith('<div id="bench" data-seen="1">', ltrim((string) $answer->getContent()));
     }
 
@@ -37,9 +52,20 @@ final class BenchTest extends KitchenCase
     {
         $recipe = $this->recipeOf($this->baker());
         $before = $recipe->latest->document;
-        foreach ([['pieces' => '-4'], ['pieces' => 'many'], ['pieces' => '99999'], ['sweetness' => '300'], ['sweetener' => 'hope'], ['convention' => 'mine']] as $change) {
+        foreach (
+            [
+                ['pieces' => '-4'],
+                ['pieces' => 'many'],
+                ['pieces' => '99999'],
+                ['sweetness' => '300'],
+                ['sweetener' => 'hope'],
+                ['convention' => 'mine'],
+            ] as $change
+        ) {
             foreach ([[], ['HX-Request' => 'true']] as $headers) {
-                $answer = $this->post("/bench/$recipe->ulid/wishes", $this->wishes($change), $headers)->assertStatus(422)->assertSee('class="fault"', false);
+                $answer = $this->post("/bench/$recipe->ulid/wishes", $this->wishes($change), $headers)
+                    ->assertStatus(422)
+                    ->assertSee('class="fault"', false);
                 if (isset($change['pieces'])) {
                     $answer->assertSee('value="'.$change['pieces'].'"', false);
                 }
@@ -50,15 +76,25 @@ final class BenchTest extends KitchenCase
 
     public function test_what_a_row_is_and_whose_cups_are_meant_can_be_put_right(): void
     {
-        $recipe = $this->recipeOf($this->baker(), "Tart\nServes 8\nIngredients\n1 cup sugar\n200 g flour\nMethod\nMix it.\nNotes\n100 g butter goes in too");
-        $page = (string) $this->get("/bench/$recipe->ulid")->assertOk()->getContent();
+        $recipe = $this->recipeOf(
+            $this->baker(),
+            "Tart\nServes 8\nIngredients\n1 cup sugar\n200 g flour\nMethod\nMix it.\nNotes\n100 g butter goes in too",
+        );
+        $page = (string) $this->get("/bench/$recipe->ulid")
+            ->assertOk()
+            ->getContent();
         preg_match('~bench/[^"]+/rows/(r[a-f0-9]{10}-1)"(?:(?!</li>).)*100 g butter goes~su', $page, $m);
         preg_match_all('~rows/(r[a-f0-9]{10}-\d)"~', explode('100 g butter goes', $page)[0], $all);
         $row = (string) end($all[1]);
         $this->post("/bench/$recipe->ulid/rows/$row", ['fate' => 'ingredient'])->assertRedirect("/bench/$recipe->ulid");
         $this->get("/bench/$recipe->ulid")->assertSee('as read before');
-        self::assertSame('ingredient', Recipe::query()->findOrFail($recipe->id)->brief()->corrections->fates[$row]->value);
-        $this->post("/bench/$recipe->ulid/rows/$row", ['fate' => 'poem'])->assertStatus(302)->assertSessionHasErrors('fate');
+        self::assertSame(
+            'ingredient',
+            Recipe::query()->findOrFail($recipe->id)->brief()->corrections->fates[$row]->value,
+        );
+        $this->post("/bench/$recipe->ulid/rows/$row", ['fate' => 'poem'])
+            ->assertStatus(302)
+            ->assertSessionHasErrors('fate');
         $this->post("/bench/$recipe->ulid/measures", ['measures' => 'au'])->assertRedirect("/bench/$recipe->ulid");
         self::assertSame('au', Recipe::query()->findOrFail($recipe->id)->brief()->corrections->measures);
         $this->post("/bench/$recipe->ulid/measures", ['measures' => '']);
@@ -72,8 +108,13 @@ final class BenchTest extends KitchenCase
         preg_match('~data-line="([a-f0-9]{10}-1)">smoked moonflour~', $page, $m);
         $at = "/bench/$recipe->ulid/lines/$m[1]";
         $this->get("/bench/$recipe->ulid?line=$m[1]")->assertSee('Not a food that the larder knows');
-        $this->post($at, ['food' => 'griffin', 'grams' => ''])->assertStatus(422)->assertSee('has no “griffin”')->assertSee('value="griffin"', false);
-        $this->post($at, ['food' => '', 'grams' => '-1'])->assertStatus(422)->assertSee('a number above 0');
+        $this->post($at, ['food' => 'griffin', 'grams' => ''])
+            ->assertStatus(422)
+            ->assertSee('has no “griffin”')
+            ->assertSee('value="griffin"', false);
+        $this->post($at, ['food' => '', 'grams' => '-1'])
+            ->assertStatus(422)
+            ->assertSee('a number above 0');
         $this->post($at, ['food' => 'Almond flour', 'grams' => '180,5'])->assertRedirect();
         $brief = Recipe::query()->findOrFail($recipe->id)->brief();
         self::assertEquals([$m[1] => new Correction('almond-flour', 180.5)], $brief->corrections->byLine);
@@ -86,7 +127,10 @@ final class BenchTest extends KitchenCase
     public function test_the_text_can_be_changed_and_an_unreadable_change_is_refused_with_what_was_typed(): void
     {
         $recipe = $this->recipeOf($this->baker());
-        $this->post("/bench/$recipe->ulid/text", ['text' => 'nothing here'])->assertStatus(422)->assertSee('No ingredient was found')->assertSee('nothing here');
+        $this->post("/bench/$recipe->ulid/text", ['text' => 'nothing here'])
+            ->assertStatus(422)
+            ->assertSee('No ingredient was found')
+            ->assertSee('nothing here');
         self::assertSame(self::LOAF, Recipe::query()->findOrFail($recipe->id)->brief()->text);
         $this->post("/bench/$recipe->ulid/text", ['text' => self::LOAF."\n"])->assertRedirect();
     }
@@ -94,10 +138,20 @@ final class BenchTest extends KitchenCase
     public function test_a_baked_version_is_never_changed_again(): void
     {
         $recipe = $this->recipeOf($this->baker());
-        $this->post("/counter/$recipe->ulid/bakes", ['baked_on' => '2026-05-01', 'mark' => '4', 'words' => 'Good & moist'])->assertRedirect();
+        $this->post("/counter/$recipe->ulid/bakes", [
+            'baked_on' => '2026-05-01',
+            'mark' => '4',
+            'words' => 'Good & moist',
+        ])->assertRedirect();
         $this->post("/bench/$recipe->ulid/wishes", $this->wishes(['pieces' => '7']));
-        self::assertSame([1 => null, 2 => 7], Recipe::query()->findOrFail($recipe->id)->versions->pluck('document.pieces', 'number')->all());
-        $this->get("/counter/$recipe->ulid")->assertSee('Good & moist')->assertSee('1 May 2026')->assertSee('4 of 5');
+        self::assertSame(
+            [1 => null, 2 => 7],
+            Recipe::query()->findOrFail($recipe->id)->versions->pluck('document.pieces', 'number')->all(),
+        );
+        $this->get("/counter/$recipe->ulid")
+            ->assertSee('Good & moist')
+            ->assertSee('1 May 2026')
+            ->assertSee('4 of 5');
     }
 
     /** A button posts its own field: what it does not name is no data, and nothing is rounded on the way. */
@@ -114,8 +168,16 @@ final class BenchTest extends KitchenCase
     public function test_what_is_low_in_carbohydrate_already_is_told_so_before_anything_else(): void
     {
         $baker = $this->baker();
-        $low = $this->recipeOf($baker, "Almond bites\nMakes 12 pieces\n200 g almond flour\n80 g erythritol\n100 g butter\n2 eggs\n1 tsp vanilla extract\n\nMethod\nMix. Bake at 160 °C for 20 minutes.");
-        $this->get("/bench/$low->ulid")->assertOk()->assertSee('Already low-carb: nothing here needs a swap.')->assertDontSee('strip-row', false);
-        $this->get('/bench/'.$this->recipeOf($baker)->ulid)->assertDontSee('nothing here needs a swap')->assertSee('strip-row', false);
+        $low = $this->recipeOf(
+            $baker,
+            "Almond bites\nMakes 12 pieces\n200 g almond flour\n80 g erythritol\n100 g butter\n2 eggs\n1 tsp vanilla extract\n\nMethod\nMix. Bake at 160 °C for 20 minutes.",
+        );
+        $this->get("/bench/$low->ulid")
+            ->assertOk()
+            ->assertSee('Already low-carb: nothing here needs a swap.')
+            ->assertDontSee('strip-row', false);
+        $this->get('/bench/'.$this->recipeOf($baker)->ulid)
+            ->assertDontSee('nothing here needs a swap')
+            ->assertSee('strip-row', false);
     }
 }

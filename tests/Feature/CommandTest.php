@@ -17,8 +17,14 @@ final class CommandTest extends TestCase
         $said = json_decode($out, true);
         self::assertSame(0, $code);
         self::assertSame(['title', 'servings', 'mass_g', 'lines', 'per_serving'], array_keys($said));
-        self::assertSame(['text', 'component', 'food', 'grams', 'grams_low', 'grams_high', 'carbohydrate_g', 'flags'], array_keys($said['lines'][0]));
-        self::assertSame(['low-carb', 'half-polyol', 'weighted', 'available', 'clinic'], array_keys($said['per_serving']['net_carbs_g']));
+        self::assertSame(
+            ['text', 'component', 'food', 'grams', 'grams_low', 'grams_high', 'carbohydrate_g', 'flags'],
+            array_keys($said['lines'][0]),
+        );
+        self::assertSame(
+            ['low-carb', 'half-polyol', 'weighted', 'available', 'clinic'],
+            array_keys($said['per_serving']['net_carbs_g']),
+        );
         self::assertSame(['measures-disagree'], $said['lines'][1]['flags']);
         self::assertSame([null, ['unknown-food']], [$said['lines'][3]['food'], $said['lines'][3]['flags']]);
         self::assertEqualsWithDelta((199.96 + 0.763 * 250 + 1.05) / 10, $said['per_serving']['carbohydrate_g'], 0.001);
@@ -26,15 +32,35 @@ final class CommandTest extends TestCase
 
     public function test_the_text_says_what_is_not_in_the_totals(): void
     {
-        self::assertStringContainsString('Not in the totals, its food or amount is not known: 30 g moondust', $this->shell(['account', '-'], self::LOAF)[1]);
+        self::assertStringContainsString(
+            'Not in the totals, its food or amount is not known: 30 g moondust',
+            $this->shell(['account', '-'], self::LOAF)[1],
+        );
     }
 
     public function test_convert_swaps_as_asked(): void
     {
-        [$code, $out] = $this->shell(['convert', '--json', '--sweetener', 'xylitol', '--school=almond', '--sweetness', '0.8', '-'], self::LOAF);
+        [$code, $out] = $this->shell(
+            ['convert', '--json', '--sweetener', 'xylitol', '--school=almond', '--sweetness', '0.8', '-'],
+            self::LOAF,
+        );
         $said = json_decode($out, true);
         self::assertSame(0, $code);
-        self::assertSame(['before', 'after', 'components', 'steps', 'notes', 'measures', 'swaps', 'properties', 'missed', 'warnings'], array_keys($said));
+        self::assertSame(
+            [
+                'before',
+                'after',
+                'components',
+                'steps',
+                'notes',
+                'measures',
+                'swaps',
+                'properties',
+                'missed',
+                'warnings',
+            ],
+            array_keys($said),
+        );
         self::assertSame(['food', 'grams', 'measure'], array_keys($said['swaps'][0]['to'][0]));
         self::assertSame('xylitol', $said['swaps'][0]['to'][0]['food']);
         self::assertEqualsWithDelta(160, $said['swaps'][0]['to'][0]['grams'], 3);
@@ -44,7 +70,16 @@ final class CommandTest extends TestCase
 
     public function test_what_cannot_be_used_exits_with_two_and_a_sentence(): void
     {
-        foreach ([[['account', '/no/such/file'], ''], [['account', '-'], ''], [['convert', '--sweetness', '3', '-'], self::LOAF], [['convert', '--school', 'moss', '-'], self::LOAF], [['account', '--frob', '-'], self::LOAF], [['account'], '']] as [$words, $text]) {
+        foreach (
+            [
+                [['account', '/no/such/file'], ''],
+                [['account', '-'], ''],
+                [['convert', '--sweetness', '3', '-'], self::LOAF],
+                [['convert', '--school', 'moss', '-'], self::LOAF],
+                [['account', '--frob', '-'], self::LOAF],
+                [['account'], ''],
+            ] as [$words, $text]
+        ) {
             [$code, $out, $fault] = $this->shell($words, $text);
             self::assertSame([2, ''], [$code, $out], implode(' ', $words));
             self::assertMatchesRegularExpression('/^aglyca: .{15,}/', $fault);
@@ -57,7 +92,11 @@ final class CommandTest extends TestCase
      */
     private function shell(array $words, string $input): array
     {
-        $process = proc_open([dirname(__DIR__, 2).'/aglyca', ...$words], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+        $process = proc_open(
+            [dirname(__DIR__, 2).'/aglyca', ...$words],
+            [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
+            $pipes,
+        );
         fwrite($pipes[0], $input);
         fclose($pipes[0]);
         $out = (string) stream_get_contents($pipes[1]);

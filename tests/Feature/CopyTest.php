@@ -34,13 +34,26 @@ final class CopyTest extends KitchenCase
         $recipe = $demo->kitchen->recipes()->firstOrFail();
         $this->actingAs($demo)->post("/counter/$recipe->ulid/runs");
         $run = DB::table('runs')->sole();
-        DB::table('run_events')->insert(['run_id' => $run->id, 'sent_as' => 'x1', 'kind' => 'tick', 'data' => json_encode(['task' => "$recipe->id-3"]), 'at_ms' => 5]);
+        DB::table('run_events')->insert([
+            'run_id' => $run->id,
+            'sent_as' => 'x1',
+            'kind' => 'tick',
+            'data' => json_encode(['task' => "$recipe->id-3"]),
+            'at_ms' => 5,
+        ]);
         $package = (string) $demo->kitchen->packages()->orderByDesc('id')->firstOrFail()->id;
-        $recipe->change($recipe->brief(), BriefJson::changed($recipe->brief(), ['corrections' => ['0123456789-1' => ['food' => 'almond-flour', 'package' => $package]]]));
+        $recipe->change(
+            $recipe->brief(),
+            BriefJson::changed($recipe->brief(), [
+                'corrections' => ['0123456789-1' => ['food' => 'almond-flour', 'package' => $package]],
+            ]),
+        );
         $zip = $this->zip($demo);
 
         $empty = $this->baker();
-        $this->actingAs($empty)->post('/you/kitchen', ['copy' => new UploadedFile($zip, 'copy.zip', null, null, true)])->assertRedirect('/shelf');
+        $this->actingAs($empty)
+            ->post('/you/kitchen', ['copy' => new UploadedFile($zip, 'copy.zip', null, null, true)])
+            ->assertRedirect('/shelf');
         $before = KitchenCopy::of($demo->kitchen->refresh());
         $after = KitchenCopy::of($empty->kitchen->refresh());
         self::assertNotSame([], $before['tables']['photos']);
@@ -48,21 +61,42 @@ final class CopyTest extends KitchenCase
         self::assertEquals($before, $after);
         // And what it names is its own, not the other's.
         $mine = $empty->kitchen->recipes()->where('title', $recipe->title)->firstOrFail();
-        $event = json_decode((string) DB::table('run_events')->where('run_id', DB::table('runs')->where('kitchen_id', $empty->kitchen_id)->value('id'))->value('data'), true);
+        $event = json_decode(
+            (string) DB::table('run_events')
+                ->where('run_id', DB::table('runs')->where('kitchen_id', $empty->kitchen_id)->value('id'))
+                ->value('data'),
+            true,
+        );
         self::assertSame("$mine->id-3", $event['task']);
-        self::assertContains((string) $mine->latest->document['corrections']['0123456789-1']['package'], $empty->kitchen->packages()->pluck('id')->map(strval(...))->all());
+        self::assertContains(
+            (string) $mine->latest->document['corrections']['0123456789-1']['package'],
+            $empty->kitchen->packages()->pluck('id')->map(strval(...))->all(),
+        );
         foreach (['/shelf', '/pantry', '/notebook', '/notebook/response', '/day', "/bench/$mine->ulid"] as $page) {
             $this->actingAs($empty)->followingRedirects()->get($page)->assertOk();
         }
         // Into a kitchen with something in it goes nothing.
         $after = KitchenCopy::of($empty->kitchen->refresh());
-        $this->post('/you/kitchen', ['copy' => new UploadedFile($zip, 'copy.zip', null, null, true)])->assertSessionHasErrors('copy');
+        $this->post('/you/kitchen', [
+            'copy' => new UploadedFile($zip, 'copy.zip', null, null, true),
+        ])->assertSessionHasErrors('copy');
         self::assertEquals($after, KitchenCopy::of($empty->kitchen->refresh()));
 
         $archive = new ZipArchive;
         $archive->open($zip);
-        $names = array_map(static fn (int $i): string => (string) $archive->getNameIndex($i), range(0, $archive->numFiles - 1));
-        foreach (['~^kitchen\.json$~', '~^desserts/.*\.json$~', '~^desserts/.*\.md$~', '~^packages\.csv$~', '~^pictures/.*\.jpg$~'] as $wanted) {
+        $names = array_map(
+            static fn (int $i): string => (string) $archive->getNameIndex($i),
+            range(0, $archive->numFiles - 1),
+        );
+        foreach (
+            [
+                '~^kitchen\.json$~',
+                '~^desserts/.*\.json$~',
+                '~^desserts/.*\.md$~',
+                '~^packages\.csv$~',
+                '~^pictures/.*\.jpg$~',
+            ] as $wanted
+        ) {
             self::assertNotSame([], preg_grep($wanted, $names), $wanted);
         }
     }
@@ -71,11 +105,19 @@ final class CopyTest extends KitchenCase
     {
         $baker = $this->baker();
         $this->recipeOf($baker);
-        $this->post('/pantry', ['name' => 'Bag', 'food' => 'Almond flour', 'law' => 'eu-uk', 'serving_g' => '100', 'printed' => ['carbohydrate' => '4'], 'is_default' => '1']);
+        $this->post('/pantry', [
+            'name' => 'Bag',
+            'food' => 'Almond flour',
+            'law' => 'eu-uk',
+            'serving_g' => '100',
+            'printed' => ['carbohydrate' => '4'],
+            'is_default' => '1',
+        ]);
         $good = KitchenCopy::of($baker->kitchen);
         KitchenCheck::of($good);
         $wrongs = [
-            static fn (array $c): array => [...$c, 'format' => 'other'], static fn (array $c): array => [...$c, 'version' => 2],
+            static fn (array $c): array => [...$c, 'format' => 'other'],
+            static fn (array $c): array => [...$c, 'version' => 2],
             static function (array $c): array {
                 $c['tables']['recipes'][0]['title'] = ['x'];
 
@@ -107,7 +149,15 @@ final class CopyTest extends KitchenCase
                 return $c;
             },
             static function (array $c): array {
-                $c['tables']['bakes'] = [['recipe_id' => 0, 'version_id' => 0, 'baked_on' => '2026-01-01', 'words' => '', 'judgement' => ['rise' => ['x']]]];
+                $c['tables']['bakes'] = [
+                    [
+                        'recipe_id' => 0,
+                        'version_id' => 0,
+                        'baked_on' => '2026-01-01',
+                        'words' => '',
+                        'judgement' => ['rise' => ['x']],
+                    ],
+                ];
 
                 return $c;
             },
@@ -145,7 +195,9 @@ final class CopyTest extends KitchenCase
             $zip->open($file, ZipArchive::OVERWRITE);
             $zip->addFromString('kitchen.json', (string) json_encode($copy));
             $zip->close();
-            $this->actingAs($empty)->post('/you/kitchen', ['copy' => new UploadedFile($file, 'bad.zip', null, null, true)])->assertSessionHasErrors('copy');
+            $this->actingAs($empty)
+                ->post('/you/kitchen', ['copy' => new UploadedFile($file, 'bad.zip', null, null, true)])
+                ->assertSessionHasErrors('copy');
             self::assertTrue(Kitchen::query()->findOrFail($empty->kitchen_id)->isEmpty(), "$table.$column");
         }
         $path = (string) tempnam(sys_get_temp_dir(), 'bad');
@@ -153,7 +205,9 @@ final class CopyTest extends KitchenCase
         $zip->open($path, ZipArchive::OVERWRITE);
         $zip->addFromString('kitchen.json', '{"format":');
         $zip->close();
-        $this->actingAs($empty)->post('/you/kitchen', ['copy' => new UploadedFile($path, 'bad.zip', null, null, true)])->assertSessionHasErrors('copy');
+        $this->actingAs($empty)
+            ->post('/you/kitchen', ['copy' => new UploadedFile($path, 'bad.zip', null, null, true)])
+            ->assertSessionHasErrors('copy');
         self::assertTrue(Kitchen::query()->findOrFail($empty->kitchen_id)->isEmpty());
     }
 }

@@ -27,13 +27,31 @@ final class CounterTest extends KitchenCase
     /** @param  list<array{string, array<string, mixed>}>  $events */
     private function hand(array $events, string $prefix = 'e', int $after = 0): TestResponse
     {
-        return $this->postJson("/counter/run/{$this->run->ulid}/events", ['after' => $after, 'events' => array_map(static fn (int $i, array $e): array => ['id' => "$prefix-$i", 'kind' => $e[0], 'data' => $e[1], 'at' => 1_764_000_000_000 + $i * 60_000], array_keys($events), $events)]);
+        return $this->postJson("/counter/run/{$this->run->ulid}/events", [
+            'after' => $after,
+            'events' => array_map(
+                static fn (int $i, array $e): array => [
+                    'id' => "$prefix-$i",
+                    'kind' => $e[0],
+                    'data' => $e[1],
+                    'at' => 1_764_000_000_000 + $i * 60_000,
+                ],
+                array_keys($events),
+                $events,
+            ),
+        ]);
     }
 
     /** @return list<array<string, mixed>> the tasks as the page has them */
     private function tasks(): array
     {
-        preg_match('~<script type="application/json" id="run">(.*?)</script>~s', (string) $this->get("/counter/run/{$this->run->ulid}")->assertOk()->getContent(), $m);
+        preg_match(
+            '~<script type="application/json" id="run">(.*?)</script>~s',
+            (string) $this->get("/counter/run/{$this->run->ulid}")
+                ->assertOk()
+                ->getContent(),
+            $m,
+        );
 
         return json_decode($m[1], true, flags: JSON_THROW_ON_ERROR)['tasks'];
     }
@@ -46,16 +64,36 @@ final class CounterTest extends KitchenCase
 
     public function test_what_is_handed_in_twice_stands_once_and_in_its_order(): void
     {
-        $this->hand([['tick', ['task' => '1-1']], ['timer', ['timer' => 't', 'task' => '1-2', 'name' => 'Baking', 'ends' => 1_764_000_999_000]]])->assertOk()->assertJsonCount(2, 'events');
-        $again = $this->hand([['tick', ['task' => '1-1']], ['timer', ['timer' => 't', 'task' => '1-2', 'name' => 'Baking', 'ends' => 1_764_000_999_000]], ['untick', ['task' => '1-1']]])->assertOk()->json('events');
+        $this->hand([
+            ['tick', ['task' => '1-1']],
+            ['timer', ['timer' => 't', 'task' => '1-2', 'name' => 'Baking', 'ends' => 1_764_000_999_000]],
+        ])
+            ->assertOk()
+            ->assertJsonCount(2, 'events');
+        $again = $this->hand([
+            ['tick', ['task' => '1-1']],
+            ['timer', ['timer' => 't', 'task' => '1-2', 'name' => 'Baking', 'ends' => 1_764_000_999_000]],
+            ['untick', ['task' => '1-1']],
+        ])
+            ->assertOk()
+            ->json('events');
         self::assertSame(['tick', 'timer', 'untick'], array_column($again, 'kind'));
         self::assertSame([], $this->run->doing()->done);
-        $this->getJson("/counter/run/{$this->run->ulid}/events?after=".$again[1]['id'])->assertOk()->assertJsonCount(1, 'events');
+        $this->getJson("/counter/run/{$this->run->ulid}/events?after=".$again[1]['id'])
+            ->assertOk()
+            ->assertJsonCount(1, 'events');
     }
 
     public function test_what_is_no_event_changes_nothing(): void
     {
-        foreach ([['events' => 'x'], ['events' => [['id' => 'a', 'kind' => 'explode', 'data' => [], 'at' => 1]]], ['events' => [['id' => '<b>', 'kind' => 'tick', 'data' => [], 'at' => 1]]], ['events' => [['id' => 'a', 'kind' => 'tick', 'data' => ['task' => str_repeat('x', 500)], 'at' => 1]]]] as $body) {
+        foreach (
+            [
+                ['events' => 'x'],
+                ['events' => [['id' => 'a', 'kind' => 'explode', 'data' => [], 'at' => 1]]],
+                ['events' => [['id' => '<b>', 'kind' => 'tick', 'data' => [], 'at' => 1]]],
+                ['events' => [['id' => 'a', 'kind' => 'tick', 'data' => ['task' => str_repeat('x', 500)], 'at' => 1]]],
+            ] as $body
+        ) {
             $this->postJson("/counter/run/{$this->run->ulid}/events", $body)->assertStatus(422);
         }
         self::assertSame([], $this->run->eventsAfter(0));
@@ -65,9 +103,14 @@ final class CounterTest extends KitchenCase
     {
         $task = array_values(array_filter($this->tasks(), static fn (array $t): bool => $t['uses'] !== []))[0];
         $use = array_values(array_filter($task['uses'], static fn (array $u): bool => $u['food'] === 'almond-flour'))[0];
-        $planned = $this->hand([['weigh', ['task' => $task['id'], 'food' => $use['food'], 'grams' => $use['grams']]]])->json('count');
+        $planned = $this->hand([
+            ['weigh', ['task' => $task['id'], 'food' => $use['food'], 'grams' => $use['grams']]],
+        ])->json('count');
         self::assertSame('as planned', $planned['said']);
-        $more = $this->hand([['weigh', ['task' => $task['id'], 'food' => $use['food'], 'grams' => $use['grams'] * 3]]], 'f')->json('count');
+        $more = $this->hand(
+            [['weigh', ['task' => $task['id'], 'food' => $use['food'], 'grams' => $use['grams'] * 3]]],
+            'f',
+        )->json('count');
         self::assertStringContainsString('than planned', $more['said']);
         self::assertNotSame($planned['net'], $more['net']);
     }
@@ -80,7 +123,10 @@ final class CounterTest extends KitchenCase
         $this->hand([
             ['weigh', ['task' => $task['id'], 'food' => $task['uses'][0]['food'], 'grams' => 123.4]],
             ['timer', ['timer' => 't', 'task' => $bake['id'], 'name' => 'Baking', 'ends' => 1_764_000_999_000]],
-            ['piece', ['grams' => 41]], ['piece', ['grams' => 43.5]], ['probe', ['celsius' => 94.5]], ['timer-stop', ['timer' => 't']],
+            ['piece', ['grams' => 41]],
+            ['piece', ['grams' => 43.5]],
+            ['probe', ['celsius' => 94.5]],
+            ['timer-stop', ['timer' => 't']],
         ])->assertOk();
         $this->post("/counter/run/{$this->run->ulid}/end")->assertRedirect();
         $this->post("/counter/run/{$this->run->ulid}/end")->assertRedirect();

@@ -20,7 +20,12 @@ final class FindTest extends KitchenCase
         $found = function (string $query): array {
             $page = (string) $this->get("/shelf?$query")->assertOk()->getContent();
 
-            return array_values(array_filter(['Rye-less loaf', 'Almond tart'], static fn (string $title): bool => str_contains($page, "Choose $title")));
+            return array_values(
+                array_filter(
+                    ['Rye-less loaf', 'Almond tart'],
+                    static fn (string $title): bool => str_contains($page, "Choose $title"),
+                ),
+            );
         };
         self::assertSame(['Rye-less loaf'], $found('q=loaf'));
         self::assertSame(['Almond tart'], $found('q=tart+alm'));
@@ -37,20 +42,50 @@ final class FindTest extends KitchenCase
     public function test_several_are_printed_taken_as_text_and_planned_at_once(): void
     {
         $baker = $this->baker();
-        $query = http_build_query(['desserts' => [$this->recipeOf($baker)->ulid, $this->recipeOf($baker, self::TART)->ulid]]);
-        self::assertSame(2, substr_count((string) $this->get("/shelf/cards?$query")->assertOk()->getContent(), 'aria-label="Recipe card"'));
-        $this->get("/shelf/chosen.txt?$query")->assertOk()->assertSee('Rye-less loaf')->assertSee('Almond tart');
-        self::assertSame(2, preg_match_all('~type="checkbox"[^>]*checked~', (string) $this->get("/day/new?$query")->getContent()));
-        $this->actingAs($this->baker('other@example.org'))->get("/shelf/cards?$query")->assertOk()->assertDontSee('Almond tart');
+        $query = http_build_query([
+            'desserts' => [$this->recipeOf($baker)->ulid, $this->recipeOf($baker, self::TART)->ulid],
+        ]);
+        self::assertSame(
+            2,
+            substr_count(
+                (string) $this->get("/shelf/cards?$query")
+                    ->assertOk()
+                    ->getContent(),
+                'aria-label="Recipe card"',
+            ),
+        );
+        $this->get("/shelf/chosen.txt?$query")
+            ->assertOk()
+            ->assertSee('Rye-less loaf')
+            ->assertSee('Almond tart');
+        self::assertSame(
+            2,
+            preg_match_all('~type="checkbox"[^>]*checked~', (string) $this->get("/day/new?$query")->getContent()),
+        );
+        $this->actingAs($this->baker('other@example.org'))
+            ->get("/shelf/cards?$query")
+            ->assertOk()
+            ->assertDontSee('Almond tart');
     }
 
     public function test_a_food_says_what_it_does_what_takes_its_place_and_where_it_stands(): void
     {
-        $this->get('/almanac/foods/milk')->assertOk()->assertSee('What goes in instead of it')->assertSee('cream and water have')->assertDontSee('In your desserts');
+        $this->get('/almanac/foods/milk')
+            ->assertOk()
+            ->assertSee('What goes in instead of it')
+            ->assertSee('cream and water have')
+            ->assertDontSee('In your desserts');
         $this->recipeOf($this->baker(), self::TART);
         $this->get('/almanac/foods/butter')->assertSee('In your desserts')->assertSee('Almond tart');
         $this->get('/almanac/foods/mango')->assertSee('In none of them');
-        $this->post('/pantry', ['name' => 'The blue tub', 'food' => 'Unsalted butter', 'law' => 'eu-uk', 'serving_g' => '100', 'printed' => ['carbohydrate' => '1', 'fat' => '82'], 'is_default' => '1']);
+        $this->post('/pantry', [
+            'name' => 'The blue tub',
+            'food' => 'Unsalted butter',
+            'law' => 'eu-uk',
+            'serving_g' => '100',
+            'printed' => ['carbohydrate' => '1', 'fat' => '82'],
+            'is_default' => '1',
+        ]);
         $this->get('/almanac/foods/butter')->assertSee('by the label of “The blue tub”')->assertDontSee('± 0 %');
         $this->get('/almanac/foods/almond-flour')->assertSee('nuts (almond)');
         $this->get('/almanac')->assertSee('How much erythritol 100 g of water hold')->assertSee('</svg>', false);

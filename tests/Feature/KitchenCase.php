@@ -22,7 +22,11 @@ abstract class KitchenCase extends TestCase
     {
         $app = require dirname(__DIR__, 2).'/bootstrap/app.php';
         $app->make(Kernel::class)->bootstrap();
-        self::assertSame('aglyca_test', $app->make('config')->get('database.connections.mariadb.database'), 'tests empty their database: it must be their own');
+        self::assertSame(
+            'aglyca_test',
+            $app->make('config')->get('database.connections.mariadb.database'),
+            'tests empty their database: it must be their own',
+        );
 
         return $app;
     }
@@ -50,12 +54,22 @@ abstract class KitchenCase extends TestCase
     {
         $kitchen = Kitchen::query()->create(['name' => "Kitchen of $email", 'convention' => 'low-carb']);
 
-        return User::query()->create(['kitchen_id' => $kitchen->id, 'email' => $email, 'password' => 'plum-and-almond', 'is_demo' => false]);
+        return User::query()->create([
+            'kitchen_id' => $kitchen->id,
+            'email' => $email,
+            'password' => 'plum-and-almond',
+            'is_demo' => false,
+        ]);
     }
 
     protected function recipeOf(User $baker, string $text = self::LOAF): Recipe
     {
-        $path = (string) parse_url((string) $this->actingAs($baker)->post('/paste', ['text' => $text])->headers->get('Location'), PHP_URL_PATH);
+        $path = (string) parse_url(
+            (string) $this->actingAs($baker)
+                ->post('/paste', ['text' => $text])
+                ->headers->get('Location'),
+            PHP_URL_PATH,
+        );
 
         return Recipe::query()->where('ulid', basename($path))->firstOrFail();
     }
@@ -63,6 +77,15 @@ abstract class KitchenCase extends TestCase
     /** @return array<string, mixed> the wishes form as the page sends it */
     protected function wishes(array $changes = []): array
     {
-        return [...['sweetener' => 'allulose-erythritol', 'school' => 'almond-coconut', 'sweetness' => '90', 'pieces' => '10', 'convention' => 'low-carb'], ...$changes];
+        return [
+            ...[
+                'sweetener' => 'allulose-erythritol',
+                'school' => 'almond-coconut',
+                'sweetness' => '90',
+                'pieces' => '10',
+                'convention' => 'low-carb',
+            ],
+            ...$changes,
+        ];
     }
 }

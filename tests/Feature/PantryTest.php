@@ -10,7 +10,17 @@ use PHPUnit\Framework\Attributes\DataProvider;
 
 final class PantryTest extends KitchenCase
 {
-    private const LABEL = ['name' => 'The blue bag', 'food' => 'Almond flour', 'law' => 'eu-uk', 'serving_g' => '100', 'printed' => ['carbohydrate' => '3.0', 'fibre' => '12', 'fat' => '50', 'protein' => '25', 'energy' => '586'], 'polyol' => '', 'price' => '7,90', 'size_g' => '500', 'is_default' => '1'];
+    private const LABEL = [
+        'name' => 'The blue bag',
+        'food' => 'Almond flour',
+        'law' => 'eu-uk',
+        'serving_g' => '100',
+        'printed' => ['carbohydrate' => '3.0', 'fibre' => '12', 'fat' => '50', 'protein' => '25', 'energy' => '586'],
+        'polyol' => '',
+        'price' => '7,90',
+        'size_g' => '500',
+        'is_default' => '1',
+    ];
 
     public function test_a_label_is_kept_and_counts_wherever_the_food_stands(): void
     {
@@ -35,8 +45,14 @@ final class PantryTest extends KitchenCase
     public function test_faults_are_said_all_at_once_beside_their_fields_and_nothing_is_stored(): void
     {
         $this->actingAs($this->baker());
-        $this->post('/pantry', ['name' => '', 'food' => 'griffin', 'serving_g' => '-1'] + self::LABEL)->assertSessionHasErrors(['name', 'food', 'serving_g']);
-        $this->post('/pantry', ['printed' => ['fat' => 'lots', 'carbohydrate' => '']] + self::LABEL)->assertSessionHasErrors(['printed.fat', 'printed.carbohydrate']);
+        $this->post(
+            '/pantry',
+            ['name' => '', 'food' => 'griffin', 'serving_g' => '-1'] + self::LABEL,
+        )->assertSessionHasErrors(['name', 'food', 'serving_g']);
+        $this->post(
+            '/pantry',
+            ['printed' => ['fat' => 'lots', 'carbohydrate' => '']] + self::LABEL,
+        )->assertSessionHasErrors(['printed.fat', 'printed.carbohydrate']);
         self::assertSame('lots', session()->getOldInput('printed.fat'));
         self::assertSame(0, Package::query()->count());
     }
@@ -44,7 +60,10 @@ final class PantryTest extends KitchenCase
     public function test_a_label_that_contradicts_itself_is_flagged_with_its_arithmetic(): void
     {
         $this->actingAs($this->baker());
-        $this->post('/pantry', ['printed' => ['carbohydrate' => '60', 'fat' => '20', 'protein' => '10', 'energy' => '100']] + self::LABEL);
+        $this->post(
+            '/pantry',
+            ['printed' => ['carbohydrate' => '60', 'fat' => '20', 'protein' => '10', 'energy' => '100']] + self::LABEL,
+        );
         $this->get('/pantry')->assertSee('The energy does not fit')->assertSee('but the label prints 100');
     }
 
@@ -66,7 +85,11 @@ final class PantryTest extends KitchenCase
     {
         $baker = $this->baker();
         $recipe = $this->recipeOf($baker, "Tart\n200 g granny's white dust\n100 g sugar");
-        preg_match('~data-line="([a-f0-9]{10}-1)">granny~', (string) $this->get("/bench/$recipe->ulid")->getContent(), $m);
+        preg_match(
+            '~data-line="([a-f0-9]{10}-1)">granny~',
+            (string) $this->get("/bench/$recipe->ulid")->getContent(),
+            $m,
+        );
         $this->post("/bench/$recipe->ulid/lines/$m[1]", ['food' => 'Almond flour']);
         $again = $this->recipeOf($baker, "Cake\n1 cup Granny's white dust\n100 g sugar");
         $this->get("/bench/$again->ulid")->assertSee('Almond flour')->assertDontSee('to check');
@@ -81,32 +104,55 @@ final class PantryTest extends KitchenCase
     public function test_an_unreadable_line_costs_one_click(): void
     {
         $recipe = $this->recipeOf($this->baker(), "Tart\n200 g almnod flowr\n3 wibbles\n100 g sugar");
-        $page = (string) $this->get("/bench/$recipe->ulid")->assertSee('was not understood')->assertSee('leave it out')->getContent();
+        $page = (string) $this->get("/bench/$recipe->ulid")
+            ->assertSee('was not understood')
+            ->assertSee('leave it out')
+            ->getContent();
         preg_match_all('~data-line="([a-f0-9]{10}-1)">(?:wibbles)~', $page, $m);
         $this->post("/bench/$recipe->ulid/lines/{$m[1][0]}", ['quick' => '1', 'leave_out' => '1'])->assertRedirect();
-        $this->get("/bench/$recipe->ulid")->assertSee('left out by you')->assertDontSee('“3 wibbles” was not understood', false);
+        $this->get("/bench/$recipe->ulid")
+            ->assertSee('left out by you')
+            ->assertDontSee('“3 wibbles” was not understood', false);
         $this->get("/bench/$recipe->ulid?line={$m[1][0]}")->assertSee('Take my correction back');
     }
 
     #[DataProvider('files')]
     public function test_a_file_is_taken_by_its_content(string $name, string $content): void
     {
-        $this->post('/paste', ['text' => '', 'file' => UploadedFile::fake()->createWithContent($name, $content)])->assertRedirect('/bench/draft');
+        $this->post('/paste', [
+            'text' => '',
+            'file' => UploadedFile::fake()->createWithContent($name, $content),
+        ])->assertRedirect('/bench/draft');
         $this->get('/bench/draft')->assertSee('Fig slice')->assertSee('White sugar')->assertDontSee('alert(');
     }
 
     /** @return array<string, array{string, string}> */
     public static function files(): array
     {
-        $json = '{"@type":"Recipe","name":"Fig slice","recipeYield":"8","recipeIngredient":["200 g sugar","100 g flour"],"recipeInstructions":"Bake for 20 minutes."}';
+        $json =
+            '{"@type":"Recipe","name":"Fig slice","recipeYield":"8","recipeIngredient":["200 g sugar","100 g flour"],"recipeInstructions":"Bake for 20 minutes."}';
 
-        return ['text' => ['a.txt', "Fig slice\nServes 8\n200 g sugar\n100 g flour"], 'JSON under another name' => ['a.txt', $json], 'a page' => ['a.html', "<html><script>alert(1)</script><script type=\"application/ld+json\">$json</script></html>"], 'a table' => ['a.csv', "kind,component,text\ntitle,,Fig slice\ningredient,,200 g sugar\n"]];
+        return [
+            'text' => ['a.txt', "Fig slice\nServes 8\n200 g sugar\n100 g flour"],
+            'JSON under another name' => ['a.txt', $json],
+            'a page' => [
+                'a.html',
+                "<html><script>alert(1)</script><script type=\"application/ld+json\">$json</script></html>",
+            ],
+            'a table' => ['a.csv', "kind,component,text\ntitle,,Fig slice\ningredient,,200 g sugar\n"],
+        ];
     }
 
     public function test_a_file_that_cannot_be_used_is_refused_and_what_was_typed_stays(): void
     {
         foreach (["\x89PNG\0\0", '{"broken', str_repeat('x', 2_100_000)] as $content) {
-            $this->post('/paste', ['text' => 'Half a recipe', 'file' => UploadedFile::fake()->createWithContent('a.txt', $content)])->assertStatus(422)->assertSee('Half a recipe')->assertSee('class="fault"', false);
+            $this->post('/paste', [
+                'text' => 'Half a recipe',
+                'file' => UploadedFile::fake()->createWithContent('a.txt', $content),
+            ])
+                ->assertStatus(422)
+                ->assertSee('Half a recipe')
+                ->assertSee('class="fault"', false);
         }
     }
 
@@ -117,7 +163,10 @@ final class PantryTest extends KitchenCase
             foreach (['written', 'swapped'] as $side) {
                 $answer = $this->get("/bench/$recipe->ulid/$side.$form")->assertOk();
                 self::assertStringStartsWith($type, (string) $answer->headers->get('Content-Type'));
-                $this->post('/paste', ['text' => '', 'file' => UploadedFile::fake()->createWithContent("r.$form", (string) $answer->getContent())])->assertRedirect();
+                $this->post('/paste', [
+                    'text' => '',
+                    'file' => UploadedFile::fake()->createWithContent("r.$form", (string) $answer->getContent()),
+                ])->assertRedirect();
             }
         }
         $this->actingAs($this->baker('other@example.org'))->get("/bench/$recipe->ulid/written.txt")->assertNotFound();
@@ -128,7 +177,9 @@ final class PantryTest extends KitchenCase
     {
         $baker = $this->baker();
         $recipe = $this->recipeOf($baker);
-        $this->actingAs($baker)->post('/pantry', ['serving_g' => '0.004', ...array_diff_key(self::LABEL, ['serving_g' => 0])])->assertSessionHasErrors('serving_g');
+        $this->actingAs($baker)
+            ->post('/pantry', ['serving_g' => '0.004', ...array_diff_key(self::LABEL, ['serving_g' => 0])])
+            ->assertSessionHasErrors('serving_g');
         self::assertSame(0, Package::query()->count());
         $this->post('/pantry', self::LABEL);
         Package::query()->sole()->getConnection()->table('packages')->update(['serving_g' => 0]);
@@ -142,7 +193,10 @@ final class PantryTest extends KitchenCase
     {
         $this->actingAs($this->baker());
         foreach ([12, 330] as $digits) {
-            $this->post('/pantry/toppings', ['topping_name' => 'Much', 'text' => str_repeat('9', $digits).' g butter'])->assertSessionHasErrors('text');
+            $this->post('/pantry/toppings', [
+                'topping_name' => 'Much',
+                'text' => str_repeat('9', $digits).' g butter',
+            ])->assertSessionHasErrors('text');
         }
     }
 }

@@ -15,9 +15,15 @@ final class ShelfTest extends KitchenCase
     public function test_rename_duplicate_and_remove_each_have_their_undo(): void
     {
         $recipe = $this->recipeOf($this->baker());
-        $this->post("/shelf/$recipe->ulid/title", ['title' => 'Sunday loaf'])->assertSessionHas('undo.fields.title', 'Rye-less loaf');
+        $this->post("/shelf/$recipe->ulid/title", ['title' => 'Sunday loaf'])->assertSessionHas(
+            'undo.fields.title',
+            'Rye-less loaf',
+        );
         $this->get('/shelf')->assertSee('Sunday loaf')->assertSee('Renamed from');
-        $this->post("/shelf/$recipe->ulid/title", ['title' => ''])->assertSessionHasErrorsIn("title-$recipe->ulid", 'title');
+        $this->post("/shelf/$recipe->ulid/title", ['title' => ''])->assertSessionHasErrorsIn(
+            "title-$recipe->ulid",
+            'title',
+        );
         $this->post("/shelf/$recipe->ulid/duplicate");
         $copy = Recipe::query()->where('id', '!=', $recipe->id)->sole();
         self::assertSame('Sunday loaf, copy', $copy->title);
@@ -31,7 +37,11 @@ final class ShelfTest extends KitchenCase
     public function test_a_bake_note_is_checked_kept_and_taken_out_with_undo(): void
     {
         $recipe = $this->recipeOf($this->baker());
-        $this->post("/counter/$recipe->ulid/bakes", ['baked_on' => '2099-01-01', 'mark' => '9', 'words' => 'Too early'])->assertSessionHasErrors(['baked_on', 'mark']);
+        $this->post("/counter/$recipe->ulid/bakes", [
+            'baked_on' => '2099-01-01',
+            'mark' => '9',
+            'words' => 'Too early',
+        ])->assertSessionHasErrors(['baked_on', 'mark']);
         self::assertSame('Too early', session()->getOldInput('words'));
         $this->post("/counter/$recipe->ulid/bakes", ['baked_on' => '2026-03-02', 'words' => '']);
         $bake = Bake::query()->sole();
@@ -50,7 +60,13 @@ final class ShelfTest extends KitchenCase
 
             return $m[1];
         };
-        foreach ([['limit_g' => '1.0'], ['limit_g' => null, 'refused' => ['allulose', 'almond-flour']], ['body_kg' => '30', 'refused' => []]] as $change) {
+        foreach (
+            [
+                ['limit_g' => '1.0'],
+                ['limit_g' => null, 'refused' => ['allulose', 'almond-flour']],
+                ['body_kg' => '30', 'refused' => []],
+            ] as $change
+        ) {
             $this->get('/shelf')->assertSee($bench());
             $recipe->kitchen->update($change);
             $this->get('/shelf')->assertSee('>'.$bench().'<', false);
@@ -66,9 +82,18 @@ final class ShelfTest extends KitchenCase
             foreach (["/bench/$theirs->ulid", "/counter/$theirs->ulid"] as $path) {
                 $this->get($path)->assertNotFound();
             }
-            $posts = ["/bench/$theirs->ulid/wishes" => $this->wishes(), "/bench/$theirs->ulid/text" => ['text' => self::LOAF], "/bench/$theirs->ulid/lines/0123456789-1" => ['grams' => '1'],
-                "/shelf/$theirs->ulid/title" => ['title' => 'mine'], "/shelf/$theirs->ulid/duplicate" => [], "/shelf/$theirs->ulid/remove" => [], "/shelf/$theirs->ulid/restore" => [],
-                "/counter/$theirs->ulid/bakes" => ['baked_on' => '2026-01-01'], "/bakes/$bake->id/remove" => [], "/bakes/$bake->id/restore" => []];
+            $posts = [
+                "/bench/$theirs->ulid/wishes" => $this->wishes(),
+                "/bench/$theirs->ulid/text" => ['text' => self::LOAF],
+                "/bench/$theirs->ulid/lines/0123456789-1" => ['grams' => '1'],
+                "/shelf/$theirs->ulid/title" => ['title' => 'mine'],
+                "/shelf/$theirs->ulid/duplicate" => [],
+                "/shelf/$theirs->ulid/remove" => [],
+                "/shelf/$theirs->ulid/restore" => [],
+                "/counter/$theirs->ulid/bakes" => ['baked_on' => '2026-01-01'],
+                "/bakes/$bake->id/remove" => [],
+                "/bakes/$bake->id/restore" => [],
+            ];
             foreach ($posts as $path => $fields) {
                 $status = $this->post($path, $fields)->status();
                 self::assertTrue($status === 404 || $status === 302 && auth()->guest(), "$path answered $status");
@@ -89,11 +114,25 @@ final class ShelfTest extends KitchenCase
     {
         $this->baker();
         $this->get('/shelf')->assertRedirect('/sign-in');
-        $this->post('/sign-in', ['email' => 'maud@example.org', 'password' => 'wrong-password'])->assertSessionHasErrors('email');
-        $this->post('/sign-in', ['email' => 'MAUD@example.org', 'password' => 'plum-and-almond'])->assertRedirect('/shelf');
-        $this->post('/you/password', ['current_password' => 'plum-and-almond', 'password' => 'short'])->assertSessionHasErrors('password');
-        $this->post('/you/password', ['current_password' => 'nope', 'password' => 'quince-and-hazel'])->assertSessionHasErrors('current_password');
-        $this->post('/you/password', ['current_password' => 'plum-and-almond', 'password' => 'quince-and-hazel'])->assertSessionHasNoErrors();
+        $this->post('/sign-in', [
+            'email' => 'maud@example.org',
+            'password' => 'wrong-password',
+        ])->assertSessionHasErrors('email');
+        $this->post('/sign-in', ['email' => 'MAUD@example.org', 'password' => 'plum-and-almond'])->assertRedirect(
+            '/shelf',
+        );
+        $this->post('/you/password', [
+            'current_password' => 'plum-and-almond',
+            'password' => 'short',
+        ])->assertSessionHasErrors('password');
+        $this->post('/you/password', [
+            'current_password' => 'nope',
+            'password' => 'quince-and-hazel',
+        ])->assertSessionHasErrors('current_password');
+        $this->post('/you/password', [
+            'current_password' => 'plum-and-almond',
+            'password' => 'quince-and-hazel',
+        ])->assertSessionHasNoErrors();
         $this->post('/sign-out')->assertRedirect('/');
         $this->post('/sign-in', ['email' => 'maud@example.org', 'password' => 'quince-and-hazel'])->assertRedirect();
         $this->assertAuthenticated();

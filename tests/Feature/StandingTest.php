@@ -10,13 +10,22 @@ use Illuminate\Support\Facades\DB;
 /** What every answer carries, who is answered at all, and what is left when the database is away. */
 final class StandingTest extends KitchenCase
 {
-    private const HEADERS = ['Content-Security-Policy', 'X-Content-Type-Options', 'X-Frame-Options', 'Referrer-Policy', 'Permissions-Policy'];
+    private const HEADERS = [
+        'Content-Security-Policy',
+        'X-Content-Type-Options',
+        'X-Frame-Options',
+        'Referrer-Policy',
+        'Permissions-Policy',
+    ];
 
     public function test_every_answer_carries_the_headers_also_a_refusal(): void
     {
         $this->baker();
         $answers = [
-            200 => $this->get('/'), 404 => $this->get('/nowhere'), 302 => $this->get('/shelf'), 405 => $this->get('/paste'),
+            200 => $this->get('/'),
+            404 => $this->get('/nowhere'),
+            302 => $this->get('/shelf'),
+            405 => $this->get('/paste'),
             422 => $this->post('/paste', ['text' => '']),
         ];
         for ($i = 0; $i < 6; $i++) {
@@ -35,11 +44,23 @@ final class StandingTest extends KitchenCase
 
     public function test_it_answers_to_its_own_names_only(): void
     {
-        $answers = static fn (string $host): bool => array_filter((array) config('app.hosts'), static fn (string $p): bool => preg_match('{'.$p.'}i', $host) === 1) !== [];
+        $answers = static fn (string $host): bool => array_filter(
+            (array) config('app.hosts'),
+            static fn (string $p): bool => preg_match('{'.$p.'}i', $host) === 1,
+        ) !== [];
         foreach (['127.0.0.1', 'localhost', '192.168.1.20', '10.0.0.7', '172.20.3.4', 'kitchen.local', 'pi'] as $own) {
             self::assertTrue($answers($own), $own);
         }
-        foreach (['evil.example', '127.0.0.1.evil.example', '8.8.8.8', '172.40.1.1', 'kitchen.local.evil.example', '192.168.1.20.nip.example'] as $other) {
+        foreach (
+            [
+                'evil.example',
+                '127.0.0.1.evil.example',
+                '8.8.8.8',
+                '172.40.1.1',
+                'kitchen.local.evil.example',
+                '192.168.1.20.nip.example',
+            ] as $other
+        ) {
             self::assertFalse($answers($other), $other);
         }
     }
@@ -48,7 +69,11 @@ final class StandingTest extends KitchenCase
     {
         $recipe = $this->recipeOf($this->baker());
         foreach (['/shelf', "/bench/$recipe->ulid", '/pantry', '/you'] as $page) {
-            self::assertStringContainsString('no-store', (string) $this->get($page)->headers->get('Cache-Control'), $page);
+            self::assertStringContainsString(
+                'no-store',
+                (string) $this->get($page)->headers->get('Cache-Control'),
+                $page,
+            );
         }
     }
 
@@ -68,12 +93,22 @@ final class StandingTest extends KitchenCase
     public function test_without_database_what_needs_none_is_shown_and_the_rest_says_to_try_again(): void
     {
         $real = config('database.default');
-        config(['database.connections.gone' => [...config("database.connections.$real"), 'port' => '1'], 'database.default' => 'gone']);
+        config([
+            'database.connections.gone' => [...config("database.connections.$real"), 'port' => '1'],
+            'database.default' => 'gone',
+        ]);
         try {
             $this->get('/almanac')->assertOk();
             $this->get('/')->assertOk();
-            $this->get('/up')->assertStatus(503)->assertJson(['database' => false])->assertHeader('Retry-After');
-            $this->withUnencryptedCookie((string) config('session.cookie'), 'x')->get('/shelf')->assertStatus(503)->assertHeader('Retry-After')->assertSee('Nothing was changed');
+            $this->get('/up')
+                ->assertStatus(503)
+                ->assertJson(['database' => false])
+                ->assertHeader('Retry-After');
+            $this->withUnencryptedCookie((string) config('session.cookie'), 'x')
+                ->get('/shelf')
+                ->assertStatus(503)
+                ->assertHeader('Retry-After')
+                ->assertSee('Nothing was changed');
         } finally {
             config(['database.default' => $real]);
             DB::purge('gone');
@@ -84,10 +119,24 @@ final class StandingTest extends KitchenCase
     public function test_what_is_over_is_swept_and_nothing_else(): void
     {
         $baker = $this->baker();
-        $row = static fn (string $id, ?int $user, int $hoursAgo, int $bytes): array => ['id' => $id, 'user_id' => $user, 'payload' => str_repeat('x', $bytes), 'last_activity' => now()->subHours($hoursAgo)->getTimestamp()];
-        DB::table('sessions')->insert([$row('guest, nothing kept', null, 3, 300), $row('guest, just now', null, 1, 300), $row('guest, with a draft', null, 3, 3000), $row('baker', $baker->id, 48, 300), $row('month', $baker->id, 24 * 31, 300)]);
+        $row = static fn (string $id, ?int $user, int $hoursAgo, int $bytes): array => [
+            'id' => $id,
+            'user_id' => $user,
+            'payload' => str_repeat('x', $bytes),
+            'last_activity' => now()->subHours($hoursAgo)->getTimestamp(),
+        ];
+        DB::table('sessions')->insert([
+            $row('guest, nothing kept', null, 3, 300),
+            $row('guest, just now', null, 1, 300),
+            $row('guest, with a draft', null, 3, 3000),
+            $row('baker', $baker->id, 48, 300),
+            $row('month', $baker->id, 24 * 31, 300),
+        ]);
         Artisan::call('aglyca:sweep');
-        self::assertEqualsCanonicalizing(['guest, just now', 'guest, with a draft', 'baker'], DB::table('sessions')->pluck('id')->all());
+        self::assertEqualsCanonicalizing(
+            ['guest, just now', 'guest, with a draft', 'baker'],
+            DB::table('sessions')->pluck('id')->all(),
+        );
     }
 
     public function test_a_stored_value_breaks_no_page_but_its_own_which_says_so_and_lets_it_be_removed(): void
@@ -95,11 +144,16 @@ final class StandingTest extends KitchenCase
         $baker = $this->baker();
         $good = $this->recipeOf($baker);
         $bad = $this->recipeOf($baker, str_replace('Rye-less loaf', 'Broken loaf', self::LOAF));
-        $bad->latest->update(['document' => [...$bad->latest->document, 'corrections' => ['0123456789-1' => 'no correction']]]);
+        $bad->latest->update([
+            'document' => [...$bad->latest->document, 'corrections' => ['0123456789-1' => 'no correction']],
+        ]);
         $this->get('/shelf')->assertOk()->assertSee('Broken loaf')->assertSee('Rye-less loaf');
         $this->get("/bench/$good->ulid")->assertOk();
         $this->get('/almanac/foods/butter')->assertOk();
-        $page = $this->get("/bench/$bad->ulid")->assertStatus(500)->assertSee('“Broken loaf” cannot be computed')->assertSee('200 g sugar');
+        $page = $this->get("/bench/$bad->ulid")
+            ->assertStatus(500)
+            ->assertSee('“Broken loaf” cannot be computed')
+            ->assertSee('200 g sugar');
         $page->assertSee("/shelf/$bad->ulid/remove");
         $this->post("/shelf/$bad->ulid/remove")->assertRedirect('/shelf');
         $this->get('/shelf')->assertDontSee('Choose Broken loaf');

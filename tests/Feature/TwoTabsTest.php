@@ -14,9 +14,18 @@ final class TwoTabsTest extends KitchenCase
     public function test_twenty_who_all_began_with_the_same_page_keep_twenty_changes(): void
     {
         $recipe = $this->recipeOf($this->baker());
-        $began = array_map(static fn (): Dessert => Dessert::ofRecipe(Recipe::query()->with(['latest', 'kitchen'])->findOrFail($recipe->id)), range(1, 20));
+        $began = array_map(
+            static fn (): Dessert => Dessert::ofRecipe(
+                Recipe::query()
+                    ->with(['latest', 'kitchen'])
+                    ->findOrFail($recipe->id),
+            ),
+            range(1, 20),
+        );
         foreach ($began as $i => $dessert) {
-            $dessert->keep($dessert->brief->wishing(amounts: [...$dessert->brief->wishes->amounts, "food-$i" => 10.0 + $i]));
+            $dessert->keep(
+                $dessert->brief->wishing(amounts: [...$dessert->brief->wishes->amounts, "food-$i" => 10.0 + $i]),
+            );
         }
         self::assertCount(20, Recipe::query()->findOrFail($recipe->id)->brief()->wishes->amounts);
         self::assertSame(20, Recipe::query()->findOrFail($recipe->id)->revision);
@@ -32,7 +41,10 @@ final class TwoTabsTest extends KitchenCase
         $wishes = Recipe::query()->findOrFail($recipe->id)->brief()->wishes;
         self::assertSame([0.6, 'coconut'], [$wishes->sweetness, $wishes->school]);
         // What saw it changes it.
-        $this->post($at, $this->wishes(['school' => 'coconut', 'sweetness' => '85']), ['HX-Request' => 'true', 'X-Seen' => '2'])->assertOk();
+        $this->post($at, $this->wishes(['school' => 'coconut', 'sweetness' => '85']), [
+            'HX-Request' => 'true',
+            'X-Seen' => '2',
+        ])->assertOk();
         self::assertSame(0.85, Recipe::query()->findOrFail($recipe->id)->brief()->wishes->sweetness);
         $this->post("/bench/$recipe->ulid/undo");
         $this->post("/bench/$recipe->ulid/undo");
@@ -57,7 +69,13 @@ final class TwoTabsTest extends KitchenCase
     {
         mt_srand(7);
         for ($i = 0; $i < 300; $i++) {
-            $base = ['text' => 'a', 'pieces' => null, 'amounts' => ['x' => 1.0, 'y' => 2.0], 'without' => ['milk', 'egg'], 'sharing' => ['used' => ['k' => 0.5]]];
+            $base = [
+                'text' => 'a',
+                'pieces' => null,
+                'amounts' => ['x' => 1.0, 'y' => 2.0],
+                'without' => ['milk', 'egg'],
+                'sharing' => ['used' => ['k' => 0.5]],
+            ];
             $mine = $theirs = $base;
             $edits = [
                 static function (array &$d): void {

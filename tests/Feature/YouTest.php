@@ -20,14 +20,26 @@ final class YouTest extends KitchenCase
 {
     private function signedIn(User $user, string $id): void
     {
-        DB::table('sessions')->insert(['id' => $id, 'user_id' => $user->id, 'ip_address' => '192.0.2.1', 'user_agent' => 'Windows', 'payload' => '', 'last_activity' => time()]);
+        DB::table('sessions')->insert([
+            'id' => $id,
+            'user_id' => $user->id,
+            'ip_address' => '192.0.2.1',
+            'user_agent' => 'Windows',
+            'payload' => '',
+            'last_activity' => time(),
+        ]);
     }
 
     public function test_a_new_password_and_signing_out_others_end_every_other_sign_in_at_once(): void
     {
         $baker = $this->baker();
         $other = $this->baker('other@example.org');
-        foreach (['/you/sign-ins/others' => [], '/you/password' => ['current_password' => 'plum-and-almond', 'password' => 'quince walnut lantern']] as $path => $form) {
+        foreach (
+            [
+                '/you/sign-ins/others' => [],
+                '/you/password' => ['current_password' => 'plum-and-almond', 'password' => 'quince walnut lantern'],
+            ] as $path => $form
+        ) {
             $this->signedIn($baker, "a$path");
             $this->signedIn($baker, "b$path");
             $this->signedIn($other, "c$path");
@@ -38,8 +50,13 @@ final class YouTest extends KitchenCase
         }
         self::assertSame(2, DB::table('sessions')->where('user_id', $other->id)->where('id', 'like', 'c/%')->count());
         $this->leave();
-        $this->post('/sign-in', ['email' => 'maud@example.org', 'password' => 'plum-and-almond'])->assertSessionHasErrors('email');
-        $this->post('/sign-in', ['email' => 'maud@example.org', 'password' => 'quince walnut lantern'])->assertRedirect('/shelf');
+        $this->post('/sign-in', [
+            'email' => 'maud@example.org',
+            'password' => 'plum-and-almond',
+        ])->assertSessionHasErrors('email');
+        $this->post('/sign-in', ['email' => 'maud@example.org', 'password' => 'quince walnut lantern'])->assertRedirect(
+            '/shelf',
+        );
     }
 
     public function test_one_device_is_signed_out_and_no_other(): void
@@ -47,7 +64,11 @@ final class YouTest extends KitchenCase
         $baker = $this->baker();
         $this->signedIn($baker, 'lost');
         $this->signedIn($baker, 'kept');
-        $this->actingAs($baker)->get('/you')->assertOk()->assertSee('A Windows computer')->assertDontSee('"lost"', false);
+        $this->actingAs($baker)
+            ->get('/you')
+            ->assertOk()
+            ->assertSee('A Windows computer')
+            ->assertDontSee('"lost"', false);
         $this->post('/you/sign-ins', ['which' => SignIns::name('lost')])->assertRedirect('/you');
         self::assertSame(['kept'], DB::table('sessions')->whereIn('id', ['kept', 'lost'])->pluck('id')->all());
     }
@@ -59,13 +80,18 @@ final class YouTest extends KitchenCase
         $this->signedIn($baker, 'old');
         $said = [];
         foreach (['maud@example.org', 'nobody@example.org'] as $email) {
-            $said[] = $this->post('/sign-in/forgotten', ['email' => $email])->assertRedirect('/sign-in/forgotten')->getSession()->get('said');
+            $said[] = $this->post('/sign-in/forgotten', ['email' => $email])
+                ->assertRedirect('/sign-in/forgotten')
+                ->getSession()
+                ->get('said');
         }
         self::assertSame($said[0], $said[1]);
         Mail::assertSentCount(1);
         $link = '';
         Mail::assertSent(LinkMail::class, function (LinkMail $mail) use (&$link): bool {
-            return preg_match('~/link/\w{48}~', $mail->render(), $m) === 1 && $mail->hasTo('maud@example.org') && ($link = $m[0]) !== '';
+            return preg_match('~/link/\w{48}~', $mail->render(), $m) === 1 &&
+                $mail->hasTo('maud@example.org') &&
+                ($link = $m[0]) !== '';
         });
         $this->get($link)->assertOk()->assertSee('A new password');
         $this->post($link, ['password' => 'password1234'])->assertSessionHasErrors('password');
@@ -73,7 +99,9 @@ final class YouTest extends KitchenCase
         $this->post($link, ['password' => 'another walnut lantern'])->assertRedirect($link);
         $this->get($link)->assertSee('This link is over');
         self::assertSame(0, DB::table('sessions')->where('id', 'old')->count());
-        $this->post('/sign-in', ['email' => 'maud@example.org', 'password' => 'quince walnut lantern'])->assertRedirect('/shelf');
+        $this->post('/sign-in', ['email' => 'maud@example.org', 'password' => 'quince walnut lantern'])->assertRedirect(
+            '/shelf',
+        );
     }
 
     public function test_a_mail_names_the_site_as_it_was_set_up_whatever_the_request_says(): void
@@ -82,7 +110,11 @@ final class YouTest extends KitchenCase
         $this->baker();
         config(['app.url' => 'https://kitchen.example']);
         $this->post('http://10.66.6.6/sign-in/forgotten', ['email' => 'maud@example.org']);
-        Mail::assertSent(LinkMail::class, static fn (LinkMail $mail): bool => str_contains($mail->render(), 'https://kitchen.example/link/') && ! str_contains($mail->render(), '10.66.6.6'));
+        Mail::assertSent(
+            LinkMail::class,
+            static fn (LinkMail $mail): bool => str_contains($mail->render(), 'https://kitchen.example/link/') &&
+                ! str_contains($mail->render(), '10.66.6.6'),
+        );
     }
 
     public function test_links_run_out(): void
@@ -98,12 +130,16 @@ final class YouTest extends KitchenCase
     {
         Mail::fake();
         $baker = $this->baker();
-        $this->actingAs($baker)->post('/you/address', ['email' => 'New@example.org', 'address_password' => 'wrong'])->assertSessionHasErrors('address_password');
+        $this->actingAs($baker)
+            ->post('/you/address', ['email' => 'New@example.org', 'address_password' => 'wrong'])
+            ->assertSessionHasErrors('address_password');
         $this->post('/you/address', ['email' => 'New@example.org', 'address_password' => 'plum-and-almond']);
         self::assertSame('maud@example.org', $baker->refresh()->email);
         $link = '';
         Mail::assertSent(LinkMail::class, function (LinkMail $mail) use (&$link): bool {
-            return preg_match('~/link/\w{48}~', $mail->render(), $m) === 1 && $mail->hasTo('new@example.org') && ($link = $m[0]) !== '';
+            return preg_match('~/link/\w{48}~', $mail->render(), $m) === 1 &&
+                $mail->hasTo('new@example.org') &&
+                ($link = $m[0]) !== '';
         });
         $this->post($link)->assertRedirect();
         self::assertSame('new@example.org', $baker->refresh()->email);
@@ -114,7 +150,18 @@ final class YouTest extends KitchenCase
     {
         $rule = new GoodPassword(['maud@example.org', 'Harrow Cottage']);
         $passes = static fn (string $p): bool => Validator::make(['p' => $p], ['p' => $rule])->passes();
-        foreach (['short', 'password1234', 'PASSWORD1234', 'aaaaaaaaaaaaaaaa', 'maud-maud-maud', 'my harrow cottage key', 'qwertyuiop12', str_repeat('longer ', 200)] as $bad) {
+        foreach (
+            [
+                'short',
+                'password1234',
+                'PASSWORD1234',
+                'aaaaaaaaaaaaaaaa',
+                'maud-maud-maud',
+                'my harrow cottage key',
+                'qwertyuiop12',
+                str_repeat('longer ', 200),
+            ] as $bad
+        ) {
             self::assertFalse($passes($bad), $bad);
         }
         foreach (['quince walnut lantern', str_repeat('Größe und süß ', 20)] as $good) {
@@ -156,15 +203,26 @@ final class YouTest extends KitchenCase
     {
         $baker = $this->baker();
         $recipe = $this->recipeOf($baker);
-        $token = fn (string $role): string => (string) parse_url((string) $this->actingAs($baker)->post('/you/invite', ['role' => $role])->getSession()->get('link'), PHP_URL_PATH);
+        $token = fn (string $role): string => (string) parse_url(
+            (string) $this->actingAs($baker)
+                ->post('/you/invite', ['role' => $role])
+                ->getSession()
+                ->get('link'),
+            PHP_URL_PATH,
+        );
         [$asReader, $asBaker] = [$token('reader'), $token('baker')];
         $this->leave();
-        $this->post($asReader, ['email' => 'reads@example.org', 'password' => 'quince walnut lantern'])->assertRedirect('/shelf');
+        $this->post($asReader, ['email' => 'reads@example.org', 'password' => 'quince walnut lantern'])->assertRedirect(
+            '/shelf',
+        );
         $reader = User::query()->where('email', 'reads@example.org')->sole();
         $this->actingAs($reader)->get("/bench/$recipe->ulid")->assertOk();
         $this->post("/bench/$recipe->ulid/wishes", $this->wishes(['pieces' => '3']))->assertForbidden();
         $this->post('/you/invite', ['role' => 'baker'])->assertForbidden();
-        $this->post('/you/password', ['current_password' => 'quince walnut lantern', 'password' => 'medlar hazel bucket'])->assertRedirect('/you');
+        $this->post('/you/password', [
+            'current_password' => 'quince walnut lantern',
+            'password' => 'medlar hazel bucket',
+        ])->assertRedirect('/you');
         // Somebody with an empty kitchen moves; with something in it, nobody does.
         $full = $this->baker('full@example.org');
         $this->recipeOf($full);
@@ -172,8 +230,12 @@ final class YouTest extends KitchenCase
         $moves = $this->baker('moves@example.org');
         $this->actingAs($moves)->post($asBaker)->assertRedirect('/shelf');
         self::assertSame($baker->kitchen_id, $moves->refresh()->kitchen_id);
-        $this->actingAs($moves)->post("/bench/$recipe->ulid/wishes", $this->wishes(['pieces' => '4']))->assertRedirect();
-        $this->actingAs($baker)->post('/you/part', ['who' => $full->id])->assertNotFound();
+        $this->actingAs($moves)
+            ->post("/bench/$recipe->ulid/wishes", $this->wishes(['pieces' => '4']))
+            ->assertRedirect();
+        $this->actingAs($baker)
+            ->post('/you/part', ['who' => $full->id])
+            ->assertNotFound();
         $this->post('/you/part', ['who' => $moves->id])->assertRedirect('/you');
         self::assertNotSame($baker->kitchen_id, $moves->refresh()->kitchen_id);
         $this->actingAs($moves)->get("/bench/$recipe->ulid")->assertNotFound();
@@ -184,7 +246,13 @@ final class YouTest extends KitchenCase
     {
         $baker = $this->baker();
         $recipe = $this->recipeOf($baker);
-        $reader = User::query()->create(['kitchen_id' => $baker->kitchen_id, 'email' => 'reads@example.org', 'password' => 'quince walnut lantern', 'is_demo' => false, 'role' => User::READER]);
+        $reader = User::query()->create([
+            'kitchen_id' => $baker->kitchen_id,
+            'email' => 'reads@example.org',
+            'password' => 'quince walnut lantern',
+            'is_demo' => false,
+            'role' => User::READER,
+        ]);
         Leaving::close($baker);
         $this->actingAs($reader->refresh())->get("/bench/$recipe->ulid")->assertNotFound();
         $this->travel(15)->days();

@@ -23,7 +23,11 @@ final class ChemistryTest extends CoreCase
     #[DataProvider('balances')]
     public function test_soda_and_acid_in_equivalents(string $lines, float $soda): void
     {
-        self::assertEqualsWithDelta($soda, (new AcidBalance(self::tables()))->leftOverSoda(self::formula($lines)), 0.005);
+        self::assertEqualsWithDelta(
+            $soda,
+            (new AcidBalance(self::tables()))->leftOverSoda(self::formula($lines)),
+            0.005,
+        );
     }
 
     /** @return array<string, array{string, float}> */
@@ -31,19 +35,40 @@ final class ChemistryTest extends CoreCase
     {
         return [
             'soda alone' => ['5 g baking soda', 5.0],
-            '5 g soda, 100 g vinegar: 5 g acetic acid, 83.3 meq' => ["5 g baking soda\n100 g vinegar", 5 - 5 / 60.05 * 84.01],
-            '5 g soda, 50 g lemon juice: 2.75 g citric acid, 42.9 meq' => ["5 g baking soda\n50 g lemon juice", 5 - 2.75 * 3 / 192.12 * 84.01],
-            'two to one by mass of cream of tartar, as in baking powder' => ["1 g baking soda\n2.263 g cream of tartar", 1 - 2.263 * 0.99 / 188.18 * 84.01],
+            '5 g soda, 100 g vinegar: 5 g acetic acid, 83.3 meq' => [
+                "5 g baking soda\n100 g vinegar",
+                5 - (5 / 60.05) * 84.01,
+            ],
+            '5 g soda, 50 g lemon juice: 2.75 g citric acid, 42.9 meq' => [
+                "5 g baking soda\n50 g lemon juice",
+                5 - ((2.75 * 3) / 192.12) * 84.01,
+            ],
+            'two to one by mass of cream of tartar, as in baking powder' => [
+                "1 g baking soda\n2.263 g cream of tartar",
+                1 - ((2.263 * 0.99) / 188.18) * 84.01,
+            ],
         ];
     }
 
     /** Below, at and above what a pound of dough hides. */
     public function test_left_over_soda_is_named_with_what_needs_no_acid(): void
     {
-        $warned = static fn (string $soda): array => array_column(self::work("Cake\nMakes 8 slices\n200 g ground almonds\n150 g erythritol\n3 eggs\n$soda g baking soda")->warnings, 'sentence', 'key');
+        $warned = static fn (string $soda): array => array_column(
+            self::work("Cake\nMakes 8 slices\n200 g ground almonds\n150 g erythritol\n3 eggs\n$soda g baking soda")
+                ->warnings,
+            'sentence',
+            'key',
+        );
         self::assertArrayNotHasKey('leftover-soda', $warned('0.4'));
         self::assertStringContainsString('3.0 g of the baking soda find no acid', $warned('3')['leftover-soda']);
-        self::assertArrayHasKey('sunflower-soda', array_column(self::work("Cake\n250 g flour\n200 g sugar\n3 eggs\n3 g baking soda", ['school' => 'seed'])->warnings, 'sentence', 'key'));
+        self::assertArrayHasKey(
+            'sunflower-soda',
+            array_column(
+                self::work("Cake\n250 g flour\n200 g sugar\n3 eggs\n3 g baking soda", ['school' => 'seed'])->warnings,
+                'sentence',
+                'key',
+            ),
+        );
     }
 
     /** Money and Born 1951: aw = 1 / (1 + 0.27 n). One mole of sucrose in 100 g of water: 0.787; none: 1. */
@@ -51,10 +76,17 @@ final class ChemistryTest extends CoreCase
     {
         self::assertEqualsWithDelta(1 / 1.27, (new Traits(442.3, 100.0, moles: 1.0))->waterActivity(0.27, 0.0), 1e-9);
         self::assertSame(1.0, (new Traits(100.0, 100.0))->waterActivity(0.27, 0.0));
-        self::assertEqualsWithDelta(1 / (1 + 0.27 * 2), (new Traits(442.3, 100.0, moles: 1.0))->waterActivity(0.27, 50.0), 1e-9);
+        self::assertEqualsWithDelta(
+            1 / (1 + 0.27 * 2),
+            (new Traits(442.3, 100.0, moles: 1.0))->waterActivity(0.27, 50.0),
+            1e-9,
+        );
     }
 
-    /** 37 g of erythritol in 100 g of solution at 25 °C are 58.7 g in 100 g of water (from memory of solubility tables). */
+    /**
+     * 37 g of erythritol in 100 g of solution at 25 °C are 58.7 g in 100 g of water (from memory of solubility
+     * tables).
+     */
     public function test_erythritol_is_just_saturated_where_the_tables_say_so(): void
     {
         $solubility = self::core()->constants->get('erythritol-solubility');
@@ -63,30 +95,51 @@ final class ChemistryTest extends CoreCase
         self::assertEqualsWithDelta(2.0, (new Traits(137.0, 63.0, crystal: 74.0))->grain($solubility, 0.0), 0.004);
     }
 
-    /** By van 't Hoff with 22 kJ a mole: 0.587 g in a gram of water at 25 °C are 0.31 at 5 °C (from memory: tables give 0.3 to 0.33). */
+    /**
+     * By van 't Hoff with 22 kJ a mole: 0.587 g in a gram of water at 25 °C are 0.31 at 5 °C (from memory: tables give
+     * 0.3 to 0.33).
+     */
     public function test_the_cold_holds_less_dissolved(): void
     {
         $at = static fn (float $celsius): float => Solubility::atCelsius($celsius, self::core()->constants);
         self::assertEqualsWithDelta(0.587, $at(25.0), 1e-9);
         self::assertEqualsWithDelta(0.31, $at(5.0), 0.005);
-        $grain = static fn (string $title): float => self::work("$title\nMakes 6 portions\n400 g whipping cream\n80 g erythritol")->properties['grain']->after;
+        $grain = static fn (string $title): float => self::work(
+            "$title\nMakes 6 portions\n400 g whipping cream\n80 g erythritol",
+        )->properties['grain']->after;
         self::assertEqualsWithDelta(0.587 / 0.31, $grain('Vanilla mousse') / $grain('Vanilla frosting'), 0.03);
     }
 
-    /** Each sugar alcohol by its own solubility and heat (from memory of tables): xylitol cools a dry frosting, sorbitol hardly sets. */
+    /**
+     * Each sugar alcohol by its own solubility and heat (from memory of tables): xylitol cools a dry frosting,
+     * sorbitol hardly sets.
+     */
     public function test_each_sugar_alcohol_is_held_by_its_own_figures(): void
     {
-        $cool = static fn (string $sweet): float => self::work("Frosting\nMakes 10 portions\n200 g $sweet\n100 g butter\n20 g cream cheese")->properties['cool']->after;
+        $cool = static fn (string $sweet): float => self::work(
+            "Frosting\nMakes 10 portions\n200 g $sweet\n100 g butter\n20 g cream cheese",
+        )->properties['cool']->after;
         // By hand: 27 g of water hold 48 g of the xylitol and 16 g of the erythritol.
-        self::assertEqualsWithDelta((200 - 48) * 153 / ((200 - 16) * 180), $cool('xylitol') / $cool('erythritol'), 0.02);
+        self::assertEqualsWithDelta(
+            ((200 - 48) * 153) / ((200 - 16) * 180),
+            $cool('xylitol') / $cool('erythritol'),
+            0.02,
+        );
         self::assertGreaterThan(40.0, $cool('xylitol'));
         self::assertSame(0.0, $cool('allulose'));
     }
 
-    /** 100 g of piece with 20 g of erythritol and 17.04 g of water: 10 g stay dissolved, 10 g take up 1800 J, 18 J a gram. */
+    /**
+     * 100 g of piece with 20 g of erythritol and 17.04 g of water: 10 g stay dissolved, 10 g take up 1800 J, 18 J a
+     * gram.
+     */
     public function test_cooling_is_of_the_crystals_alone(): void
     {
-        self::assertEqualsWithDelta(18.0, (new Traits(100.0, 10 / 0.587, crystal: 20.0, coolness: 20.0))->cool(0.587, 0.0, 180.0), 1e-6);
+        self::assertEqualsWithDelta(
+            18.0,
+            (new Traits(100.0, 10 / 0.587, crystal: 20.0, coolness: 20.0))->cool(0.587, 0.0, 180.0),
+            1e-6,
+        );
         self::assertSame(0.0, (new Traits(100.0, 60.0, crystal: 20.0, coolness: 20.0))->cool(0.587, 0.0, 180.0));
     }
 }

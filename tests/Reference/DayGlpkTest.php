@@ -9,7 +9,9 @@ use Aglyca\Core\Plan\Problem;
 use Aglyca\Core\Plan\Search;
 use PHPUnit\Framework\TestCase;
 
-/** Small days against GLPK 5.0 (Debian `glpk-utils`) as mixed-integer programmes with a binary for each job and minute. */
+/**
+ * Small days against GLPK 5.0 (Debian `glpk-utils`) as mixed-integer programmes with a binary for each job and minute.
+ */
 final class DayGlpkTest extends TestCase
 {
     public function test_random_days_end_as_early_as_they_can(): void
@@ -64,7 +66,14 @@ final class DayGlpkTest extends TestCase
         $counts = array_map(static fn (): bool => mt_rand(0, 4) > 0, $minutes);
         $counts[$n - 1] = true;
 
-        return new Problem($minutes, $arcs, ['hands' => [$bakers, $hands], 'oven' => [mt_rand(1, 2), $oven]], $blocks, $asleep, $counts);
+        return new Problem(
+            $minutes,
+            $arcs,
+            ['hands' => [$bakers, $hands], 'oven' => [mt_rand(1, 2), $oven]],
+            $blocks,
+            $asleep,
+            $counts,
+        );
     }
 
     /**
@@ -73,7 +82,10 @@ final class DayGlpkTest extends TestCase
      */
     private static function glpk(Problem $problem, int $horizon, int $last): ?int
     {
-        $start = static fn (int $j, float|int $by = 1): string => implode(' ', array_map(static fn (int $t): string => sprintf('%+d x%d_%d', $by * $t, $j, $t), range(0, $last)));
+        $start = static fn (int $j, float|int $by = 1): string => implode(
+            ' ',
+            array_map(static fn (int $t): string => sprintf('%+d x%d_%d', $by * $t, $j, $t), range(0, $last)),
+        );
         $rows = $binary = [];
         foreach ($problem->minutes as $j => $p) {
             $binary = [...$binary, ...array_map(static fn (int $t): string => "x{$j}_$t", range(0, $last))];
@@ -88,9 +100,17 @@ final class DayGlpkTest extends TestCase
         foreach ($problem->places as $name => [$capacity, $holds]) {
             for ($t = 0; $t <= $last + 10; $t++) {
                 $terms = [];
-                $free = $name === 'hands' && array_filter($problem->asleep, static fn (array $w): bool => $t >= $w[0] && $t < $w[1]) !== [] ? 0 : $capacity;
+                $free =
+                    $name === 'hands' &&
+                    array_filter($problem->asleep, static fn (array $w): bool => $t >= $w[0] && $t < $w[1]) !== []
+                        ? 0
+                        : $capacity;
                 foreach ($holds as $hold) {
-                    for ($s = max(0, $t - $hold->offset - $hold->length + 1); $s <= min($last, $t - $hold->offset); $s++) {
+                    for (
+                        $s = max(0, $t - $hold->offset - $hold->length + 1);
+                        $s <= min($last, $t - $hold->offset);
+                        $s++
+                    ) {
                         $terms[] = "+ x{$hold->job}_$s";
                     }
                 }
@@ -110,7 +130,16 @@ final class DayGlpkTest extends TestCase
             }
         }
         $file = tempnam(sys_get_temp_dir(), 'day');
-        file_put_contents($file, "Minimize\n end\nSubject To\n ".implode("\n ", $rows)."\nBounds\n 0 <= end <= ".($horizon)."\nBinary\n ".implode("\n ", $binary)."\nEnd\n");
+        file_put_contents(
+            $file,
+            "Minimize\n end\nSubject To\n ".
+                implode("\n ", $rows).
+                "\nBounds\n 0 <= end <= ".
+                $horizon.
+                "\nBinary\n ".
+                implode("\n ", $binary).
+                "\nEnd\n",
+        );
         exec('glpsol --lp '.escapeshellarg($file).' --cuts -w '.escapeshellarg("$file.raw").' 2>&1', $said);
         $raw = is_file("$file.raw") ? (string) file_get_contents("$file.raw") : '';
         @unlink($file);

@@ -17,11 +17,31 @@ final class FoodLawTest extends CoreCase
     {
         $cases = [];
         // 21 CFR 101.9(c)(1)(i)(F)
-        foreach (['isomalt' => 2.0, 'lactitol' => 2.0, 'xylitol' => 2.4, 'maltitol' => 2.1, 'sorbitol' => 2.6, 'mannitol' => 1.6, 'erythritol' => 0.0] as $polyol => $factor) {
+        foreach (
+            [
+                'isomalt' => 2.0,
+                'lactitol' => 2.0,
+                'xylitol' => 2.4,
+                'maltitol' => 2.1,
+                'sorbitol' => 2.6,
+                'mannitol' => 1.6,
+                'erythritol' => 0.0,
+            ] as $polyol => $factor
+        ) {
             $cases["21 CFR 101.9(c)(1)(i)(F), $polyol"] = [$polyol, 'energy-us', $factor];
         }
         // Regulation (EU) No 1169/2011, annex XIV: polyols 2.4, erythritol 0
-        foreach (['isomalt' => 2.4, 'lactitol' => 2.4, 'xylitol' => 2.4, 'maltitol' => 2.4, 'sorbitol' => 2.4, 'mannitol' => 2.4, 'erythritol' => 0.0] as $polyol => $factor) {
+        foreach (
+            [
+                'isomalt' => 2.4,
+                'lactitol' => 2.4,
+                'xylitol' => 2.4,
+                'maltitol' => 2.4,
+                'sorbitol' => 2.4,
+                'mannitol' => 2.4,
+                'erythritol' => 0.0,
+            ] as $polyol => $factor
+        ) {
             $cases["1169/2011 annex XIV, $polyol"] = [$polyol, 'energy-eu', $factor];
         }
 
@@ -31,11 +51,17 @@ final class FoodLawTest extends CoreCase
     #[DataProvider('polyolFactors')]
     public function test_a_polyols_energy(string $polyol, string $property, float $factor): void
     {
-        $rows = array_filter(self::tables()->rows('polyols'), static fn (array $r): bool => $r['polyol'] === $polyol && $r['property'] === $property);
+        $rows = array_filter(
+            self::tables()->rows('polyols'),
+            static fn (array $r): bool => $r['polyol'] === $polyol && $r['property'] === $property,
+        );
         self::assertSame([$factor], array_map(static fn (array $r): float => (float) $r['value'], array_values($rows)));
     }
 
-    /** 21 CFR 101.9(c)(1)(i)(B): 4, 4 and 9; FDA guidance on allulose 2020: 0.4; 1169/2011 annex XIV: fibre 2, alcohol 7, organic acids 3. */
+    /**
+     * 21 CFR 101.9(c)(1)(i)(B): 4, 4 and 9; FDA guidance on allulose 2020: 0.4; 1169/2011 annex XIV: fibre 2, alcohol
+     * 7, organic acids 3.
+     */
     public function test_general_factors(): void
     {
         $factors = array_column(self::tables()->rows('energy_factors'), null, 'nutrient');
@@ -43,10 +69,16 @@ final class FoodLawTest extends CoreCase
             self::assertEquals([$kcal, $kcal], [$factors[$nutrient]['us'], $factors[$nutrient]['eu']]);
         }
         self::assertEquals(0.4, $factors['allulose']['us']);
-        self::assertEquals([2, 7, 3], [$factors['fibre']['eu'], $factors['alcohol']['eu'], $factors['organic-acid']['eu']]);
+        self::assertEquals(
+            [2, 7, 3],
+            [$factors['fibre']['eu'], $factors['alcohol']['eu'], $factors['organic-acid']['eu']],
+        );
     }
 
-    /** @return array<string, array{LabelLaw, string, float, string, float, float}> printed text and what it may stand for */
+    /**
+     * @return array<string, array{LabelLaw, string, float, string, float, float}> printed text and what it may stand
+     *     for
+     */
     public static function roundings(): array
     {
         return [
@@ -68,8 +100,14 @@ final class FoodLawTest extends CoreCase
     }
 
     #[DataProvider('roundings')]
-    public function test_a_label_is_rounded_and_read_back_by_its_law(LabelLaw $law, string $nutrient, float $true, string $printed, float $low, float $high): void
-    {
+    public function test_a_label_is_rounded_and_read_back_by_its_law(
+        LabelLaw $law,
+        string $nutrient,
+        float $true,
+        string $printed,
+        float $low,
+        float $high,
+    ): void {
         self::assertSame($printed, LabelRounding::printed($law, $nutrient, $true));
         [$from, $to] = LabelRounding::behind($law, $nutrient, $printed);
         self::assertEqualsWithDelta([$low, $high], [$from, $to], 1e-9);

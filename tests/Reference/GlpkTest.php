@@ -24,9 +24,16 @@ final class GlpkTest extends CoreCase
         for ($case = 0; $case < 300; $case++) {
             $programme = $this->random();
             $ours = Simplex::solve($programme);
-            self::assertEqualsWithDelta(self::glpk($programme), $ours->objective, 1e-6 * max(1.0, abs($ours->objective)), "programme $case");
+            self::assertEqualsWithDelta(
+                self::glpk($programme),
+                $ours->objective,
+                1e-6 * max(1.0, abs($ours->objective)),
+                "programme $case",
+            );
             foreach ($programme->rows as $i => $row) {
-                $value = array_sum(array_map(static fn (float $a, float $x): float => $a * $x, $row->coefficients, $ours->grams));
+                $value = array_sum(
+                    array_map(static fn (float $a, float $x): float => $a * $x, $row->coefficients, $ours->grams),
+                );
                 self::assertGreaterThanOrEqual($row->low - 1e-6, $value - $ours->misses[$i]);
                 self::assertLessThanOrEqual($row->high + 1e-6, $value - $ours->misses[$i]);
             }
@@ -39,8 +46,11 @@ final class GlpkTest extends CoreCase
 
     /** Every programme that the demo desserts become, by each sweetener and each school. */
     #[DataProvider('all')]
-    public function test_the_desserts_programmes_have_the_same_optimum(string $text, string $sweetener, string $school): void
-    {
+    public function test_the_desserts_programmes_have_the_same_optimum(
+        string $text,
+        string $sweetener,
+        string $school,
+    ): void {
         $this->assertOptimal(self::brief($text, ['sweetener' => $sweetener, 'school' => $school]));
     }
 
@@ -58,7 +68,9 @@ final class GlpkTest extends CoreCase
         $recipe = self::kernel()->read($brief);
         $formula = Formula::asWritten($recipe, $brief->portions->pieces);
         $swapper = self::core()->swapper;
-        foreach ($swapper->lay($formula, $brief->wishes, OvenPlan::asWritten($recipe->steps, self::core()->ovens)) as $problem) {
+        foreach (
+            $swapper->lay($formula, $brief->wishes, OvenPlan::asWritten($recipe->steps, self::core()->ovens)) as $problem
+        ) {
             $programme = $problem->programme();
             if ($programme->costs !== [] && $programme->rows !== []) {
                 $ours = Simplex::solve($programme)->objective;
@@ -103,9 +115,21 @@ final class GlpkTest extends CoreCase
             [$low, $high] = match (mt_rand(0, 3)) {
                 0 => [-INF, $high], 1 => [$low, INF], 2 => [$low, $low], default => [$low, $high]
             };
-            $rows[] = new Row('bulk', $coefficients, $low, $high, mt_rand(0, 5) === 0 ? 10_000.0 : $real(0.1, 8), $real(0.5, 50), $of);
+            $rows[] = new Row(
+                'bulk',
+                $coefficients,
+                $low,
+                $high,
+                mt_rand(0, 5) === 0 ? 10_000.0 : $real(0.1, 8),
+                $real(0.5, 50),
+                $of,
+            );
         }
 
-        return new Programme(array_map(static fn (): float => mt_rand(0, 2) === 0 ? 0.0 : $real(0, 0.2), range(1, $n)), array_map(static fn (): float => mt_rand(0, 1) === 0 ? INF : $real(0, 300), range(1, $n)), $rows);
+        return new Programme(
+            array_map(static fn (): float => mt_rand(0, 2) === 0 ? 0.0 : $real(0, 0.2), range(1, $n)),
+            array_map(static fn (): float => mt_rand(0, 1) === 0 ? INF : $real(0, 300), range(1, $n)),
+            $rows,
+        );
     }
 }

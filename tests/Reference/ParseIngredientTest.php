@@ -13,7 +13,24 @@ use Tests\Core\Reading\Corpus;
  */
 final class ParseIngredientTest extends CoreCase
 {
-    private const UNITS = ['teaspoon' => 'tsp', 'tablespoon' => 'tbsp', 'gram' => 'g', 'kilogram' => 'kg', 'ounce' => 'oz', 'fluid ounce' => 'floz', 'fluidounce' => 'floz', 'pound' => 'lb', 'milliliter' => 'ml', 'liter' => 'l', 'deciliter' => 'dl', 'package' => 'packet', 'can' => 'tin', 'large' => '', 'medium' => '', 'small' => ''];
+    private const UNITS = [
+        'teaspoon' => 'tsp',
+        'tablespoon' => 'tbsp',
+        'gram' => 'g',
+        'kilogram' => 'kg',
+        'ounce' => 'oz',
+        'fluid ounce' => 'floz',
+        'fluidounce' => 'floz',
+        'pound' => 'lb',
+        'milliliter' => 'ml',
+        'liter' => 'l',
+        'deciliter' => 'dl',
+        'package' => 'packet',
+        'can' => 'tin',
+        'large' => '',
+        'medium' => '',
+        'small' => '',
+    ];
 
     public function test_every_difference_was_judged(): void
     {
@@ -39,10 +56,16 @@ final class ParseIngredientTest extends CoreCase
         $differ = [];
         foreach ($rows as $i => $row) {
             $line = self::line($row['text']);
-            $amount = isset($theirs[$i]['low']) ? ($theirs[$i]['low'] + ($theirs[$i]['high'] ?? $theirs[$i]['low'])) / 2 : null;
+            $amount = isset($theirs[$i]['low'])
+                ? ($theirs[$i]['low'] + ($theirs[$i]['high'] ?? $theirs[$i]['low'])) / 2
+                : null;
             $unit = self::UNITS[$theirs[$i]['unit'] ?? ''] ?? ($theirs[$i]['unit'] ?? '');
             $ours = $line->measure()?->count->value;
-            if (($ours === null) === ($amount === null) && abs(($ours ?? 0.0) - ($amount ?? 0.0)) < 0.01 && ($line->measure()?->unit->key ?? '') === $unit) {
+            if (
+                ($ours === null) === ($amount === null) &&
+                abs(($ours ?? 0.0) - ($amount ?? 0.0)) < 0.01 &&
+                ($line->measure()?->unit->key ?? '') === $unit
+            ) {
                 $agree++;
             } else {
                 $differ[] = $row['text'];
@@ -58,10 +81,18 @@ final class ParseIngredientTest extends CoreCase
      */
     private static function theirs(array $lines): array
     {
-        $process = proc_open(['node', __DIR__.'/parse-ingredient.mjs'], [['pipe', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']], $pipes, dirname(__DIR__, 2));
+        $process = proc_open(
+            ['node', __DIR__.'/parse-ingredient.mjs'],
+            [['pipe', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']],
+            $pipes,
+            dirname(__DIR__, 2),
+        );
         fwrite($pipes[0], implode("\n", array_map(json_encode(...), $lines)));
         fclose($pipes[0]);
-        $out = array_map(static fn (string $l): array => json_decode($l, true), explode("\n", trim((string) stream_get_contents($pipes[1]))));
+        $out = array_map(
+            static fn (string $l): array => json_decode($l, true),
+            explode("\n", trim((string) stream_get_contents($pipes[1]))),
+        );
         proc_close($process);
 
         return $out;

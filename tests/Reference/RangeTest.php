@@ -10,7 +10,9 @@ use Aglyca\Core\Account\Spreads;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
 
-/** The range against a Monte Carlo draw (JCGM 101:2008): of desserts as they may really be, 93 to 97 % lie within it. */
+/**
+ * The range against a Monte Carlo draw (JCGM 101:2008): of desserts as they may really be, 93 to 97 % lie within it.
+ */
 final class RangeTest extends CoreCase
 {
     private const DRAWS = 4000;
@@ -23,7 +25,8 @@ final class RangeTest extends CoreCase
         $inside = 0;
         for ($i = 0; $i < self::DRAWS; $i++) {
             $net = $this->draw($account);
-            $inside += (int) ($net >= $account->low(Convention::LowCarb) && $net <= $account->high(Convention::LowCarb));
+            $inside +=
+                (int) ($net >= $account->low(Convention::LowCarb) && $net <= $account->high(Convention::LowCarb));
         }
         self::assertGreaterThan(0.93, $inside / self::DRAWS);
         self::assertLessThan(0.975, $inside / self::DRAWS);
@@ -34,7 +37,8 @@ final class RangeTest extends CoreCase
     {
         static $spreads = null;
         $spreads ??= new Spreads(self::tables());
-        $normal = static fn (): float => sqrt(-2 * log(mt_rand(1, 1_000_000) / 1_000_001)) * cos(2 * M_PI * mt_rand() / mt_getrandmax());
+        $normal = static fn (): float => sqrt(-2 * log(mt_rand(1, 1_000_000) / 1_000_001)) *
+            cos((2 * M_PI * mt_rand()) / mt_getrandmax());
         [$net, $known] = [0.0, []];
         $shares = $account->formula->shares();
         foreach ($account->formula->doses as $i => $dose) {
@@ -43,9 +47,17 @@ final class RangeTest extends CoreCase
             }
             $n = $dose->food->per100;
             $u = $spreads->of($dose->food);
-            $known[$dose->food->key] ??= $n->carbohydrate + $u['carbohydrate'] * $normal() - $n->fibre - $u['fibre'] * $normal()
-                - $n->polyolGrams() - $u['polyols'] * $normal() - $n->allulose - $u['allulose'] * $normal();
-            $net += ($dose->grams->value + $dose->grams->u * $normal()) * $shares[$i] * $known[$dose->food->key] / 100;
+            $known[$dose->food->key] ??=
+                $n->carbohydrate +
+                $u['carbohydrate'] * $normal() -
+                $n->fibre -
+                $u['fibre'] * $normal() -
+                $n->polyolGrams() -
+                $u['polyols'] * $normal() -
+                $n->allulose -
+                $u['allulose'] * $normal();
+            $net +=
+                (($dose->grams->value + $dose->grams->u * $normal()) * $shares[$i] * $known[$dose->food->key]) / 100;
         }
 
         return $net;

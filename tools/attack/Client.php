@@ -23,7 +23,11 @@ final class Client
     public function __construct(private readonly string $base)
     {
         $this->handle = curl_init();
-        curl_setopt_array($this->handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_TIMEOUT => 30]);
+        curl_setopt_array($this->handle, [
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_COOKIEFILE => '',
+            CURLOPT_TIMEOUT => 30,
+        ]);
     }
 
     /** @param  ?array<string, mixed>  $form */
@@ -53,23 +57,39 @@ final class Client
     /** @param  ?array<string, mixed>  $form @return array<int, mixed> */
     private function options(string $path, ?array $form): array
     {
-        $options = [CURLOPT_URL => $this->base.$path, CURLOPT_HTTPHEADER => [], CURLOPT_HEADERFUNCTION => function (CurlHandle $h, string $line): int {
-            [$name, $value] = [...explode(':', $line, 2), ''];
-            $this->headers[strtolower(trim($name))] = trim($value);
+        $options = [
+            CURLOPT_URL => $this->base.$path,
+            CURLOPT_HTTPHEADER => [],
+            CURLOPT_HEADERFUNCTION => function (CurlHandle $h, string $line): int {
+                [$name, $value] = [...explode(':', $line, 2), ''];
+                $this->headers[strtolower(trim($name))] = trim($value);
 
-            return strlen($line);
-        }];
+                return strlen($line);
+            }];
 
-        return $options + ($form === null ? [CURLOPT_HTTPGET => true] : [CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query(['_token' => $this->token, ...$form])]);
+        return $options +
+            ($form === null
+                ? [CURLOPT_HTTPGET => true]
+                : [CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query(['_token' => $this->token, ...$form])]);
     }
 
     /** The same session once more, for requests side by side. @param  array<string, mixed>  $form */
     public function beside(string $path, array $form): CurlHandle
     {
         // A copied handle has no cookies of its own.
-        $cookies = array_map(static fn (string $line): string => implode('=', array_slice(explode("\t", $line), 5, 2)), (array) curl_getinfo($this->handle, CURLINFO_COOKIELIST));
+        $cookies = array_map(
+            static fn (string $line): string => implode('=', array_slice(explode("\t", $line), 5, 2)),
+            (array) curl_getinfo($this->handle, CURLINFO_COOKIELIST),
+        );
         $copy = curl_init();
-        curl_setopt_array($copy, $this->options($path, $form) + [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 30, CURLOPT_COOKIE => implode('; ', $cookies)]);
+        curl_setopt_array(
+            $copy,
+            $this->options($path, $form) + [
+                CURLOPT_RETURNTRANSFER => true,
+                CURLOPT_TIMEOUT => 30,
+                CURLOPT_COOKIE => implode('; ', $cookies),
+            ],
+        );
 
         return $copy;
     }
@@ -77,7 +97,11 @@ final class Client
     public function signUp(string $kitchen): void
     {
         $this->ask('/sign-up');
-        $this->ask('/sign-up', ['email' => bin2hex(random_bytes(6)).'@example.org', 'password' => 'quince walnut lantern', 'kitchen' => $kitchen]);
+        $this->ask('/sign-up', [
+            'email' => bin2hex(random_bytes(6)).'@example.org',
+            'password' => 'quince walnut lantern',
+            'kitchen' => $kitchen,
+        ]);
         $this->ask('/shelf');
         $this->ask('/');
     }

@@ -29,10 +29,30 @@ return static function (string $base, callable $say): void {
                 }
             }
         }
-        exec('bash -c '.escapeshellarg('AGLYCA_STATE='.$state.' DB_PORT_OF='.getenv('ATTACK_DB').' '.getenv('AGLYCA_CHECKOUT').'/tools/attack/database.sh'), $said, $code);
+        exec(
+            'bash -c '.
+                escapeshellarg(
+                    'AGLYCA_STATE='.
+                        $state.
+                        ' DB_PORT_OF='.
+                        getenv('ATTACK_DB').
+                        ' '.
+                        getenv('AGLYCA_CHECKOUT').
+                        '/tools/attack/database.sh',
+                ),
+            $said,
+            $code,
+        );
         $code === 0 || throw new RuntimeException('the database did not come back: '.implode(' ', $said));
     }
-    $there = explode("\n", trim((string) shell_exec("mariadb --no-defaults --socket=$state/run/m.sock -N -e 'select name from toppings' aglyca")));
+    $there = explode(
+        "\n",
+        trim(
+            (string) shell_exec(
+                "mariadb --no-defaults --socket=$state/run/m.sock -N -e 'select name from toppings' aglyca",
+            ),
+        ),
+    );
     $say('writes acknowledged while the database was killed five times', (string) count($acknowledged));
     $say('of these lost', (string) count(array_diff($acknowledged, $there)));
     $say('answers that asked to try again', (string) $errors);

@@ -23,5 +23,14 @@ foreach ($parts as $part) {
     }
 }
 if ($wanted === []) {
-    file_put_contents(dirname(__DIR__, 2).'/docs/attack.md', "# The attack\n\nWhat `./aglyca attack` found the last time, against a server and a database of its own on loopback (".date('Y-m-d').', '.trim((string) shell_exec('nproc'))." processors). It is no part of the tests: it takes minutes, and kills.\n\n| what | found |\n| --- | --- |\n".implode("\n", $lines)."\n");
+    file_put_contents(
+        dirname(__DIR__, 2).'/docs/attack.md',
+        "# The attack\n\nWhat `./aglyca attack` found the last time, against a server and a database of its own on loopback (".
+            date('Y-m-d').
+            ', '.
+            trim((string) shell_exec('nproc')).
+            " processors). It is no part of the tests: it takes minutes, and kills.\n\n| what | found |\n| --- | --- |\n".
+            implode("\n", $lines).
+            "\n",
+    );
 }

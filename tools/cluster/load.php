@@ -29,7 +29,17 @@ for ($i = 0; $i < (int) $clients; $i++) {
         $name = basename($folder)."-$i-$n";
         $client->ask('/pantry/toppings', ['topping_name' => $name, 'text' => '5 g butter']);
         $isDone = $client->status === 302 && str_contains($client->headers['location'] ?? '', '/pantry');
-        fwrite($notes, sprintf("%.3f %s %s %d %.3f\n", microtime(true), $isDone ? 'kept' : 'error', $name, $client->status, $client->seconds));
+        fwrite(
+            $notes,
+            sprintf(
+                "%.3f %s %s %d %.3f\n",
+                microtime(true),
+                $isDone ? 'kept' : 'error',
+                $name,
+                $client->status,
+                $client->seconds,
+            ),
+        );
         if (! $isDone) {
             usleep(200_000);
         }

@@ -27,7 +27,15 @@ final readonly class AccountController
         $eaten = Number::from($request->input('eaten'));
 
         return in_array($eaten, PortionPlan::EATEN, true)
-            ? $this->sheet->keep($request, $dessert, 'account', AccountSheet::class, $dessert->brief->but(portions: $dessert->brief->portions->but(eaten: $eaten)))
-            : $this->sheet->refuse($request, $dessert, 'account', AccountSheet::class, ['eaten' => 'Choose one of the list.']);
+            ? $this->sheet->keep(
+                $request,
+                $dessert,
+                'account',
+                AccountSheet::class,
+                $dessert->brief->but(portions: $dessert->brief->portions->but(eaten: $eaten)),
+            )
+            : $this->sheet->refuse($request, $dessert, 'account', AccountSheet::class, [
+                'eaten' => 'Choose one of the list.',
+            ]);
     }
 }

@@ -21,20 +21,43 @@ final readonly class AlmanacController
 
     public function index(Conventions $conventions): View
     {
-        return view('almanac', ['pictures' => new AlmanacPictures($this->kernel->catalogue->pictures()), 'foods' => $this->kernel->catalogue->foods(), 'conventions' => $conventions->all(), 'sources' => $this->sources->all(), 'tables' => Sources::TABLES]);
+        return view('almanac', [
+            'pictures' => new AlmanacPictures($this->kernel->catalogue->pictures()),
+            'foods' => $this->kernel->catalogue->foods(),
+            'conventions' => $conventions->all(),
+            'sources' => $this->sources->all(),
+            'tables' => Sources::TABLES,
+        ]);
     }
 
     /** One of the tables that the figures come from, as it stands. */
     public function table(string $name): View
     {
-        return view('table', ['name' => Sources::TABLES[$name] ?? abort(404), 'rows' => $this->sources->rows($name), 'sources' => $this->sources->all()]);
+        return view('table', [
+            'name' => Sources::TABLES[$name] ?? abort(404),
+            'rows' => $this->sources->rows($name),
+            'sources' => $this->sources->all(),
+        ]);
     }
 
     public function food(string $key, ShelfPage $shelf, Request $request): View
     {
-        $recipes = $request->user()?->kitchen->recipes()->with(['latest', 'kitchen'])->orderByDesc('opened_at')->limit(self::LOOKED_AT)->get() ?? [];
+        $recipes =
+            $request
+                ->user()
+                ?->kitchen->recipes()
+                ->with(['latest', 'kitchen'])
+                ->orderByDesc('opened_at')
+                ->limit(self::LOOKED_AT)
+                ->get() ?? [];
         $food = $this->kernel->catalogue->food($key) ?? abort(404);
 
-        return view('food', ['food' => $food, 'source' => $this->sources->get($food->provenance), 'facts' => $this->sources->factsOf($key), 'desserts' => $shelf->with($key, $recipes), 'instead' => $this->kernel->catalogue->insteadOf($key)]);
+        return view('food', [
+            'food' => $food,
+            'source' => $this->sources->get($food->provenance),
+            'facts' => $this->sources->factsOf($key),
+            'desserts' => $shelf->with($key, $recipes),
+            'instead' => $this->kernel->catalogue->insteadOf($key),
+        ]);
     }
 }

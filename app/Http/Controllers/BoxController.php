@@ -16,11 +16,18 @@ final readonly class BoxController
     public function store(Request $request, Bake $bake): RedirectResponse
     {
         abort_if($bake->trashed(), 404);
-        $said = $request->validate([
-            'place' => ['required', Rule::in(array_keys(Box::PLACES))],
-            'pieces_left' => ['required', 'integer', 'between:1,1000'],
-            'good_until' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
-        ], ['pieces_left.*' => 'How many pieces: a whole number.', 'good_until.*' => 'Say the day, or nothing.', 'place.*' => 'Choose one of the list.']);
+        $said = $request->validate(
+            [
+                'place' => ['required', Rule::in(array_keys(Box::PLACES))],
+                'pieces_left' => ['required', 'integer', 'between:1,1000'],
+                'good_until' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
+            ],
+            [
+                'pieces_left.*' => 'How many pieces: a whole number.',
+                'good_until.*' => 'Say the day, or nothing.',
+                'place.*' => 'Choose one of the list.',
+            ],
+        );
         $bake->boxes()->create($said);
 
         return redirect("/notebook/bakes/$bake->id#boxes");

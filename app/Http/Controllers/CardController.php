@@ -35,7 +35,10 @@ final readonly class CardController
         $card = new Card($this->kernel->convert($dessert->brief), $this->kernel);
         $paper = $request->query('paper') === 'letter' ? 'letter' : 'a4';
 
-        return response(CardPdf::of($card, $paper), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'attachment; filename="'.Str::slug($card->title()).'.pdf"']);
+        return response(CardPdf::of($card, $paper), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'attachment; filename="'.Str::slug($card->title()).'.pdf"',
+        ]);
     }
 
     public function tin(Request $request, Dessert $dessert): Response
@@ -43,8 +46,10 @@ final readonly class CardController
         $copies = Number::from($request->query('copies')) ?? 1.0;
 
         return response()->view('tin', [
-            'card' => new Card($this->kernel->convert($dessert->brief), $this->kernel), 'dessert' => $dessert,
-            'copies' => (int) max(1, min(self::MOST_LABELS, $copies)), 'baked' => mb_substr((string) $request->query('baked', now()->format('j F Y')), 0, 40),
+            'card' => new Card($this->kernel->convert($dessert->brief), $this->kernel),
+            'dessert' => $dessert,
+            'copies' => (int) max(1, min(self::MOST_LABELS, $copies)),
+            'baked' => mb_substr((string) $request->query('baked', now()->format('j F Y')), 0, 40),
         ]);
     }
 
@@ -53,14 +58,21 @@ final readonly class CardController
         $recipe = $dessert->recipe ?? abort(404);
         $recipe->share()->firstOrCreate([], ['token' => Str::random(Share::TOKEN)]);
 
-        return redirect($dessert->path('bench/card').'#link')->with('undo', ['said' => 'Whoever has the link can read the card.', 'to' => $dessert->path('bench/unshare'), 'label' => 'Withdraw it']);
+        return redirect($dessert->path('bench/card').'#link')->with('undo', [
+            'said' => 'Whoever has the link can read the card.',
+            'to' => $dessert->path('bench/unshare'),
+            'label' => 'Withdraw it',
+        ]);
     }
 
     public function unshare(Dessert $dessert): RedirectResponse
     {
         ($dessert->recipe ?? abort(404))->share()->delete();
 
-        return redirect($dessert->path('bench/card').'#link')->with('said', 'The link is withdrawn: it leads nowhere now.');
+        return redirect($dessert->path('bench/card').'#link')->with(
+            'said',
+            'The link is withdrawn: it leads nowhere now.',
+        );
     }
 
     /** The card alone, for whoever has the link; with the kitchen's own packages, and nothing else of the kitchen. */
@@ -68,7 +80,13 @@ final readonly class CardController
     {
         $share = Share::query()->with(['recipe.latest', 'recipe.kitchen'])->where('token', $token)->first();
         // The database takes large and small letters for the same; a token does not.
-        abort_unless($share !== null && hash_equals($share->token, $token) && $share->recipe !== null && $share->recipe->kitchen->closed_at === null, 404);
+        abort_unless(
+            $share !== null &&
+                hash_equals($share->token, $token) &&
+                $share->recipe !== null &&
+                $share->recipe->kitchen->closed_at === null,
+            404,
+        );
         $recipe = $share->recipe;
         // Whom the kitchen bakes for is nobody's business.
         $limits = $recipe->kitchen->limits();
@@ -80,6 +98,9 @@ final readonly class CardController
             abort(404);
         }
 
-        return response()->view('shared', ['card' => $card], 200, ['X-Robots-Tag' => 'noindex, nofollow', 'Cache-Control' => 'no-store']);
+        return response()->view('shared', ['card' => $card], 200, [
+            'X-Robots-Tag' => 'noindex, nofollow',
+            'Cache-Control' => 'no-store',
+        ]);
     }
 }

@@ -23,7 +23,13 @@ final readonly class CopyController
         $kitchen = $request->user()->kitchen;
         SecurityLog::of('copy taken', $request->user());
 
-        return response()->download(KitchenZip::of($kitchen, $kernel), Str::slug($kitchen->name).'-'.now()->toDateString().'.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
+        return response()
+            ->download(
+                KitchenZip::of($kitchen, $kernel),
+                Str::slug($kitchen->name).'-'.now()->toDateString().'.zip',
+                ['Content-Type' => 'application/zip'],
+            )
+            ->deleteFileAfterSend();
     }
 
     public function bring(Request $request): RedirectResponse

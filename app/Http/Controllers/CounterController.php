@@ -13,7 +13,6 @@ use App\Support\Draft;
 use App\View\BenchPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\MessageBag;
 use Illuminate\View\View;
 
@@ -35,8 +34,16 @@ final readonly class CounterController
     public function show(Dessert $dessert): View
     {
         return view('counter', [
-            'page' => new BenchPage($dessert, $this->kernel->convert($dessert->brief), $this->kernel, new MessageBag, [], null),
-            'isOpen' => $dessert->recipe !== null && Run::query()->where('recipe_id', $dessert->recipe->id)->whereNull('bake_id')->exists(),
+            'page' => new BenchPage(
+                $dessert,
+                $this->kernel->convert($dessert->brief),
+                $this->kernel,
+                new MessageBag(),
+                [],
+                null,
+            ),
+            'isOpen' => $dessert->recipe !== null &&
+                Run::query()->where('recipe_id', $dessert->recipe->id)->whereNull('bake_id')->exists(),
             'bakes' => $dessert->recipe?->bakes()->with('version')->get() ?? collect(),
         ]);
     }
@@ -52,21 +59,17 @@ final readonly class CounterController
             'mark.*' => 'The mark goes from 1 to 5.',
             'words.max' => 'That is more than 5,000 characters: shorten it a little.',
         ]);
-        $bake = DB::transaction(fn (): Bake => $recipe->bakes()->create([
-            'version_id' => $recipe->latest->id,
-            'baked_on' => $said['baked_on'],
-            'mark' => $said['mark'] ?? null,
-            'words' => $said['words'] ?? '',
-        ]));
-
-        return redirect("/counter/$recipe->ulid#notes")->with('undo', ['said' => 'Your bake is in the notebook.', 'to' => "/bakes/$bake->id/remove", 'label' => 'Undo']);
     }
 
     public function remove(Bake $bake): RedirectResponse
     {
         $bake->delete();
 
-        return redirect($this->page($bake))->with('undo', ['said' => 'The note was taken out.', 'to' => "/bakes/$bake->id/restore", 'label' => 'Undo']);
+        return redirect($this->page($bake))->with('undo', [
+            'said' => 'The note was taken out.',
+            'to' => "/bakes/$bake->id/restore",
+            'label' => 'Undo',
+        ]);
     }
 
     public function restore(Bake $bake): RedirectResponse

@@ -26,33 +26,75 @@ final readonly class CurveController
     public function index(Request $request): View
     {
         $curves = $request->user()->kitchen->curves()->orderByDesc('eaten_on')->orderByDesc('id')->limit(60)->get();
-        $open = array_values(array_filter([$curves->firstWhere('id', $request->integer('a')) ?? $curves->first(), $curves->firstWhere('id', $request->integer('b'))]));
+        $open = array_values(
+            array_filter([
+                $curves->firstWhere('id', $request->integer('a')) ?? $curves->first(),
+                $curves->firstWhere('id', $request->integer('b')),
+            ]),
+        );
 
         return view('response', [
-            'cautions' => array_filter(array_map(fn (CurveNote $note): string => $this->kernel->cautionOf($note->curve()), $open)),
-            'curves' => $curves, 'drawing' => $open === [] ? null : new CurveDrawing($open), 'open' => $open, 'recipes' => $request->user()->kitchen->recipes()->orderBy('title')->limit(200)->get(['id', 'ulid', 'title']),
+            'cautions' => array_filter(
+                array_map(fn (CurveNote $note): string => $this->kernel->cautionOf($note->curve()), $open),
+            ),
+            'curves' => $curves,
+            'drawing' => $open === [] ? null : new CurveDrawing($open),
+            'open' => $open,
+            'recipes' => $request
+                ->user()
+                ->kitchen->recipes()
+                ->orderBy('title')
+                ->limit(200)
+                ->get(['id', 'ulid', 'title']),
         ]);
     }
 
     public function store(Request $request): RedirectResponse
     {
-        $said = $request->validate([
-            'name' => ['required', 'string', 'max:120'], 'eaten_on' => ['required', 'date_format:Y-m-d', 'before_or_equal:tomorrow', 'after:2000-01-01'],
-            'readings' => ['nullable', 'string', 'max:100000'], 'dessert' => ['nullable', 'string', 'max:26'],
-        ], ['name.*' => 'Give it a name, such as “two slices of the loaf”.', 'eaten_on.*' => 'Say the day, not later than today.', 'readings.*' => 'That is too much text.']);
+        $said = $request->validate(
+            [
+                'name' => ['required', 'string', 'max:120'],
+                'eaten_on' => ['required', 'date_format:Y-m-d', 'before_or_equal:tomorrow', 'after:2000-01-01'],
+                'readings' => ['nullable', 'string', 'max:100000'],
+                'dessert' => ['nullable', 'string', 'max:26'],
+            ],
+            [
+                'name.*' => 'Give it a name, such as “two slices of the loaf”.',
+                'eaten_on.*' => 'Say the day, not later than today.',
+                'readings.*' => 'That is too much text.',
+            ],
+        );
         $file = $request->file('file');
         try {
-            $text = $file instanceof UploadedFile ? ($file->isValid() && $file->getSize() <= self::MOST_BYTES ? (string) $file->get() : throw new InvalidArgumentException('A file of up to 500 kB, please.')) : (string) ($said['readings'] ?? '');
+            $text =
+                $file instanceof UploadedFile
+                    ? ($file->isValid() && $file->getSize() <= self::MOST_BYTES
+                        ? (string) $file->get()
+                        : throw new InvalidArgumentException('A file of up to 500 kB, please.'))
+                    : (string) ($said['readings'] ?? '');
             // Typed readings need no heading: minutes and a value on each line.
-            $csv = preg_match('~^\s*-?\d~', $text) === 1 ? "minutes;glucose\n".preg_replace('~^\s*(-?\d+)[\s,;:]+(\d+(?:[.,]\d+)?)\s*$~m', '$1;$2', $text) : $text;
+            $csv =
+                preg_match('~^\s*-?\d~', $text) === 1
+                    ? "minutes;glucose\n".preg_replace('~^\s*(-?\d+)[\s,;:]+(\d+(?:[.,]\d+)?)\s*$~m', '$1;$2', $text)
+                    : $text;
             $points = MeterFile::read($csv)->points;
             new Curve($points);
         } catch (InvalidArgumentException $fault) {
             return redirect('/notebook/response')->withInput()->withErrors(['readings' => $fault->getMessage()]);
         }
         $kitchen = $request->user()->kitchen;
-        $recipe = Recipe::query()->where('kitchen_id', $kitchen->id)->where('ulid', $said['dessert'] ?? '')->value('id');
-        $curve = $kitchen->curves()->create(['name' => $said['name'], 'eaten_on' => $said['eaten_on'], 'points' => $points, 'recipe_id' => $recipe]);
+        $recipe = Recipe::query()
+            ->where('kitchen_id', $kitchen->id)
+            ->where('ulid', $said['dessert'] ?? '')
+            ->value('id');
+        $curve = $kitchen
+            ->curves()
+            ->create([
+                'name' => $said['name'],
+                'eaten_on' => $said['eaten_on'],
+                'points' => $points,
+                'recipe_id' => $recipe,
+            ]);
 
         return redirect("/notebook/response?a=$curve->id");
     }
@@ -61,7 +103,11 @@ final readonly class CurveController
     {
         $curve->delete();
 
-        return redirect('/notebook/response')->with('undo', ['said' => "“{$curve->name}” was removed.", 'to' => "/notebook/response/$curve->id/restore", 'label' => 'Undo']);
+        return redirect('/notebook/response')->with('undo', [
+            'said' => "“{$curve->name}” was removed.",
+            'to' => "/notebook/response/$curve->id/restore",
+            'label' => 'Undo',
+        ]);
     }
 
     public function restore(CurveNote $curve): RedirectResponse

@@ -46,7 +46,10 @@ final readonly class DayController
         $kitchen = $request->user()->kitchen;
         $own = $kitchen->recipes()->whereIn('ulid', $request->validated('desserts'))->pluck('ulid')->all();
         if ($own === []) {
-            return redirect()->route('day.create')->withInput()->withErrors(['desserts' => 'Choose at least one dessert.']);
+            return redirect()
+                ->route('day.create')
+                ->withInput()
+                ->withErrors(['desserts' => 'Choose at least one dessert.']);
         }
         $kitchen->update(['zone' => $request->zone()->getName()]);
         $day = Day::begin($kitchen, ['desserts' => array_values($own), ...$request->moment()]);
@@ -63,7 +66,9 @@ final readonly class DayController
 
     public function when(DayRequest $request, Day $day): Response|RedirectResponse
     {
-        $day->change(static fn (array $document): array => [...$document, ...$request->moment(), 'held' => [], 'done' => []]);
+        $day->change(
+            static fn (array $document): array => [...$document, ...$request->moment(), 'held' => [], 'done' => []],
+        );
 
         return $this->answer($request, $day);
     }
@@ -72,15 +77,27 @@ final readonly class DayController
     {
         $key = (string) $request->validated('key');
         [$from, $at] = [(int) $request->validated('from'), (int) $request->validated('at')];
-        $day->change(static fn (array $document): array => [...$document, 'held' => [...$document['held'] ?? [], $key => $at]]);
+        $day->change(
+            static fn (array $document): array => [...$document, 'held' => [...$document['held'] ?? [], $key => $at]],
+        );
         $planned = PlannedDay::of($day, $this->kernel, false);
         $slot = DayPage::slot($planned, $key);
         if ($slot === null) {
-            $day->change(static fn (array $document): array => [...$document, 'held' => array_diff_key($document['held'], [$key => true])]);
+            $day->change(
+                static fn (array $document): array => [
+                    ...$document,
+                    'held' => array_diff_key($document['held'], [$key => true]),
+                ],
+            );
         }
-        $said = $slot === null ? 'That piece of work is not part of this day any more.' : DayPage::refusal($planned, $slot, $from, $at);
+        $said =
+            $slot === null
+                ? 'That piece of work is not part of this day any more.'
+                : DayPage::refusal($planned, $slot, $from, $at);
 
-        return $request->hasHeader('HX-Request') ? response()->view('day.tray', ['page' => new DayPage($planned, $said)]) : $this->answer($request, $day, $said);
+        return $request->hasHeader('HX-Request')
+            ? response()->view('day.tray', ['page' => new DayPage($planned, $said)])
+            : $this->answer($request, $day, $said);
     }
 
     public function forget(Request $request, Day $day): Response|RedirectResponse
@@ -93,9 +110,20 @@ final readonly class DayController
     /** Plans the rest anew from this moment, without what is done. */
     public function late(Request $request, Day $day): Response|RedirectResponse
     {
-        $said = $request->validate(['done' => ['sometimes', 'array', 'max:500'], 'done.*' => ['string', 'regex:~^\d{1,18}-\d{1,3}#\d{1,3}$~']]);
+        $said = $request->validate([
+            'done' => ['sometimes', 'array', 'max:500'],
+            'done.*' => ['string', 'regex:~^\d{1,18}-\d{1,3}#\d{1,3}$~'],
+        ]);
         $now = Night::minutes(new DateTimeImmutable(now()->toAtomString()));
-        $day->change(static fn (array $document): array => [...$document, 'mode' => 'from', 'at' => $now, 'held' => [], 'done' => array_values(array_unique([...$document['done'] ?? [], ...$said['done'] ?? []]))]);
+        $day->change(
+            static fn (array $document): array => [
+                ...$document,
+                'mode' => 'from',
+                'at' => $now,
+                'held' => [],
+                'done' => array_values(array_unique([...$document['done'] ?? [], ...$said['done'] ?? []])),
+            ],
+        );
 
         return $this->answer($request, $day);
     }
@@ -111,7 +139,9 @@ final readonly class DayController
     {
         $day->delete();
 
-        return redirect()->route('day.create')->with('undo', ['said' => 'The plan was removed.', 'to' => "/day/$day->ulid/restore", 'label' => 'Undo']);
+        return redirect()
+            ->route('day.create')
+            ->with('undo', ['said' => 'The plan was removed.', 'to' => "/day/$day->ulid/restore", 'label' => 'Undo']);
     }
 
     public function restore(Day $day): RedirectResponse
@@ -127,6 +157,8 @@ final readonly class DayController
             return redirect()->route('day.show', $day->ulid)->with($refusal === '' ? [] : ['said' => $refusal]);
         }
 
-        return response()->view('day.tray', ['page' => new DayPage(PlannedDay::of($day->refresh(), $this->kernel), $refusal)]);
+        return response()->view('day.tray', [
+            'page' => new DayPage(PlannedDay::of($day->refresh(), $this->kernel), $refusal),
+        ]);
     }
 }

@@ -28,21 +28,40 @@ final readonly class LinkController
     /** The answer is the same whether there is such a kitchen or not. */
     public function send(Request $request): RedirectResponse
     {
-        $said = $request->validate(['email' => ['required', 'string', 'email', 'max:190']], ['email.*' => 'Type the e-mail address of your kitchen.']);
+        $said = $request->validate(
+            ['email' => ['required', 'string', 'email', 'max:190']],
+            ['email.*' => 'Type the e-mail address of your kitchen.'],
+        );
         $user = User::query()->where('email', mb_strtolower($said['email']))->where('is_demo', false)->first();
         if ($user !== null) {
-            Mail::to($user->email)->send(new LinkMail('A new password for your kitchen', ['Somebody asked for a new password for your kitchen on Aglyca.', 'If that was you, open this within an hour. If not, leave it: nothing has changed.'], Link::make('reset', $user->kitchen, $user)));
+            Mail::to($user->email)->send(
+                new LinkMail(
+                    'A new password for your kitchen',
+                    [
+                        'Somebody asked for a new password for your kitchen on Aglyca.',
+                        'If that was you, open this within an hour. If not, leave it: nothing has changed.',
+                    ],
+                    Link::make('reset', $user->kitchen, $user),
+                ),
+            );
             SecurityLog::of('password reset asked', $user);
         }
 
-        return redirect()->route('forgotten')->with('said', 'If there is a kitchen with that address, a mail with a link is on its way to it.');
+        return redirect()
+            ->route('forgotten')
+            ->with('said', 'If there is a kitchen with that address, a mail with a link is on its way to it.');
     }
 
     public function show(string $token): View
     {
         $link = Link::of($token);
 
-        return view('link', ['link' => $link, 'token' => $token, 'isSignedIn' => Auth::check(), 'mayMove' => $this->mayMove()]);
+        return view('link', [
+            'link' => $link,
+            'token' => $token,
+            'isSignedIn' => Auth::check(),
+            'mayMove' => $this->mayMove(),
+        ]);
     }
 
     public function use(Request $request, string $token): RedirectResponse
@@ -62,7 +81,10 @@ final readonly class LinkController
     private function reset(Request $request, Link $link): RedirectResponse
     {
         $user = $link->user ?? abort(404);
-        $said = $request->validate(['password' => ['required', 'string', new GoodPassword([$user->email, $link->kitchen->name])]], ['password.required' => 'Type the new password.']);
+        $said = $request->validate(
+            ['password' => ['required', 'string', new GoodPassword([$user->email, $link->kitchen->name])]],
+            ['password.required' => 'Type the new password.'],
+        );
         $link->use(static function () use ($user, $said): void {
             $user->update(['password' => $said['password']]);
             SignIns::endAll($user);
@@ -77,16 +99,31 @@ final readonly class LinkController
     {
         $user = $link->user ?? abort(404);
         if (User::query()->where('email', $link->says)->exists()) {
-            return redirect('/sign-in')->with('said', 'That address belongs to another kitchen by now. Nothing was changed.');
+            return redirect('/sign-in')->with(
+                'said',
+                'That address belongs to another kitchen by now. Nothing was changed.',
+            );
         }
         $old = $user->email;
         $isDone = $link->use(static fn (Link $l) => $user->update(['email' => $l->says]));
         if ($isDone) {
-            Mail::to($old)->send(new LinkMail('Your address for Aglyca has changed', ['Your kitchen is signed in to with another address from now on.', 'If that was not you, ask for a new password here at once:'], url('/sign-in/forgotten')));
+            Mail::to($old)->send(
+                new LinkMail(
+                    'Your address for Aglyca has changed',
+                    [
+                        'Your kitchen is signed in to with another address from now on.',
+                        'If that was not you, ask for a new password here at once:',
+                    ],
+                    url('/sign-in/forgotten'),
+                ),
+            );
             SecurityLog::of('address changed', $user);
         }
 
-        return redirect(Auth::check() ? '/you' : '/sign-in')->with('said', 'From now on you sign in with '.$link->says.'.');
+        return redirect(Auth::check() ? '/you' : '/sign-in')->with(
+            'said',
+            'From now on you sign in with '.$link->says.'.',
+        );
     }
 
     /** Who is not signed in opens a sign-in of their own; who has an empty kitchen moves. */
@@ -95,15 +132,38 @@ final readonly class LinkController
         $user = $request->user();
         if ($user === null) {
             $request->merge(['email' => mb_strtolower((string) $request->string('email'))]);
-            $said = $request->validate([
-                'email' => ['required', 'string', 'email', 'max:190', 'unique:users,email'],
-                'password' => ['required', 'string', new GoodPassword([(string) $request->string('email'), $link->kitchen->name])],
-            ], ['email.unique' => 'There is a kitchen with this address already. Sign in with it first, then open the link again.', 'email.*' => 'Type an e-mail address such as name@example.org.', 'password.required' => 'Type a password.']);
+            $said = $request->validate(
+                [
+                    'email' => ['required', 'string', 'email', 'max:190', 'unique:users,email'],
+                    'password' => [
+                        'required',
+                        'string',
+                        new GoodPassword([(string) $request->string('email'), $link->kitchen->name]),
+                    ],
+                ],
+                [
+                    'email.unique' => 'There is a kitchen with this address already. Sign in with it first, then open the link again.',
+                    'email.*' => 'Type an e-mail address such as name@example.org.',
+                    'password.required' => 'Type a password.',
+                ],
+            );
             $isIn = $link->use(static function (Link $l) use ($said): void {
-                Auth::login(User::query()->create(['kitchen_id' => $l->kitchen_id, 'email' => $said['email'], 'password' => $said['password'], 'is_demo' => false, 'role' => $l->says]));
+                Auth::login(
+                    User::query()->create([
+                        'kitchen_id' => $l->kitchen_id,
+                        'email' => $said['email'],
+                        'password' => $said['password'],
+                        'is_demo' => false,
+                        'role' => $l->says,
+                    ]),
+                );
             });
         } else {
-            abort_unless($this->mayMove(), 403, 'You have a kitchen of your own with something in it. Sign out, and join with another address.');
+            abort_unless(
+                $this->mayMove(),
+                403,
+                'You have a kitchen of your own with something in it. Sign out, and join with another address.',
+            );
             $old = $user->kitchen;
             $isIn = $link->use(static function (Link $l) use ($user, $old): void {
                 $user->update(['kitchen_id' => $l->kitchen_id, 'role' => $l->says]);
@@ -113,7 +173,9 @@ final readonly class LinkController
         $request->session()->regenerate();
         SecurityLog::of('joined a kitchen', Auth::user());
 
-        return $isIn ? redirect('/shelf')->with('said', 'You are in '.$link->kitchen->name.'.') : redirect('/sign-in')->with('said', 'This link was used already.');
+        return $isIn
+            ? redirect('/shelf')->with('said', 'You are in '.$link->kitchen->name.'.')
+            : redirect('/sign-in')->with('said', 'This link was used already.');
     }
 
     private function mayMove(): bool

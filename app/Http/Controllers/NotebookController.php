@@ -36,19 +36,48 @@ final readonly class NotebookController
             'from' => ['nullable', 'date_format:Y-m-d'], 'to' => ['nullable', 'date_format:Y-m-d'],
         ]);
         $find = '%'.addcslashes((string) ($said['find'] ?? ''), '%_\\').'%';
-        $bakes = Bake::query()->whereIn('recipe_id', $kitchen->recipes()->select('id'))
-            ->when($said['find'] ?? null, static fn ($q) => $q->where(static fn ($w) => $w->where('words', 'like', $find)->orWhereIn('recipe_id', $kitchen->recipes()->where('title', 'like', $find)->select('id'))
-                ->orWhereIn('version_id', Version::query()->whereIn('recipe_id', $kitchen->recipes()->select('id'))->where('document', 'like', $find)->select('id'))))
+        $bakes = Bake::query()
+            ->whereIn('recipe_id', $kitchen->recipes()->select('id'))
+            ->when(
+                $said['find'] ?? null,
+                static fn ($q) => $q->where(
+                    static fn ($w) => $w
+                        ->where('words', 'like', $find)
+                        ->orWhereIn('recipe_id', $kitchen->recipes()->where('title', 'like', $find)->select('id'))
+                        ->orWhereIn(
+                            'version_id',
+                            Version::query()
+                                ->whereIn('recipe_id', $kitchen->recipes()->select('id'))
+                                ->where('document', 'like', $find)
+                                ->select('id'),
+                        ),
+                ),
+            )
             ->when($said['mark'] ?? null, static fn ($q, $mark) => $q->where('mark', '>=', $mark))
             ->when($said['from'] ?? null, static fn ($q, $day) => $q->where('baked_on', '>=', $day))
             ->when($said['to'] ?? null, static fn ($q, $day) => $q->where('baked_on', '<=', $day))
             ->orderByDesc('baked_on')->orderByDesc('id')->select('id')->paginate(self::PER_PAGE)->withQueryString();
         // Words, versions and pictures are fetched for this page alone: sorting all bakes needs none of them.
-        $bakes->setCollection(Bake::query()->whereKey($bakes->pluck('id'))->with(['recipe:id,ulid,title', 'version:id,recipe_id,number'])->withCount('photos')->orderByDesc('baked_on')->orderByDesc('id')->get());
+        $bakes->setCollection(
+            Bake::query()
+                ->whereKey($bakes->pluck('id'))
+                ->with(['recipe:id,ulid,title', 'version:id,recipe_id,number'])
+                ->withCount('photos')
+                ->orderByDesc('baked_on')
+                ->orderByDesc('id')
+                ->get(),
+        );
 
         return view('notebook', [
-            'bakes' => $bakes, 'said' => $said,
-            'boxes' => $kitchen->boxes()->with('bake.recipe')->where('pieces_left', '>', 0)->orderBy('good_until')->limit(self::PER_PAGE)->get(),
+            'bakes' => $bakes,
+            'said' => $said,
+            'boxes' => $kitchen
+                ->boxes()
+                ->with('bake.recipe')
+                ->where('pieces_left', '>', 0)
+                ->orderBy('good_until')
+                ->limit(self::PER_PAGE)
+                ->get(),
         ]);
     }
 
@@ -56,14 +85,26 @@ final readonly class NotebookController
     {
         abort_if($recipe->trashed(), 404);
         $versions = $recipe->versions()->with('bakes.photos')->orderBy('number')->get();
-        $bakes = $versions->flatMap(static fn (Version $v): Collection => $v->bakes)->sortBy([['baked_on', 'desc'], ['id', 'desc']])->values();
-        $bakes->each(static fn (Bake $b): Bake => $b->setRelation('recipe', $recipe)->setRelation('version', $versions->firstWhere('id', $b->version_id)));
+        $bakes = $versions
+            ->flatMap(static fn (Version $v): Collection => $v->bakes)
+            ->sortBy([['baked_on', 'desc'], ['id', 'desc']])
+            ->values();
+        $bakes->each(
+            static fn (Bake $b): Bake => $b
+                ->setRelation('recipe', $recipe)
+                ->setRelation('version', $versions->firstWhere('id', $b->version_id)),
+        );
         $open = $bakes->firstWhere('id', (int) $request->query('bake')) ?? $bakes->first();
         $other = $bakes->firstWhere('id', (int) $request->query('beside'));
 
         return view('notebook-dessert', [
-            'recipe' => $recipe, 'line' => new BakeLine($versions), 'bakes' => $bakes, 'open' => $open, 'other' => $other,
-            'causes' => $open === null ? [] : $this->causes($open), 'rows' => $open === null || $other === null ? [] : BakeRows::of($this->kernel, $open, $other),
+            'recipe' => $recipe,
+            'line' => new BakeLine($versions),
+            'bakes' => $bakes,
+            'open' => $open,
+            'other' => $other,
+            'causes' => $open === null ? [] : $this->causes($open),
+            'rows' => $open === null || $other === null ? [] : BakeRows::of($this->kernel, $open, $other),
             'answer' => $open === null ? '' : $this->answer($open, $bakes),
         ]);
     }
@@ -91,14 +132,27 @@ final readonly class NotebookController
         $recipe = $bake->recipe;
         foreach ($this->causes($bake) as $cause) {
             if ($cause->key === $request->string('cause')->value() && $cause->change !== null) {
-                $brief = $this->kernel->trying($this->kernel->convert($recipe->briefOf($bake->version)), $cause->change);
-                $recipe->goOnFrom($bake->version, $brief, ['cause' => $cause->key, 'label' => $cause->label, 'sentence' => $cause->change->sentence]);
+                $brief = $this->kernel->trying(
+                    $this->kernel->convert($recipe->briefOf($bake->version)),
+                    $cause->change,
+                );
+                $recipe->goOnFrom($bake->version, $brief, [
+                    'cause' => $cause->key,
+                    'label' => $cause->label,
+                    'sentence' => $cause->change->sentence,
+                ]);
 
-                return redirect("/bench/$recipe->ulid")->with('said', 'The next version tries: '.$cause->change->sentence);
+                return redirect("/bench/$recipe->ulid")->with(
+                    'said',
+                    'The next version tries: '.$cause->change->sentence,
+                );
             }
         }
 
-        return redirect("/notebook/$recipe->ulid?bake=$bake->id")->with('said', 'That change can no longer be worked out.');
+        return redirect("/notebook/$recipe->ulid?bake=$bake->id")->with(
+            'said',
+            'That change can no longer be worked out.',
+        );
     }
 
     public function pin(Request $request, Recipe $recipe): RedirectResponse
@@ -120,7 +174,11 @@ final readonly class NotebookController
 
     public function export(Request $request): BinaryFileResponse
     {
-        return response()->download(NotebookZip::of($request->user()->kitchen), 'notebook.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
+        return response()
+            ->download(NotebookZip::of($request->user()->kitchen), 'notebook.zip', [
+                'Content-Type' => 'application/zip',
+            ])
+            ->deleteFileAfterSend();
     }
 
     /** @return list<FoundCause> */
@@ -139,7 +197,11 @@ final readonly class NotebookController
     private function tried(Recipe $recipe): array
     {
         $tried = [];
-        $versions = Version::query()->whereHas('recipe', static fn ($q) => $q->where('kitchen_id', $recipe->kitchen_id))->whereNotNull('tries')->with('bakes')->get();
+        $versions = Version::query()
+            ->whereHas('recipe', static fn ($q) => $q->where('kitchen_id', $recipe->kitchen_id))
+            ->whereNotNull('tries')
+            ->with('bakes')
+            ->get();
         foreach ($versions as $version) {
             $after = $version->bakes->sortBy('id')->first();
             $before = Bake::query()->where('version_id', $version->parent_id)->orderByDesc('id')->first();

@@ -23,7 +23,15 @@ final readonly class PantryController
     {
         $kitchen = $request->user()->kitchen;
 
-        return $this->page($kitchen, new Package(['law' => $kitchen->packages()->latest('id')->value('law') ?? 'us-ca', 'printed' => [], 'is_default' => true, 'polyol' => '']));
+        return $this->page(
+            $kitchen,
+            new Package([
+                'law' => $kitchen->packages()->latest('id')->value('law') ?? 'us-ca',
+                'printed' => [],
+                'is_default' => true,
+                'polyol' => '',
+            ]),
+        );
     }
 
     public function edit(Request $request, Package $package): View
@@ -36,9 +44,15 @@ final readonly class PantryController
     public function store(PackageRequest $request): RedirectResponse
     {
         $kitchen = $request->user()->kitchen;
-        $package = DB::transaction(fn (): Package => $this->settle($kitchen, $kitchen->packages()->create($request->package())));
+        $package = DB::transaction(
+            fn (): Package => $this->settle($kitchen, $kitchen->packages()->create($request->package())),
+        );
 
-        return redirect('/pantry')->with('undo', ['said' => "“{$package->name}” is in the Pantry.", 'to' => "/pantry/$package->id/remove", 'label' => 'Undo']);
+        return redirect('/pantry')->with('undo', [
+            'said' => "“{$package->name}” is in the Pantry.",
+            'to' => "/pantry/$package->id/remove",
+            'label' => 'Undo',
+        ]);
     }
 
     public function update(PackageRequest $request, Package $package): RedirectResponse
@@ -55,7 +69,11 @@ final readonly class PantryController
     {
         $package->delete();
 
-        return redirect('/pantry')->with('undo', ['said' => "“{$package->name}” was taken out.", 'to' => "/pantry/$package->id/restore", 'label' => 'Undo']);
+        return redirect('/pantry')->with('undo', [
+            'said' => "“{$package->name}” was taken out.",
+            'to' => "/pantry/$package->id/restore",
+            'label' => 'Undo',
+        ]);
     }
 
     public function restore(Request $request, Package $package): RedirectResponse
@@ -79,7 +97,11 @@ final readonly class PantryController
     private function settle(Kitchen $kitchen, Package $package): Package
     {
         if ($package->is_default) {
-            $kitchen->packages()->where('food', $package->food)->whereKeyNot($package->id)->update(['is_default' => false]);
+            $kitchen
+                ->packages()
+                ->where('food', $package->food)
+                ->whereKeyNot($package->id)
+                ->update(['is_default' => false]);
         }
 
         return $package;
@@ -94,7 +116,11 @@ final readonly class PantryController
             'names' => $kitchen->rememberedNames()->orderBy('name')->get(),
             'package' => $package,
             'toppings' => $toppings,
-            'toppingServings' => $toppings->mapWithKeys(fn (Topping $t): array => [$t->id => $this->kernel->served($this->kernel->topping($t->toCore()))])->all(),
+            'toppingServings' => $toppings
+                ->mapWithKeys(
+                    fn (Topping $t): array => [$t->id => $this->kernel->served($this->kernel->topping($t->toCore()))],
+                )
+                ->all(),
             'convention' => Convention::from($kitchen->convention),
             'currency' => $kitchen->currency,
             'kernel' => $this->kernel,

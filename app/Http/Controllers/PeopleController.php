@@ -20,7 +20,10 @@ final readonly class PeopleController
     {
         $user = $request->user();
         abort_if($user->is_demo, 403, 'Nobody can be invited into the demo kitchen.');
-        $said = $request->validate(['role' => ['required', Rule::in(array_keys(User::ROLES))]], ['role.*' => 'Choose one of the two.']);
+        $said = $request->validate(
+            ['role' => ['required', Rule::in(array_keys(User::ROLES))]],
+            ['role.*' => 'Choose one of the two.'],
+        );
         SecurityLog::of('invited', $user, ['role' => $said['role']]);
 
         return redirect()->route('you')->with('link', Link::make('invite', $user->kitchen, null, $said['role']));
@@ -30,7 +33,11 @@ final readonly class PeopleController
     public function part(Request $request): RedirectResponse
     {
         $user = $request->user();
-        $other = User::query()->where('kitchen_id', $user->kitchen_id)->whereKey($request->integer('who'))->where('id', '!=', $user->id)->firstOrFail();
+        $other = User::query()
+            ->where('kitchen_id', $user->kitchen_id)
+            ->whereKey($request->integer('who'))
+            ->where('id', '!=', $user->id)
+            ->firstOrFail();
         DB::transaction(static fn () => Leaving::part($other));
         SecurityLog::of('parted', $user, ['from' => $other->id]);
 

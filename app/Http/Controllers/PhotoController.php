@@ -36,7 +36,10 @@ final readonly class PhotoController
 
     public function show(Photo $photo): Response
     {
-        return response((string) base64_decode($photo->jpeg_base64, true), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
+        return response((string) base64_decode($photo->jpeg_base64, true), 200, [
+            'Content-Type' => 'image/jpeg',
+            'Cache-Control' => 'private, max-age=86400',
+        ]);
     }
 
     public function remove(Photo $photo): RedirectResponse

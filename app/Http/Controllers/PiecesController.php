@@ -67,8 +67,16 @@ final readonly class PiecesController
                 $way, scoop: $this->scoop($request), leftover: $leftover,
                 each: $each === null ? null : Portioning::ofDough($way, $each, $leftover)->each,
             ),
-            Way::Target => new PortionWish($way, each: Portioning::ofDough($way, $each ?? 0.0, $leftover)->each, of: $of, leftover: $leftover),
-            Way::Unequal => new PortionWish($way, masses: Portioning::unequal(Number::listOf($request->input('masses')) ?? [])->masses),
+            Way::Target => new PortionWish(
+                $way,
+                each: Portioning::ofDough($way, $each ?? 0.0, $leftover)->each,
+                of: $of,
+                leftover: $leftover,
+            ),
+            Way::Unequal => new PortionWish(
+                $way,
+                masses: Portioning::unequal(Number::listOf($request->input('masses')) ?? [])->masses,
+            ),
         };
     }
 
@@ -84,7 +92,12 @@ final readonly class PiecesController
             $said[$field] = $grams;
         }
 
-        return $this->keep($request, $dessert, weighedMixed: $said['weighed_mixed'], weighedBaked: $said['weighed_baked']);
+        return $this->keep(
+            $request,
+            $dessert,
+            weighedMixed: $said['weighed_mixed'],
+            weighedBaked: $said['weighed_baked'],
+        );
     }
 
     public function place(Request $request, Dessert $dessert): Response|RedirectResponse
@@ -126,14 +139,21 @@ final readonly class PiecesController
         $used = $dessert->brief->portions->used;
         $used[$key] = PortionPlan::shareOf($percent);
 
-        return $this->keep($request, $dessert, used: array_filter($used, static fn (float $share): bool => $share !== 1.0));
+        return $this->keep(
+            $request,
+            $dessert,
+            used: array_filter($used, static fn (float $share): bool => $share !== 1.0),
+        );
     }
 
     /** Puts toppings of the kitchen's list on this dessert, as they are now. */
     public function toppings(Request $request, Dessert $dessert): Response|RedirectResponse
     {
         $wanted = array_map(strval(...), array_filter((array) $request->input('toppings'), is_scalar(...)));
-        $known = [...array_column($dessert->brief->portions->toppings, 'text', 'name'), ...($dessert->recipe?->kitchen->toppings()->pluck('text', 'name')->all() ?? [])];
+        $known = [
+            ...array_column($dessert->brief->portions->toppings, 'text', 'name'),
+            ...$dessert->recipe?->kitchen->toppings()->pluck('text', 'name')->all() ?? [],
+        ];
         $toppings = [];
         foreach ($known as $name => $text) {
             if (in_array((string) $name, $wanted, true)) {

@@ -69,13 +69,21 @@ final readonly class RunController
             $doing = $run->doing();
             $page = new RunPage($open);
             $bake = Bake::query()->create([
-                'recipe_id' => $run->recipe_id, 'version_id' => $run->version_id, 'baked_on' => now($run->recipe->kitchen->zone)->toDateString(), 'words' => '',
-                'doing' => $open->record($doing), 'pieces' => $doing->pieces === [] ? null : count($doing->pieces),
-                'minutes' => $page->bakedMinutes($doing), 'heat_c' => $page->bakedHeat(),
+                'recipe_id' => $run->recipe_id,
+                'version_id' => $run->version_id,
+                'baked_on' => now($run->recipe->kitchen->zone)->toDateString(),
+                'words' => '',
+                'doing' => $open->record($doing),
+                'pieces' => $doing->pieces === [] ? null : count($doing->pieces),
+                'minutes' => $page->bakedMinutes($doing),
+                'heat_c' => $page->bakedHeat(),
             ]);
             $locked->update(['bake_id' => $bake->id]);
         });
 
-        return redirect('/counter/'.$run->recipe->ulid.'#notes')->with('said', 'The bake is in the notebook, with what you weighed and timed. Say how it came out.');
+        return redirect('/counter/'.$run->recipe->ulid.'#notes')->with(
+            'said',
+            'The bake is in the notebook, with what you weighed and timed. Say how it came out.',
+        );
     }
 }

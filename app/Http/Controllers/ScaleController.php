@@ -32,12 +32,20 @@ final readonly class ScaleController
         $recipe = $this->kernel->read($dessert->brief);
         try {
             $factor = match ($by) {
-                'pieces' => Scaler::byPieces(Number::from($request->input('pieces')) ?? 0.0, (float) ($recipe->pieces ?? 1)),
-                'ingredient' => Scaler::byIngredient(Number::from($request->input('have')) ?? 0.0, $this->grams($recipe->lines, (string) $request->string('line'))),
+                'pieces' => Scaler::byPieces(
+                    Number::from($request->input('pieces')) ?? 0.0,
+                    (float) ($recipe->pieces ?? 1),
+                ),
+                'ingredient' => Scaler::byIngredient(
+                    Number::from($request->input('have')) ?? 0.0,
+                    $this->grams($recipe->lines, (string) $request->string('line')),
+                ),
                 default => Scaler::factor(Number::from($request->input('factor')) ?? 0.0),
             };
         } catch (InvalidArgumentException $fault) {
-            return $this->sheet->refuse($request, $dessert, 'scale', ScaleSheet::class, [in_array($by, ['pieces', 'ingredient'], true) ? $by : 'factor' => $fault->getMessage()]);
+            return $this->sheet->refuse($request, $dessert, 'scale', ScaleSheet::class, [
+                in_array($by, ['pieces', 'ingredient'], true) ? $by : 'factor' => $fault->getMessage(),
+            ]);
         }
 
         // The pieces follow the amount again, whatever was typed before.
@@ -49,13 +57,21 @@ final readonly class ScaleController
     public function pan(Request $request, Dessert $dessert): Response|RedirectResponse
     {
         if ($request->has('recipes')) {
-            return $this->sheet->keep($request, $dessert, 'scale', ScaleSheet::class, $dessert->brief->but(batch: new BatchPlan($dessert->brief->batch->scale)));
+            return $this->sheet->keep(
+                $request,
+                $dessert,
+                'scale',
+                ScaleSheet::class,
+                $dessert->brief->but(batch: new BatchPlan($dessert->brief->batch->scale)),
+            );
         }
         try {
             $own = $this->read($request, 'to');
             $recipes = $this->kernel->read($dessert->brief)->pan === null ? $this->read($request, 'from') : null;
         } catch (InvalidArgumentException $fault) {
-            return $this->sheet->refuse($request, $dessert, 'scale', ScaleSheet::class, ['pan' => $fault->getMessage()]);
+            return $this->sheet->refuse($request, $dessert, 'scale', ScaleSheet::class, [
+                'pan' => $fault->getMessage(),
+            ]);
         }
 
         return $this->sheet->keep($request, $dessert, 'scale', ScaleSheet::class, $dessert->brief->but(
@@ -67,7 +83,8 @@ final readonly class ScaleController
     {
         $cm = static fn (string $side): ?float => Number::from($request->input("{$which}_$side"));
         $isRound = $request->input("{$which}_shape") === 'round';
-        $length = $cm('length') ?? throw new InvalidArgumentException('A pan is measured in cm: above 0 and up to 100.');
+        $length =
+            $cm('length') ?? throw new InvalidArgumentException('A pan is measured in cm: above 0 and up to 100.');
 
         $depth = $request->filled("{$which}_depth") ? $cm('depth') ?? 0.0 : null;
 

@@ -27,7 +27,15 @@ final readonly class ShelfController
     {
         $kitchen = $request->user()->kitchen;
         $search = ShelfSearch::of($request, $kitchen);
-        $recipes = $search->found()->with(['latest', 'kitchen'])->withCount('bakes')->withMax('bakes', 'mark')->orderByDesc('opened_at')->orderByDesc('id')->simplePaginate(40)->withQueryString();
+        $recipes = $search
+            ->found()
+            ->with(['latest', 'kitchen'])
+            ->withCount('bakes')
+            ->withMax('bakes', 'mark')
+            ->orderByDesc('opened_at')
+            ->orderByDesc('id')
+            ->simplePaginate(40)
+            ->withQueryString();
 
         return view('shelf', ['rows' => $page->rows($recipes), 'recipes' => $recipes, 'search' => $search]);
     }
@@ -58,7 +66,10 @@ final readonly class ShelfController
             }
         }
 
-        return response(implode("\n\n\n", $texts), 200, ['Content-Type' => 'text/plain; charset=utf-8', 'Content-Disposition' => 'attachment; filename="desserts.txt"']);
+        return response(implode("\n\n\n", $texts), 200, [
+            'Content-Type' => 'text/plain; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="desserts.txt"',
+        ]);
     }
 
     /** @return Collection<int, Recipe> */
@@ -66,7 +77,13 @@ final readonly class ShelfController
     {
         $ulids = array_slice(array_filter((array) $request->query('desserts', []), is_string(...)), 0, self::MOST);
 
-        return $request->user()->kitchen->recipes()->with(['latest', 'kitchen'])->whereIn('ulid', $ulids)->orderBy('title')->get();
+        return $request
+            ->user()
+            ->kitchen->recipes()
+            ->with(['latest', 'kitchen'])
+            ->whereIn('ulid', $ulids)
+            ->orderBy('title')
+            ->get();
     }
 
     public function rename(Request $request, Recipe $recipe): RedirectResponse
@@ -78,21 +95,34 @@ final readonly class ShelfController
         $was = $recipe->title;
         $recipe->update(['title' => $said['title']]);
 
-        return $this->back($request, $recipe)->with('undo', ['said' => "Renamed from “{$was}”.", 'to' => "/shelf/$recipe->ulid/title", 'label' => 'Undo', 'fields' => ['title' => $was]]);
+        return $this->back($request, $recipe)->with('undo', [
+            'said' => "Renamed from “{$was}”.",
+            'to' => "/shelf/$recipe->ulid/title",
+            'label' => 'Undo',
+            'fields' => ['title' => $was],
+        ]);
     }
 
     public function duplicate(Recipe $recipe): RedirectResponse
     {
         $copy = Recipe::begin($recipe->kitchen, $recipe->brief(), mb_substr($recipe->title, 0, 110).', copy');
 
-        return redirect('/shelf')->with('undo', ['said' => "“{$copy->title}” is on the Shelf.", 'to' => "/shelf/$copy->ulid/remove", 'label' => 'Undo']);
+        return redirect('/shelf')->with('undo', [
+            'said' => "“{$copy->title}” is on the Shelf.",
+            'to' => "/shelf/$copy->ulid/remove",
+            'label' => 'Undo',
+        ]);
     }
 
     public function remove(Recipe $recipe): RedirectResponse
     {
         $recipe->delete();
 
-        return redirect('/shelf')->with('undo', ['said' => "“{$recipe->title}” was removed.", 'to' => "/shelf/$recipe->ulid/restore", 'label' => 'Undo']);
+        return redirect('/shelf')->with('undo', [
+            'said' => "“{$recipe->title}” was removed.",
+            'to' => "/shelf/$recipe->ulid/restore",
+            'label' => 'Undo',
+        ]);
     }
 
     public function restore(Recipe $recipe): RedirectResponse

@@ -24,23 +24,39 @@ final readonly class SignInController
 
     public function store(Request $request): RedirectResponse
     {
-        $said = $request->validate(['email' => ['required', 'string', 'email', 'max:190'], 'password' => ['required', 'string', 'max:1000']], [
-            'email.*' => 'Type the e-mail address of your kitchen.',
-            'password.*' => 'Type your password.',
-        ]);
+        $said = $request->validate(
+            ['email' => ['required', 'string', 'email', 'max:190'], 'password' => ['required', 'string', 'max:1000']],
+            [
+                'email.*' => 'Type the e-mail address of your kitchen.',
+                'password.*' => 'Type your password.',
+            ],
+        );
         $isBack = $request->boolean('back');
         // The framework takes the same time for an address that it knows and one that it does not.
-        $isIn = Auth::attempt(['email' => mb_strtolower($said['email']), 'password' => $said['password'], 'is_demo' => false], true);
+        $isIn = Auth::attempt(
+            ['email' => mb_strtolower($said['email']), 'password' => $said['password'], 'is_demo' => false],
+            true,
+        );
         $user = Auth::user();
         if (! $isIn || $user === null) {
             SecurityLog::of('sign-in refused');
 
-            return back()->withInput(['email' => $said['email']])->withErrors(['email' => 'No kitchen has this address with this password. Check both.']);
+            return back()
+                ->withInput(['email' => $said['email']])
+                ->withErrors(['email' => 'No kitchen has this address with this password. Check both.']);
         }
         if ($user->closed_at !== null && ! $isBack) {
             Auth::logout();
 
-            return back()->withInput(['email' => $said['email']])->withErrors(['back' => 'You left on '.$user->closed_at->format('j F').'. Everything is removed for good on '.$user->closed_at->addDays(Leaving::DAYS)->format('j F').'.']);
+            return back()
+                ->withInput(['email' => $said['email']])
+                ->withErrors([
+                    'back' => 'You left on '.
+                        $user->closed_at->format('j F').
+                        '. Everything is removed for good on '.
+                        $user->closed_at->addDays(Leaving::DAYS)->format('j F').
+                        '.',
+                ]);
         }
         if ($user->closed_at !== null) {
             Leaving::comeBack($user);
@@ -65,7 +81,9 @@ final readonly class SignInController
         $request->session()->regenerateToken();
 
         // What the Counter kept for baking without network goes with the session.
-        return redirect('/')->with('said', 'You are signed out.')->withHeaders(['Clear-Site-Data' => '"cache", "storage"']);
+        return redirect('/')
+            ->with('said', 'You are signed out.')
+            ->withHeaders(['Clear-Site-Data' => '"cache", "storage"']);
     }
 
     /** What was pasted before signing in is on the Bench straight after. */
@@ -74,6 +92,8 @@ final readonly class SignInController
         $request->session()->regenerate();
         $recipe = $this->draft->claimFor($request->user()->kitchen);
 
-        return $recipe === null ? redirect()->intended('/shelf') : redirect("/bench/$recipe->ulid")->with('said', 'Kept on your Shelf.');
+        return $recipe === null
+            ? redirect()->intended('/shelf')
+            : redirect("/bench/$recipe->ulid")->with('said', 'Kept on your Shelf.');
     }
 }

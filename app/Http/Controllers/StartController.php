@@ -27,7 +27,12 @@ final readonly class StartController
 
     public function show(Request $request): View
     {
-        return view('start', ['shown' => $request->user() === null ? $this->example() : null, 'text' => (string) $request->old('text', ''), 'fault' => null, 'draft' => $this->draft->brief()]);
+        return view('start', [
+            'shown' => $request->user() === null ? $this->example() : null,
+            'text' => (string) $request->old('text', ''),
+            'fault' => null,
+            'draft' => $this->draft->brief(),
+        ]);
     }
 
     /** What a first visit shows before it asks for anything: a dessert of the demo, swapped. */
@@ -47,14 +52,29 @@ final readonly class StartController
         $kitchen = $request->user()?->kitchen;
         try {
             if ($file instanceof UploadedFile) {
-                $text = $file->isValid() && $file->getSize() <= RecipeFile::MOST_BYTES ? (string) $file->get() : throw UnreadableRecipe::fileTooLarge(RecipeFile::MOST_BYTES);
+                $text =
+                    $file->isValid() && $file->getSize() <= RecipeFile::MOST_BYTES
+                        ? (string) $file->get()
+                        : throw UnreadableRecipe::fileTooLarge(RecipeFile::MOST_BYTES);
             }
-            $brief = new Brief(RecipeFile::text($text), convention: Convention::tryFrom($kitchen->convention ?? '') ?? Convention::LowCarb);
+            $brief = new Brief(
+                RecipeFile::text($text),
+                convention: Convention::tryFrom($kitchen->convention ?? '') ?? Convention::LowCarb,
+            );
             $recipe = $this->kernel->read($brief);
         } catch (UnreadableRecipe $fault) {
             $text = $file instanceof UploadedFile ? $typed : $text;
 
-            return response()->view('start', ['shown' => null, 'text' => mb_scrub(str_replace("\0", '', $text)), 'fault' => $fault->getMessage(), 'draft' => $this->draft->brief()], 422);
+            return response()->view(
+                'start',
+                [
+                    'shown' => null,
+                    'text' => mb_scrub(str_replace("\0", '', $text)),
+                    'fault' => $fault->getMessage(),
+                    'draft' => $this->draft->brief(),
+                ],
+                422,
+            );
         }
         $brief = $brief->but(title: $recipe->title);
         if ($kitchen === null) {

@@ -20,21 +20,33 @@ final readonly class TaughtController
     {
         $taught = $request->user()->kitchen->taught();
 
-        return view('taught', ['lessons' => $this->kernel->lessons($taught), 'foods' => $this->kernel->catalogue->foodNames()]);
+        return view('taught', [
+            'lessons' => $this->kernel->lessons($taught),
+            'foods' => $this->kernel->catalogue->foodNames(),
+        ]);
     }
 
     /** A cup that was weighed. */
     public function cup(Request $request): RedirectResponse
     {
         $request->merge(['grams' => Number::plain((string) $request->string('grams'))]);
-        $said = $request->validate(['food' => ['required', 'string', 'max:120'], 'grams' => ['required', 'numeric', 'between:10,500']], [
-            'food.*' => 'Say which food was in the cup.', 'grams.*' => 'A cup weighs from 10 to 500 g.',
-        ]);
+        $said = $request->validate(
+            ['food' => ['required', 'string', 'max:120'], 'grams' => ['required', 'numeric', 'between:10,500']],
+            [
+                'food.*' => 'Say which food was in the cup.',
+                'grams.*' => 'A cup weighs from 10 to 500 g.',
+            ],
+        );
         $match = $this->kernel->catalogue->find((string) $said['food']);
         if (! $match->sure) {
-            return redirect('/notebook/taught')->withInput()->withErrors(['food' => 'The larder has no food of that name. Choose one from the list.']);
+            return redirect('/notebook/taught')
+                ->withInput()
+                ->withErrors(['food' => 'The larder has no food of that name. Choose one from the list.']);
         }
-        $request->user()->kitchen->observations()->create(['what' => Taught::CUP.$match->food, 'value' => (float) $said['grams']]);
+        $request
+            ->user()
+            ->kitchen->observations()
+            ->create(['what' => Taught::CUP.$match->food, 'value' => (float) $said['grams']]);
 
         return redirect('/notebook/taught')->with('said', 'From now on your cup counts, on every recipe.');
     }

@@ -17,17 +17,31 @@ final readonly class ToppingController
 
     public function store(Request $request): RedirectResponse
     {
-        $said = $request->validate(['topping_name' => ['required', 'string', 'max:80'], 'text' => ['required', 'string', 'max:500']], [
-            'topping_name.*' => 'Give the topping a name of up to 80 characters.',
-            'text.*' => 'Say what goes on one piece, such as 2 tbsp whipping cream.',
-        ]);
+        $said = $request->validate(
+            ['topping_name' => ['required', 'string', 'max:80'], 'text' => ['required', 'string', 'max:500']],
+            [
+                'topping_name.*' => 'Give the topping a name of up to 80 characters.',
+                'text.*' => 'Say what goes on one piece, such as 2 tbsp whipping cream.',
+            ],
+        );
         $read = $this->kernel->topping(new Topping($said['topping_name'], $said['text']));
         if ($read->unread !== [] || $read->doses === []) {
-            throw ValidationException::withMessages(['text' => 'Not understood: “'.mb_strimwidth($read->unread[0] ?? '', 0, 60, '…').'”. Write an amount and a food that the larder knows.']);
+            throw ValidationException::withMessages([
+                'text' => 'Not understood: “'.
+                    mb_strimwidth($read->unread[0] ?? '', 0, 60, '…').
+                    '”. Write an amount and a food that the larder knows.',
+            ]);
         }
-        $topping = $request->user()->kitchen->toppings()->updateOrCreate(['name' => $said['topping_name']], ['text' => trim($said['text'])]);
+        $topping = $request
+            ->user()
+            ->kitchen->toppings()
+            ->updateOrCreate(['name' => $said['topping_name']], ['text' => trim($said['text'])]);
 
-        return redirect('/pantry#toppings')->with('undo', ['said' => "“{$topping->name}” is among your toppings.", 'to' => "/pantry/toppings/$topping->id/remove", 'label' => 'Undo']);
+        return redirect('/pantry#toppings')->with('undo', [
+            'said' => "“{$topping->name}” is among your toppings.",
+            'to' => "/pantry/toppings/$topping->id/remove",
+            'label' => 'Undo',
+        ]);
     }
 
     /** Desserts that it was put on keep it. */
@@ -36,6 +50,11 @@ final readonly class ToppingController
         $gone = $request->user()->kitchen->toppings()->findOrFail($topping);
         $gone->delete();
 
-        return redirect('/pantry#toppings')->with('undo', ['said' => "“{$gone->name}” was taken out; desserts that have it keep it.", 'to' => '/pantry/toppings', 'label' => 'Undo', 'fields' => ['topping_name' => $gone->name, 'text' => $gone->text]]);
+        return redirect('/pantry#toppings')->with('undo', [
+            'said' => "“{$gone->name}” was taken out; desserts that have it keep it.",
+            'to' => '/pantry/toppings',
+            'label' => 'Undo',
+            'fields' => ['topping_name' => $gone->name, 'text' => $gone->text],
+        ]);
     }
 }

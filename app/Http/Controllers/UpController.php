@@ -18,7 +18,10 @@ final readonly class UpController
 
             return response()->json(['up' => true, 'database' => true], 200, ['Cache-Control' => 'no-store']);
         } catch (Throwable) {
-            return response()->json(['up' => true, 'database' => false], 503, ['Retry-After' => '10', 'Cache-Control' => 'no-store']);
+            return response()->json(['up' => true, 'database' => false], 503, [
+                'Retry-After' => '10',
+                'Cache-Control' => 'no-store',
+            ]);
         }
     }
 }

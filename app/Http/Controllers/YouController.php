@@ -25,7 +25,10 @@ final readonly class YouController
         $user = $request->user();
 
         return view('you', [
-            'user' => $user, 'kitchen' => $user->kitchen, 'signIns' => SignIns::of($user), 'here' => SignIns::name($request->session()->getId()),
+            'user' => $user,
+            'kitchen' => $user->kitchen,
+            'signIns' => SignIns::of($user),
+            'here' => SignIns::name($request->session()->getId()),
             'people' => $user->kitchen->users()->whereNull('closed_at')->orderBy('id')->get(),
         ]);
     }
@@ -43,7 +46,9 @@ final readonly class YouController
         $request->session()->regenerate();
         SecurityLog::of('password changed', $user);
 
-        return redirect()->route('you')->with('said', 'Your password is changed, and every other device is signed out.');
+        return redirect()
+            ->route('you')
+            ->with('said', 'Your password is changed, and every other device is signed out.');
     }
 
     /** The address changes when the link that is sent to the new one is opened. */
@@ -51,17 +56,34 @@ final readonly class YouController
     {
         $user = $this->own($request);
         $request->merge(['email' => mb_strtolower((string) $request->string('email'))]);
-        $said = $request->validate([
-            'email' => ['required', 'string', 'email', 'max:190'],
-            'address_password' => ['required', 'current_password'],
-        ], ['email.*' => 'Type an e-mail address such as name@example.org.', 'address_password.*' => 'That is not your password now.']);
+        $said = $request->validate(
+            [
+                'email' => ['required', 'string', 'email', 'max:190'],
+                'address_password' => ['required', 'current_password'],
+            ],
+            [
+                'email.*' => 'Type an e-mail address such as name@example.org.',
+                'address_password.*' => 'That is not your password now.',
+            ],
+        );
         // Whether another has the address is told to nobody but its owner.
         if (User::query()->where('email', $said['email'])->doesntExist()) {
-            Mail::to($said['email'])->send(new LinkMail('Your new address for Aglyca', ['Somebody who is signed in to a kitchen on Aglyca gave this address as theirs.', 'If that is you, open this within a day:'], Link::make('address', $user->kitchen, $user, $said['email'])));
+            Mail::to($said['email'])->send(
+                new LinkMail(
+                    'Your new address for Aglyca',
+                    [
+                        'Somebody who is signed in to a kitchen on Aglyca gave this address as theirs.',
+                        'If that is you, open this within a day:',
+                    ],
+                    Link::make('address', $user->kitchen, $user, $said['email']),
+                ),
+            );
         }
         SecurityLog::of('address change asked', $user);
 
-        return redirect()->route('you')->with('said', 'A mail is on its way to the new address. It counts once you open the link in it.');
+        return redirect()
+            ->route('you')
+            ->with('said', 'A mail is on its way to the new address. It counts once you open the link in it.');
     }
 
     public function endOne(Request $request): RedirectResponse
@@ -83,13 +105,23 @@ final readonly class YouController
     public function leave(Request $request): RedirectResponse
     {
         $user = $this->own($request);
-        $request->validate(['leave_password' => ['required', 'current_password']], ['leave_password.*' => 'That is not your password now.']);
+        $request->validate(
+            ['leave_password' => ['required', 'current_password']],
+            ['leave_password.*' => 'That is not your password now.'],
+        );
         Leaving::close($user);
         SecurityLog::of('account closed', $user);
         Auth::guard('web')->logout();
         $request->session()->invalidate();
 
-        return redirect('/')->with('said', 'Your kitchen is closed. For '.Leaving::DAYS.' days you can bring it back by signing in; then it is removed for good.')->withHeaders(['Clear-Site-Data' => '"cache", "storage"']);
+        return redirect('/')
+            ->with(
+                'said',
+                'Your kitchen is closed. For '.
+                    Leaving::DAYS.
+                    ' days you can bring it back by signing in; then it is removed for good.',
+            )
+            ->withHeaders(['Clear-Site-Data' => '"cache", "storage"']);
     }
 
     private function own(Request $request): User

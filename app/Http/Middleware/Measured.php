@@ -17,7 +17,16 @@ final class Measured
         $before = getrusage() ?: [];
         $response = $next($request);
         $after = getrusage() ?: [];
-        $response->headers->set('X-Cpu', json_encode([$before['ru_utime.tv_sec'] ?? 0, $before['ru_utime.tv_usec'] ?? 0, $after['ru_utime.tv_sec'] ?? 0, $after['ru_utime.tv_usec'] ?? 0]) ?: '');
+        $response->headers->set(
+            'X-Cpu',
+            json_encode([
+                $before['ru_utime.tv_sec'] ?? 0,
+                $before['ru_utime.tv_usec'] ?? 0,
+                $after['ru_utime.tv_sec'] ?? 0,
+                $after['ru_utime.tv_usec'] ?? 0,
+            ]) ?:
+            '',
+        );
         $response->headers->set('X-Memory', (string) memory_get_peak_usage());
 
         return $response;

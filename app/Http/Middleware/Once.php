@@ -10,7 +10,10 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;
 use Symfony\Component\HttpFoundation\Response;
 
-/** A form that is sent twice, by two touches or by a browser that tries again, is one: the second is led to what the first made. */
+/**
+ * A form that is sent twice, by two touches or by a browser that tries again, is one: the second is led to what the
+ * first made.
+ */
 final class Once
 {
     public const FIELD = '_once';

@@ -17,7 +17,11 @@ final class OnlyReading
     public function handle(Request $request, Closure $next): Response
     {
         $isReader = $request->user()?->role === User::READER;
-        abort_if($isReader && ! $request->isMethodSafe() && ! $request->is(...self::OWN), 403, 'You are a reader in this kitchen. Ask its baker to change this.');
+        abort_if(
+            $isReader && ! $request->isMethodSafe() && ! $request->is(...self::OWN),
+            403,
+            'You are a reader in this kitchen. Ask its baker to change this.',
+        );
         abort_if($isReader && $request->is('you/invite', 'you/part'), 403, 'Only a baker of this kitchen can do that.');
 
         return $next($request);

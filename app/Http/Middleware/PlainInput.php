@@ -9,10 +9,22 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\InputBag;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Only fields that are lists on a form may be lists; every text is valid UTF-8. What is neither is taken as not sent. */
+/**
+ * Only fields that are lists on a form may be lists; every text is valid UTF-8. What is neither is taken as not sent.
+ */
 final class PlainInput
 {
-    private const LISTS = ['without', 'families', 'corners', 'shares', 'printed', 'toppings', 'desserts', 'done', 'judged'];
+    private const LISTS = [
+        'without',
+        'families',
+        'corners',
+        'shares',
+        'printed',
+        'toppings',
+        'desserts',
+        'done',
+        'judged',
+    ];
 
     /** Lists of records, which their request looks at field by field. */
     private const RECORDS = ['events'];

@@ -12,7 +12,13 @@ use Illuminate\Validation\Rule;
 /** How a bake came out, as far as it is said. */
 final class BakeRequest extends FormRequest
 {
-    private const NUMBERS = ['mass_g' => 100_000, 'height_cm' => 100, 'pieces' => 1000, 'minutes' => 1440, 'heat_c' => 350];
+    private const NUMBERS = [
+        'mass_g' => 100_000,
+        'height_cm' => 100,
+        'pieces' => 1000,
+        'minutes' => 1440,
+        'heat_c' => 350,
+    ];
 
     protected function prepareForValidation(): void
     {
@@ -38,9 +44,15 @@ final class BakeRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'baked_on.*' => 'Say the day it was baked, not later than today.', 'mark.*' => 'The mark goes from 1 to 5.', 'words.max' => 'That is more than 5,000 characters: shorten it a little.',
-            'mass_g.*' => 'The mass is grams, or nothing.', 'height_cm.*' => 'The height is centimetres up to 100, or nothing.', 'pieces.*' => 'A number of pieces, or nothing.',
-            'minutes.*' => 'Minutes in the oven, or nothing.', 'heat_c.*' => 'Degrees Celsius up to 350, or nothing.', 'judged.*' => 'Choose one of the three.',
+            'baked_on.*' => 'Say the day it was baked, not later than today.',
+            'mark.*' => 'The mark goes from 1 to 5.',
+            'words.max' => 'That is more than 5,000 characters: shorten it a little.',
+            'mass_g.*' => 'The mass is grams, or nothing.',
+            'height_cm.*' => 'The height is centimetres up to 100, or nothing.',
+            'pieces.*' => 'A number of pieces, or nothing.',
+            'minutes.*' => 'Minutes in the oven, or nothing.',
+            'heat_c.*' => 'Degrees Celsius up to 350, or nothing.',
+            'judged.*' => 'Choose one of the three.',
         ];
     }
 
@@ -51,8 +63,14 @@ final class BakeRequest extends FormRequest
         $judged = array_filter(array_intersect_key($said['judged'] ?? [], Judged::THINGS));
 
         return [
-            'baked_on' => $said['baked_on'], 'mark' => $said['mark'] ?? null, 'words' => $said['words'] ?? '', 'judgement' => $judged === [] ? null : $judged,
-            ...array_map(static fn (string $f): ?string => $said[$f] ?? null, array_combine(array_keys(self::NUMBERS), array_keys(self::NUMBERS))),
+            'baked_on' => $said['baked_on'],
+            'mark' => $said['mark'] ?? null,
+            'words' => $said['words'] ?? '',
+            'judgement' => $judged === [] ? null : $judged,
+            ...array_map(
+                static fn (string $f): ?string => $said[$f] ?? null,
+                array_combine(array_keys(self::NUMBERS), array_keys(self::NUMBERS)),
+            ),
         ];
     }
 }

@@ -19,10 +19,18 @@ final class DayRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'desserts' => $this->routeIs('day.store') ? ['required', 'array', 'max:'.self::MOST] : ['sometimes', 'array'],
+            'desserts' => $this->routeIs('day.store')
+                ? ['required', 'array', 'max:'.self::MOST]
+                : ['sometimes', 'array'],
             'desserts.*' => ['string', 'max:26'],
             'mode' => ['required', Rule::in(['ready', 'from'])],
-            'day' => ['required_if:mode,ready', 'nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
+            'day' => [
+                'required_if:mode,ready',
+                'nullable',
+                'date_format:Y-m-d',
+                'after:2000-01-01',
+                'before:2100-01-01',
+            ],
             'time' => ['required_if:mode,ready', 'nullable', 'date_format:H:i'],
             'zone' => ['nullable', 'string', 'timezone:all'],
         ];
@@ -50,7 +58,9 @@ final class DayRequest extends FormRequest
     public function moment(): array
     {
         $isReady = $this->validated('mode') === 'ready';
-        $moment = $isReady ? new DateTimeImmutable($this->validated('day').' '.$this->validated('time'), $this->zone()) : new DateTimeImmutable(now()->toAtomString());
+        $moment = $isReady
+            ? new DateTimeImmutable($this->validated('day').' '.$this->validated('time'), $this->zone())
+            : new DateTimeImmutable(now()->toAtomString());
 
         return ['mode' => $isReady ? 'ready' : 'from', 'at' => Night::minutes($moment)];
     }

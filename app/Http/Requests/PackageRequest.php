@@ -16,7 +16,17 @@ use Illuminate\Validation\Validator;
 /** A package's label as typed; every fault is said at once, each beside its field. */
 final class PackageRequest extends FormRequest
 {
-    public const POLYOLS = ['' => 'not said', 'erythritol' => 'erythritol', 'xylitol' => 'xylitol', 'maltitol' => 'maltitol', 'sorbitol' => 'sorbitol', 'isomalt' => 'isomalt', 'lactitol' => 'lactitol', 'mannitol' => 'mannitol', 'glycerol' => 'glycerol'];
+    public const POLYOLS = [
+        '' => 'not said',
+        'erythritol' => 'erythritol',
+        'xylitol' => 'xylitol',
+        'maltitol' => 'maltitol',
+        'sorbitol' => 'sorbitol',
+        'isomalt' => 'isomalt',
+        'lactitol' => 'lactitol',
+        'mannitol' => 'mannitol',
+        'glycerol' => 'glycerol',
+    ];
 
     protected function prepareForValidation(): void
     {
@@ -63,20 +73,29 @@ final class PackageRequest extends FormRequest
     /** @return list<callable> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            if ($this->foodKey() === null) {
-                $validator->errors()->add('food', 'The larder has no food of that name. Choose one from the list.');
-            }
-            if ($validator->errors()->isEmpty()) {
-                try {
-                    Label::of(LabelLaw::from((string) $this->string('law')), (float) $this->input('serving_g'), $this->printed(), (string) $this->string('polyol'));
-                } catch (InvalidLabel $faults) {
-                    foreach ($faults->faults as $figure => $sentence) {
-                        $validator->errors()->add($figure === 'serving' ? 'serving_g' : "printed.$figure", $sentence);
+        return [
+            function (Validator $validator): void {
+                if ($this->foodKey() === null) {
+                    $validator->errors()->add('food', 'The larder has no food of that name. Choose one from the list.');
+                }
+                if ($validator->errors()->isEmpty()) {
+                    try {
+                        Label::of(
+                            LabelLaw::from((string) $this->string('law')),
+                            (float) $this->input('serving_g'),
+                            $this->printed(),
+                            (string) $this->string('polyol'),
+                        );
+                    } catch (InvalidLabel $faults) {
+                        foreach ($faults->faults as $figure => $sentence) {
+                            $validator
+                                ->errors()
+                                ->add($figure === 'serving' ? 'serving_g' : "printed.$figure", $sentence);
+                        }
                     }
                 }
-            }
-        }];
+            },
+        ];
     }
 
     /** @return array<string, mixed> the columns of a package */
@@ -84,15 +103,32 @@ final class PackageRequest extends FormRequest
     {
         $said = $this->validated();
 
-        return ['name' => $said['name'], 'food' => $this->foodKey(), 'law' => $said['law'], 'serving_g' => $said['serving_g'], 'printed' => $this->printed(), 'polyol' => $said['polyol'] ?? '',
-            'price' => $said['price'] ?? null, 'size_g' => $said['size_g'] ?? null, 'left_g' => $said['left_g'] ?? null, 'opened_on' => $said['opened_on'] ?? null, 'best_before' => $said['best_before'] ?? null,
-            'is_default' => $this->foodKey() !== '' && $this->boolean('is_default')];
+        return [
+            'name' => $said['name'],
+            'food' => $this->foodKey(),
+            'law' => $said['law'],
+            'serving_g' => $said['serving_g'],
+            'printed' => $this->printed(),
+            'polyol' => $said['polyol'] ?? '',
+            'price' => $said['price'] ?? null,
+            'size_g' => $said['size_g'] ?? null,
+            'left_g' => $said['left_g'] ?? null,
+            'opened_on' => $said['opened_on'] ?? null,
+            'best_before' => $said['best_before'] ?? null,
+            'is_default' => $this->foodKey() !== '' && $this->boolean('is_default'),
+        ];
     }
 
     /** @return array<string, string> */
     private function printed(): array
     {
-        return array_filter(array_map(static fn (mixed $v): string => is_string($v) ? trim($v) : '', array_intersect_key((array) $this->input('printed'), array_flip(Label::FIGURES))), static fn (string $v): bool => $v !== '');
+        return array_filter(
+            array_map(
+                static fn (mixed $v): string => is_string($v) ? trim($v) : '',
+                array_intersect_key((array) $this->input('printed'), array_flip(Label::FIGURES)),
+            ),
+            static fn (string $v): bool => $v !== '',
+        );
     }
 
     /** "" for a finished thing from a shop, which is no ingredient; null where the larder does not know the name. */

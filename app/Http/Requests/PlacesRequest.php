@@ -19,7 +19,10 @@ final class PlacesRequest extends FormRequest
     public function rules(): array
     {
         return [
-            ...array_map(static fn (int $most): array => ['sometimes', 'nullable', 'integer', "between:1,$most"], Places::MOST),
+            ...array_map(
+                static fn (int $most): array => ['sometimes', 'nullable', 'integer', "between:1,$most"],
+                Places::MOST,
+            ),
             ...array_fill_keys(self::TIMES, ['sometimes', 'date_format:H:i']),
         ];
     }
@@ -29,7 +32,10 @@ final class PlacesRequest extends FormRequest
     {
         return [
             'asleep*' => 'Say the time, such as 22:30.',
-            ...array_combine(array_map(static fn (string $name): string => "$name.*", array_keys(Places::MOST)), array_map(static fn (int $most): string => "A whole number from 1 to $most, please.", Places::MOST)),
+            ...array_combine(
+                array_map(static fn (string $name): string => "$name.*", array_keys(Places::MOST)),
+                array_map(static fn (int $most): string => "A whole number from 1 to $most, please.", Places::MOST),
+            ),
         ];
     }
 
@@ -38,7 +44,8 @@ final class PlacesRequest extends FormRequest
         $said = [];
         foreach (array_keys(Places::MOST) as $name) {
             if ($this->has($name)) {
-                $said[$name] = $this->input($name) === null || $this->input($name) === '' ? null : (int) $this->input($name);
+                $said[$name] =
+                    $this->input($name) === null || $this->input($name) === '' ? null : (int) $this->input($name);
             }
         }
         foreach (self::TIMES as $name) {
@@ -46,7 +53,11 @@ final class PlacesRequest extends FormRequest
                 $said[$name] = Places::minutesOf((string) $this->string($name));
             }
         }
-        $said = array_filter($said, static fn (?int $v, string $k): bool => $v !== null || $k === 'perSheet', ARRAY_FILTER_USE_BOTH);
+        $said = array_filter(
+            $said,
+            static fn (?int $v, string $k): bool => $v !== null || $k === 'perSheet',
+            ARRAY_FILTER_USE_BOTH,
+        );
 
         return $this->user()->kitchen->room()->but(...$said);
     }

@@ -10,7 +10,24 @@ use Illuminate\Validation\Rule;
 /** What a device hands in of a bake that is going on, as JSON. */
 final class RunEventsRequest extends FormRequest
 {
-    public const KINDS = ['tick', 'untick', 'weigh', 'unweigh', 'taste', 'timer', 'timer-ends', 'timer-stop', 'piece', 'unpiece', 'mixed', 'factor', 'probe', 'remedy', 'finish', 'resume'];
+    public const KINDS = [
+        'tick',
+        'untick',
+        'weigh',
+        'unweigh',
+        'taste',
+        'timer',
+        'timer-ends',
+        'timer-stop',
+        'piece',
+        'unpiece',
+        'mixed',
+        'factor',
+        'probe',
+        'remedy',
+        'finish',
+        'resume',
+    ];
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -33,6 +50,16 @@ final class RunEventsRequest extends FormRequest
     /** @return list<array{id: string, kind: string, data: array<string, mixed>, at: int}> */
     public function events(): array
     {
-        return array_values(array_map(static fn (array $e): array => ['id' => $e['id'], 'kind' => $e['kind'], 'data' => $e['data'] ?? [], 'at' => $e['at']], $this->validated('events')));
+        return array_values(
+            array_map(
+                static fn (array $e): array => [
+                    'id' => $e['id'],
+                    'kind' => $e['kind'],
+                    'data' => $e['data'] ?? [],
+                    'at' => $e['at'],
+                ],
+                $this->validated('events'),
+            ),
+        );
     }
 }

@@ -47,7 +47,9 @@ final class WishesRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'pieces.*' => 'Pieces: a number above 0 and up to '.YieldReader::MOST_PIECES.'. The figures still show the last good number.',
+            'pieces.*' => 'Pieces: a number above 0 and up to '.
+                YieldReader::MOST_PIECES.
+                '. The figures still show the last good number.',
             'sweetness.*' => 'Sweetness goes from 60 to 110 %.',
             '*.in' => 'That choice is not in the larder. Pick one from the list.',
         ];
@@ -66,16 +68,21 @@ final class WishesRequest extends FormRequest
     public function applied(Brief $brief): Brief
     {
         $said = $this->validated();
-        $changes = array_filter([
-            'sweetness' => isset($said['sweetness']) ? Wishes::ratioOf((float) $said['sweetness']) : null,
-            'sweetener' => $said['sweetener'] ?? null,
-            'school' => $said['school'] ?? null,
-            'cooler' => array_key_exists('cooler', $said) ? (float) $said['cooler'] : null,
-            'appliance' => array_key_exists('appliance', $said) ? (string) $said['appliance'] : null,
-            'without' => isset($said['without']) ? array_values(array_filter($said['without'])) : null,
-            'families' => isset($said['families']) ? array_filter($said['families']) : null,
-            'blend' => isset($said['sweetener']) && $said['sweetener'] !== $brief->wishes->sweetener ? Blend::free() : null,
-        ], static fn (mixed $change): bool => $change !== null);
+        $changes = array_filter(
+            [
+                'sweetness' => isset($said['sweetness']) ? Wishes::ratioOf((float) $said['sweetness']) : null,
+                'sweetener' => $said['sweetener'] ?? null,
+                'school' => $said['school'] ?? null,
+                'cooler' => array_key_exists('cooler', $said) ? (float) $said['cooler'] : null,
+                'appliance' => array_key_exists('appliance', $said) ? (string) $said['appliance'] : null,
+                'without' => isset($said['without']) ? array_values(array_filter($said['without'])) : null,
+                'families' => isset($said['families']) ? array_filter($said['families']) : null,
+                'blend' => isset($said['sweetener']) && $said['sweetener'] !== $brief->wishes->sweetener
+                        ? Blend::free()
+                        : null,
+            ],
+            static fn (mixed $change): bool => $change !== null,
+        );
         $brief = $brief->wishing(...$changes);
         if (isset($said['convention'])) {
             $brief = $brief->but(convention: Convention::from($said['convention']));

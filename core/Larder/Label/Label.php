@@ -14,7 +14,17 @@ use InvalidArgumentException;
  */
 final readonly class Label
 {
-    public const FIGURES = ['energy', 'fat', 'carbohydrate', 'fibre', 'sugars', 'polyols', 'allulose', 'protein', 'salt'];
+    public const FIGURES = [
+        'energy',
+        'fat',
+        'carbohydrate',
+        'fibre',
+        'sugars',
+        'polyols',
+        'allulose',
+        'protein',
+        'salt',
+    ];
 
     /** Grams: no label states a smaller serving, and none is kept finer. */
     public const LEAST_SERVING = 0.01;
@@ -22,10 +32,18 @@ final readonly class Label
     public const LARGEST_SERVING = 5000.0;
 
     /**
-     * @param  array<string, array{float, float}>  $ranges  lowest and highest a serving, of the figures that were printed
+     * @param  array<string, array{float, float}>  $ranges  lowest and highest a serving, of the figures that were
+     *     printed
      * @param  array<string, float>  $known  what the larder knows of this food, a serving, in the law's own terms
      */
-    private function __construct(public LabelLaw $law, public float $servingGrams, private array $ranges, public string $polyol, private array $known = [], private float $knownU = 0.0) {}
+    private function __construct(
+        public LabelLaw $law,
+        public float $servingGrams,
+        private array $ranges,
+        public string $polyol,
+        private array $known = [],
+        private float $knownU = 0.0,
+    ) {}
 
     /**
      * @param  array<string, string>  $printed  by the names of `FIGURES`; "" where the label is silent
@@ -68,12 +86,29 @@ final readonly class Label
     public function knowing(Nutrients $per100, float $u): self
     {
         $n = $per100->times($this->servingGrams / 100);
-        $carbohydrate = $n->carbohydrate - ($this->law->carbohydrateHasFibre() ? 0.0 : $n->fibre) - ($this->law->carbohydrateHasPolyols() ? 0.0 : $n->polyolGrams());
+        $carbohydrate =
+            $n->carbohydrate -
+            ($this->law->carbohydrateHasFibre() ? 0.0 : $n->fibre) -
+            ($this->law->carbohydrateHasPolyols() ? 0.0 : $n->polyolGrams());
 
-        return new self($this->law, $this->servingGrams, $this->ranges, $this->polyol, [
-            'energy' => $n->energy, 'fat' => $n->fat, 'carbohydrate' => $carbohydrate, 'fibre' => $n->fibre, 'sugars' => $n->sugars,
-            'polyols' => $n->polyolGrams(), 'allulose' => $n->allulose, 'protein' => $n->protein, 'salt' => $n->salt,
-        ], $u);
+        return new self(
+            $this->law,
+            $this->servingGrams,
+            $this->ranges,
+            $this->polyol,
+            [
+                'energy' => $n->energy,
+                'fat' => $n->fat,
+                'carbohydrate' => $carbohydrate,
+                'fibre' => $n->fibre,
+                'sugars' => $n->sugars,
+                'polyols' => $n->polyolGrams(),
+                'allulose' => $n->allulose,
+                'protein' => $n->protein,
+                'salt' => $n->salt,
+            ],
+            $u,
+        );
     }
 
     /** Facts of 100 g, with the total carbohydrate by difference whatever law the label follows. */
@@ -84,16 +119,31 @@ final readonly class Label
         $total = $this->law->totalCarbohydrate($this->middle('carbohydrate'), $this->middle('fibre'), $polyols);
 
         return new Nutrients(
-            $this->middle('energy') * $f, max(0.0, 100 - ($total + $this->middle('fat') + $this->middle('protein')) * $f), $this->middle('protein') * $f, $this->middle('fat') * $f,
-            $total * $f, $this->middle('fibre') * $f, $this->middle('sugars') * $f, $polyols > 0 ? [$this->polyol => $polyols * $f] : [],
-            $this->middle('allulose') * $f, $this->middle('salt') * $f,
+            $this->middle('energy') * $f,
+            max(0.0, 100 - ($total + $this->middle('fat') + $this->middle('protein')) * $f),
+            $this->middle('protein') * $f,
+            $this->middle('fat') * $f,
+            $total * $f,
+            $this->middle('fibre') * $f,
+            $this->middle('sugars') * $f,
+            $polyols > 0 ? [$this->polyol => $polyols * $f] : [],
+            $this->middle('allulose') * $f,
+            $this->middle('salt') * $f,
         );
     }
 
-    /** Standard uncertainty of the net carbs of 100 g that the rounding leaves, in grams: rectangular, independent figures. */
+    /**
+     * Standard uncertainty of the net carbs of 100 g that the rounding leaves, in grams: rectangular, independent
+     * figures.
+     */
     public function netCarbsU(): float
     {
-        $parts = ['carbohydrate', ...($this->law->carbohydrateHasFibre() ? ['fibre'] : []), ...($this->law->carbohydrateHasPolyols() ? ['polyols'] : []), 'allulose'];
+        $parts = [
+            'carbohydrate',
+            ...$this->law->carbohydrateHasFibre() ? ['fibre'] : [],
+            ...$this->law->carbohydrateHasPolyols() ? ['polyols'] : [],
+            'allulose',
+        ];
         $variance = 0.0;
         foreach ($parts as $figure) {
             $variance += $this->u($figure) ** 2;
@@ -102,13 +152,17 @@ final readonly class Label
         return sqrt($variance);
     }
 
-    /** Standard uncertainty of a printed figure in 100 g: rectangular over what rounds to it, or what the larder knows better. */
+    /**
+     * Standard uncertainty of a printed figure in 100 g: rectangular over what rounds to it, or what the larder knows
+     * better.
+     */
     public function u(string $figure): float
     {
         [$low, $high] = $this->ranges[$figure] ?? [0.0, 0.0];
         $rounding = ($high - $low) / sqrt(12);
 
-        return ($this->isKnown($figure) ? min($rounding, $this->knownU * $this->known[$figure]) : $rounding) * 100 / $this->servingGrams;
+        return (($this->isKnown($figure) ? min($rounding, $this->knownU * $this->known[$figure]) : $rounding) * 100) /
+            $this->servingGrams;
     }
 
     public function middle(string $figure): float
@@ -120,7 +174,9 @@ final readonly class Label
 
     private function isKnown(string $figure): bool
     {
-        return isset($this->known[$figure], $this->ranges[$figure]) && $this->known[$figure] >= $this->ranges[$figure][0] - 1e-9 && $this->known[$figure] <= $this->ranges[$figure][1] + 1e-9;
+        return isset($this->known[$figure], $this->ranges[$figure]) &&
+            $this->known[$figure] >= $this->ranges[$figure][0] - 1e-9 &&
+            $this->known[$figure] <= $this->ranges[$figure][1] + 1e-9;
     }
 
     public function high(string $figure): float

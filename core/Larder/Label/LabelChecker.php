@@ -36,25 +36,47 @@ final class LabelChecker
     /** @return list<string> */
     private function parts(Label $label): array
     {
-        $inside = array_filter(['fibre', 'sugars', 'polyols', 'allulose'], static fn (string $part): bool => $label->prints($part)
-            && ! ($part === 'fibre' && ! $label->law->carbohydrateHasFibre()) && ! ($part === 'polyols' && ! $label->law->carbohydrateHasPolyols()));
+        $inside = array_filter(
+            ['fibre', 'sugars', 'polyols', 'allulose'],
+            static fn (string $part): bool => $label->prints($part) &&
+                ! ($part === 'fibre' && ! $label->law->carbohydrateHasFibre()) &&
+                ! ($part === 'polyols' && ! $label->law->carbohydrateHasPolyols()),
+        );
         $least = array_sum(array_map($label->low(...), $inside));
         if ($least <= $label->high('carbohydrate') + 1e-9 || $inside === []) {
             return [];
         }
         $sum = implode(' + ', array_map(static fn (string $p): string => self::g($label->middle($p)).' '.$p, $inside));
 
-        return [sprintf('The parts are more than the whole: %s = %s g, but the carbohydrate is %s g.', $sum, self::g(array_sum(array_map($label->middle(...), $inside))), self::g($label->middle('carbohydrate')))];
+        return [
+            sprintf(
+                'The parts are more than the whole: %s = %s g, but the carbohydrate is %s g.',
+                $sum,
+                self::g(array_sum(array_map($label->middle(...), $inside))),
+                self::g($label->middle('carbohydrate')),
+            ),
+        ];
     }
 
     /** @return list<string> */
     private function mass(Label $label): array
     {
         $n = $label->per100();
-        $sum = ($n->carbohydrate + $n->fat + $n->protein) * $label->servingGrams / 100;
-        $least = $label->low('fat') + $label->low('protein') + $label->law->totalCarbohydrate($label->low('carbohydrate'), $label->low('fibre'), $label->low('polyols'));
+        $sum = (($n->carbohydrate + $n->fat + $n->protein) * $label->servingGrams) / 100;
+        $least =
+            $label->low('fat') +
+            $label->low('protein') +
+            $label->law->totalCarbohydrate($label->low('carbohydrate'), $label->low('fibre'), $label->low('polyols'));
 
-        return $least <= $label->servingGrams + 1e-9 ? [] : [sprintf('A serving of %s g cannot hold %s g of carbohydrate, fat and protein.', self::g($label->servingGrams), self::g($sum))];
+        return $least <= $label->servingGrams + 1e-9
+            ? []
+            : [
+                sprintf(
+                    'A serving of %s g cannot hold %s g of carbohydrate, fat and protein.',
+                    self::g($label->servingGrams),
+                    self::g($sum),
+                ),
+            ];
     }
 
     /** @return list<string> */
@@ -67,22 +89,45 @@ final class LabelChecker
         $n = $label->per100()->times($label->servingGrams / 100);
         $digestible = max(0.0, $n->carbohydrate - $n->fibre - $n->polyolGrams() - $n->allulose);
         $terms = [
-            'protein' => [$n->protein, $this->factors[$column]['protein']], 'fat' => [$n->fat, $this->factors[$column]['fat']],
-            'carbohydrate' => [$digestible, $this->factors[$column]['carbohydrate']], 'fibre' => [$n->fibre, $this->factors[$column]['fibre']],
-            'sugar alcohol' => [$n->polyolGrams(), $this->factors[$column][$label->polyol] ?? 0.0], 'allulose' => [$n->allulose, $this->factors[$column]['allulose']],
+            'protein' => [$n->protein, $this->factors[$column]['protein']],
+            'fat' => [$n->fat, $this->factors[$column]['fat']],
+            'carbohydrate' => [$digestible, $this->factors[$column]['carbohydrate']],
+            'fibre' => [$n->fibre, $this->factors[$column]['fibre']],
+            'sugar alcohol' => [$n->polyolGrams(), $this->factors[$column][$label->polyol] ?? 0.0],
+            'allulose' => [$n->allulose, $this->factors[$column]['allulose']],
         ];
         $sum = array_sum(array_map(static fn (array $t): float => $t[0] * $t[1], $terms));
-        // Fibre may be printed at nothing to what carbohydrate gives, and each rounded figure may be off by half its step.
+        // Fibre may be printed at nothing to what carbohydrate gives, and each rounded figure may be off by half its
+        // step.
         $half = static fn (string $figure): float => ($label->high($figure) - $label->low($figure)) / 2;
         $f = $this->factors[$column];
-        $slack = $f['fibre'] * $n->fibre + $f['carbohydrate'] * $half('carbohydrate') + $f['fat'] * $half('fat') + $f['protein'] * $half('protein')
-            + $half('energy') + $this->constants->get('label-energy-differs') * $sum;
+        $slack =
+            $f['fibre'] * $n->fibre +
+            $f['carbohydrate'] * $half('carbohydrate') +
+            $f['fat'] * $half('fat') +
+            $f['protein'] * $half('protein') +
+            $half('energy') +
+            $this->constants->get('label-energy-differs') * $sum;
         if (abs($sum - $label->middle('energy')) <= $slack) {
             return [];
         }
-        $shown = implode(' + ', array_map(static fn (string $name, array $t): string => self::g($t[0])." g $name × ".self::g($t[1]), array_keys(array_filter($terms, static fn (array $t): bool => $t[0] > 0)), array_filter($terms, static fn (array $t): bool => $t[0] > 0)));
+        $shown = implode(
+            ' + ',
+            array_map(
+                static fn (string $name, array $t): string => self::g($t[0])." g $name × ".self::g($t[1]),
+                array_keys(array_filter($terms, static fn (array $t): bool => $t[0] > 0)),
+                array_filter($terms, static fn (array $t): bool => $t[0] > 0),
+            ),
+        );
 
-        return [sprintf('The energy does not fit: %s = %.0f kcal, but the label prints %s.', $shown === '' ? 'nothing' : $shown, $sum, self::g($label->middle('energy')))];
+        return [
+            sprintf(
+                'The energy does not fit: %s = %.0f kcal, but the label prints %s.',
+                $shown === '' ? 'nothing' : $shown,
+                $sum,
+                self::g($label->middle('energy')),
+            ),
+        ];
     }
 
     private static function g(float $value): string

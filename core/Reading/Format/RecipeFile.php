@@ -23,7 +23,11 @@ final readonly class RecipeFile
         if (strlen($bytes) > self::MOST_BYTES) {
             throw UnreadableRecipe::fileTooLarge(self::MOST_BYTES);
         }
-        if (str_contains($bytes, "\0") && ! str_starts_with($bytes, "\xff\xfe") && ! str_starts_with($bytes, "\xfe\xff")) {
+        if (
+            str_contains($bytes, "\0") &&
+            ! str_starts_with($bytes, "\xff\xfe") &&
+            ! str_starts_with($bytes, "\xfe\xff")
+        ) {
             throw UnreadableRecipe::notText();
         }
         $text = self::decoded($bytes);
@@ -32,7 +36,8 @@ final readonly class RecipeFile
         return match (true) {
             $start === '' => throw UnreadableRecipe::nothingThere(),
             $start[0] === '{' || preg_match('/^\[\s*[{\[]/', $start) === 1 => self::json($start),
-            preg_match('~^<(?:!doctype|html|\?xml|head|body|div|article|script|!--)~i', $start) === 1 || stripos($text, 'application/ld+json') !== false => WebPage::text($text),
+            preg_match('~^<(?:!doctype|html|\?xml|head|body|div|article|script|!--)~i', $start) === 1 ||
+                stripos($text, 'application/ld+json') !== false => WebPage::text($text),
             RecipeTable::looksLikeOne($text) => RecipeTable::text($text),
             default => $text,
         };

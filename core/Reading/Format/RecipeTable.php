@@ -25,7 +25,9 @@ final readonly class RecipeTable
     {
         $header = self::header($text);
 
-        return count($header) > 1 && array_intersect($header, self::NAMES) !== [] && array_intersect($header, ['kind', 'unit', ...self::AMOUNTS]) !== [];
+        return count($header) > 1 &&
+            array_intersect($header, self::NAMES) !== [] &&
+            array_intersect($header, ['kind', 'unit', ...self::AMOUNTS]) !== [];
     }
 
     public static function text(string $text): string
@@ -38,8 +40,15 @@ final readonly class RecipeTable
     /** @param  list<array<string, string>>  $rows */
     private static function own(array $rows): string
     {
-        $of = static fn (string $kind): array => array_values(array_filter($rows, static fn (array $r): bool => ($r['kind'] ?? '') === $kind));
-        $out = [$of('title')[0]['text'] ?? 'Untitled dessert', ...array_column($of('yield'), 'text'), '', 'Ingredients'];
+        $of = static fn (string $kind): array => array_values(
+            array_filter($rows, static fn (array $r): bool => ($r['kind'] ?? '') === $kind),
+        );
+        $out = [
+            $of('title')[0]['text'] ?? 'Untitled dessert',
+            ...array_column($of('yield'), 'text'),
+            '',
+            'Ingredients',
+        ];
         $component = '';
         foreach ($of('ingredient') as $row) {
             if (($row['component'] ?? '') !== $component) {
@@ -60,7 +69,13 @@ final readonly class RecipeTable
         foreach ($rows as $row) {
             $name = self::first($row, self::NAMES);
             $amount = self::first($row, self::AMOUNTS);
-            $unit = $row['unit'] ?? ($amount !== '' && (isset($row['grams']) || isset($row['g']) || isset($row['weight'])) && is_numeric($amount) ? 'g' : '');
+            $unit =
+                $row['unit'] ??
+                ($amount !== '' &&
+                (isset($row['grams']) || isset($row['g']) || isset($row['weight'])) &&
+                is_numeric($amount)
+                    ? 'g'
+                    : '');
             $lines[] = trim(preg_replace('~\s+~', ' ', "$amount $unit $name") ?? '');
         }
 
@@ -97,7 +112,10 @@ final readonly class RecipeTable
                 continue;
             }
             // A cell may hold several lines within its quotes: they are one.
-            $plain = array_map(static fn (?string $c): string => trim(preg_replace('~\s+~u', ' ', (string) $c) ?? ''), $cells);
+            $plain = array_map(
+                static fn (?string $c): string => trim(preg_replace('~\s+~u', ' ', (string) $c) ?? ''),
+                $cells,
+            );
             $rows[] = array_combine($header, array_slice(array_pad($plain, count($header), ''), 0, count($header)));
         }
 
@@ -109,7 +127,12 @@ final readonly class RecipeTable
     {
         $row = strtok(ltrim($text), "\r\n");
 
-        return $row === false ? [] : array_map(static fn (?string $c): string => strtolower(trim((string) $c)), str_getcsv($row, self::separator($text), '"', ''));
+        return $row === false
+            ? []
+            : array_map(
+                static fn (?string $c): string => strtolower(trim((string) $c)),
+                str_getcsv($row, self::separator($text), '"', ''),
+            );
     }
 
     private static function separator(string $text): string

@@ -18,7 +18,10 @@ final readonly class SchemaRecipe
         if (! is_array($data) || $depth > self::DEEPEST) {
             return null;
         }
-        $types = array_map(static fn (mixed $t): string => is_string($t) ? basename(str_replace(['#', ':'], '/', $t)) : '', (array) ($data['@type'] ?? []));
+        $types = array_map(
+            static fn (mixed $t): string => is_string($t) ? basename(str_replace(['#', ':'], '/', $t)) : '',
+            (array) ($data['@type'] ?? []),
+        );
         if (in_array('Recipe', $types, true)) {
             return new self($data);
         }
@@ -58,15 +61,27 @@ final readonly class SchemaRecipe
             $best = strlen($yield) > strlen($best) ? $yield : $best;
         }
 
-        return $best === '' ? '' : (preg_match('~^(?:makes|serves|yield|servings)~i', $best) === 1 ? $best : "Makes $best");
+        return $best === ''
+            ? ''
+            : (preg_match('~^(?:makes|serves|yield|servings)~i', $best) === 1
+                ? $best
+                : "Makes $best");
     }
 
     /** @return list<string> */
     private function ingredients(): array
     {
         $rows = [];
-        foreach ((array) ($this->node['recipeIngredient'] ?? $this->node['ingredients'] ?? []) as $row) {
-            array_push($rows, ...array_filter(array_map(trim(...), explode("\n", self::plain(is_array($row) ? ($row['text'] ?? $row['name'] ?? '') : $row)))));
+        foreach ((array) ($this->node['recipeIngredient'] ?? ($this->node['ingredients'] ?? [])) as $row) {
+            array_push(
+                $rows,
+                ...array_filter(
+                    array_map(
+                        trim(...),
+                        explode("\n", self::plain(is_array($row) ? $row['text'] ?? ($row['name'] ?? '') : $row)),
+                    ),
+                ),
+            );
         }
 
         return $rows;
@@ -76,7 +91,9 @@ final readonly class SchemaRecipe
     private function steps(mixed $instructions, int $depth = 0): array
     {
         if (is_string($instructions)) {
-            return array_values(array_filter(array_map(trim(...), preg_split('~\n+~', self::plain($instructions)) ?: [])));
+            return array_values(
+                array_filter(array_map(trim(...), preg_split('~\n+~', self::plain($instructions)) ?: [])),
+            );
         }
         if (! is_array($instructions) || $depth > self::DEEPEST) {
             return [];
@@ -92,7 +109,10 @@ final readonly class SchemaRecipe
             return $text === '' ? [] : $this->steps($text, $depth + 1);
         }
 
-        return array_merge(...array_map(fn (mixed $one): array => $this->steps($one, $depth + 1), $instructions), ...[[]]);
+        return array_merge(
+            ...array_map(fn (mixed $one): array => $this->steps($one, $depth + 1), $instructions),
+            ...[[]],
+        );
     }
 
     /**
@@ -104,13 +124,18 @@ final readonly class SchemaRecipe
     {
         $minutes = self::minutes($this->node['cookTime'] ?? '');
 
-        return $minutes === null || preg_match('~\d\s*(?:min|hour|hr|h\b)~i', implode(' ', $steps)) === 1 ? '' : "Bake for $minutes minutes.";
+        return $minutes === null || preg_match('~\d\s*(?:min|hour|hr|h\b)~i', implode(' ', $steps)) === 1
+            ? ''
+            : "Bake for $minutes minutes.";
     }
 
     /** Minutes of an ISO 8601 duration such as PT1H30M; null where it is none. */
     public static function minutes(mixed $duration): ?int
     {
-        if (! is_string($duration) || preg_match('~^P(?:(\d+)D)?(?:T(?:(\d+)H)?(?:(\d+)M)?(?:\d+(?:\.\d+)?S)?)?$~', $duration, $m) !== 1) {
+        if (
+            ! is_string($duration) ||
+            preg_match('~^P(?:(\d+)D)?(?:T(?:(\d+)H)?(?:(\d+)M)?(?:\d+(?:\.\d+)?S)?)?$~', $duration, $m) !== 1
+        ) {
             return null;
         }
         $minutes = (int) ($m[1] ?? 0) * 1440 + (int) ($m[2] ?? 0) * 60 + (int) ($m[3] ?? 0);
@@ -126,6 +151,8 @@ final readonly class SchemaRecipe
         }
         $text = preg_replace(['~<(?:br|/p|/li|/div)[^>]*>~i', '~<[^>]*>~'], ["\n", ''], (string) $text) ?? '';
 
-        return trim(preg_replace('~[ \t\x{a0}]+~u', ' ', html_entity_decode($text, ENT_QUOTES | ENT_HTML5, 'UTF-8')) ?? '');
+        return trim(
+            preg_replace('~[ \t\x{a0}]+~u', ' ', html_entity_decode($text, ENT_QUOTES | ENT_HTML5, 'UTF-8')) ?? '',
+        );
     }
 }

@@ -16,9 +16,20 @@ final readonly class WebPage
     /** @throws UnreadableRecipe */
     public static function text(string $html): string
     {
-        if (preg_match_all('~<script[^>]*type\s*=\s*["\']?application/ld\+json["\']?[^>]*>(.*?)</script>~is', $html, $found) > 0) {
+        if (
+            preg_match_all(
+                '~<script[^>]*type\s*=\s*["\']?application/ld\+json["\']?[^>]*>(.*?)</script>~is',
+                $html,
+                $found,
+            ) > 0
+        ) {
             foreach ($found[1] as $json) {
-                $json = preg_replace('~^\s*(?:<!--|//<!\[CDATA\[|<!\[CDATA\[)|(?:-->|//\]\]>|\]\]>)\s*$~', '', trim($json)) ?? $json;
+                $json =
+                    preg_replace(
+                        '~^\s*(?:<!--|//<!\[CDATA\[|<!\[CDATA\[)|(?:-->|//\]\]>|\]\]>)\s*$~',
+                        '',
+                        trim($json),
+                    ) ?? $json;
                 $recipe = SchemaRecipe::find(json_decode($json, true, 64, JSON_INVALID_UTF8_SUBSTITUTE));
                 if ($recipe !== null) {
                     return $recipe->text();
@@ -37,14 +48,30 @@ final readonly class WebPage
         $document->loadHTML('<?xml encoding="UTF-8">'.$html, LIBXML_NONET | LIBXML_COMPACT);
         libxml_clear_errors();
         libxml_use_internal_errors($before);
-        foreach (iterator_to_array((new DOMXPath($document))->query('//script|//style|//noscript|//nav|//header|//footer|//form|//head|//template|//svg') ?: []) as $node) {
+        foreach (
+            iterator_to_array(
+                (new DOMXPath($document))->query(
+                    '//script|//style|//noscript|//nav|//header|//footer|//form|//head|//template|//svg',
+                ) ?:
+                [],
+            ) as $node
+        ) {
             $node->parentNode?->removeChild($node);
         }
-        foreach (iterator_to_array((new DOMXPath($document))->query('//p|//li|//br|//div|//tr|//h1|//h2|//h3|//h4|//h5|//h6') ?: []) as $node) {
+        foreach (
+            iterator_to_array(
+                (new DOMXPath($document))->query('//p|//li|//br|//div|//tr|//h1|//h2|//h3|//h4|//h5|//h6') ?: [],
+            ) as $node
+        ) {
             $node->parentNode?->insertBefore($document->createTextNode("\n"), $node);
             $node->appendChild($document->createTextNode("\n"));
         }
-        $rows = array_filter(array_map(static fn (string $row): string => trim(preg_replace('~\s+~u', ' ', $row) ?? ''), explode("\n", (string) $document->textContent)));
+        $rows = array_filter(
+            array_map(
+                static fn (string $row): string => trim(preg_replace('~\s+~u', ' ', $row) ?? ''),
+                explode("\n", (string) $document->textContent),
+            ),
+        );
 
         return $rows === [] ? throw UnreadableRecipe::noRecipeInside() : implode("\n", $rows)."\n";
     }

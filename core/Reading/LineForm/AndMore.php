@@ -23,10 +23,17 @@ final readonly class AndMore implements LineForm
     private string $join;
 
     /** @param  list<LineForm>  $forms  that the first of several things may have */
-    public function __construct(private ThingReader $things, private FoodIndex $foods, Words $words, private array $forms)
-    {
-        $this->join = '~,?\s*(?<join>\bplus\b|\+|&|\band\b)\s+'
-            .'(?='.$words->digit.'|(?:an?|one|two|three|four|half|pinch|dash|splash|handful)\b)~iu';
+    public function __construct(
+        private ThingReader $things,
+        private FoodIndex $foods,
+        Words $words,
+        private array $forms,
+    ) {
+        $this->join =
+            '~,?\s*(?<join>\bplus\b|\+|&|\band\b)\s+'.
+            '(?='.
+            $words->digit.
+            '|(?:an?|one|two|three|four|half|pinch|dash|splash|handful)\b)~iu';
     }
 
     public function things(string $body): ?array
@@ -107,7 +114,12 @@ final readonly class AndMore implements LineForm
     private function next(Split $first, string $text, int $start): ?Split
     {
         $next = $this->things->one($text)->from($start);
-        if ($first->amount === null || $next->amount === null || ! str_starts_with($text, $next->written) || ! $this->foods->find($first->name)->sure) {
+        if (
+            $first->amount === null ||
+            $next->amount === null ||
+            ! str_starts_with($text, $next->written) ||
+            ! $this->foods->find($first->name)->sure
+        ) {
             return null;
         }
         if (preg_match('~^(?:juice|zest|rind)$~iu', $next->name) === 1) {
@@ -120,7 +132,9 @@ final readonly class AndMore implements LineForm
             $next = $next->called($next->body, "egg $next->name", $next->name)->from($start);
         }
 
-        return $next->name === '' || $this->foods->isIgnored($next->name) || $this->foods->find($next->name)->sure ? $next : null;
+        return $next->name === '' || $this->foods->isIgnored($next->name) || $this->foods->find($next->name)->sure
+            ? $next
+            : null;
     }
 
     private function adds(Split $more, string $join): bool

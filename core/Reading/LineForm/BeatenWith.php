@@ -14,8 +14,10 @@ final readonly class BeatenWith implements LineForm
 
     public function __construct(private ThingReader $things, Words $words)
     {
-        $this->pattern = '~^(?<first>.+?)[,\s]+(?:lightly\s+)?(?:beaten|mixed|tossed|coated|dusted|dissolved|bloomed|soaked|whisked|stirred|blended|sprinkled)\s+(?:with|in|over|into)\s+(?<second>(?:'
-            .$words->digit.'|an?\s|one\s|two\s|three\s).+)$~iu';
+        $this->pattern =
+            '~^(?<first>.+?)[,\s]+(?:lightly\s+)?(?:beaten|mixed|tossed|coated|dusted|dissolved|bloomed|soaked|whisked|stirred|blended|sprinkled)\s+(?:with|in|over|into)\s+(?<second>(?:'.
+            $words->digit.
+            '|an?\s|one\s|two\s|three\s).+)$~iu';
     }
 
     public function things(string $body): ?array
@@ -25,7 +27,10 @@ final readonly class BeatenWith implements LineForm
         }
         [$first, $second] = [$this->things->one($m['first'][0]), $this->things->one($m['second'][0])];
 
-        return $first->amount === null || $second->amount === null || $second->amount->measures[0]->unit === null || trim($second->name) === ''
+        return $first->amount === null ||
+            $second->amount === null ||
+            $second->amount->measures[0]->unit === null ||
+            trim($second->name) === ''
             ? null
             : [$first, $second->from($m['second'][1])];
     }

@@ -18,9 +18,15 @@ final class CommaList implements LineForm
 
     public function __construct(Words $words)
     {
-        $part = '(?:(?:the\s+|finely\s+|freshly\s+|grated\s+)*(?:juice|zest|rind|whites?|yolks?)\s+(?:and\s+\pL+\s+)?of\b'
-            .'|(?:a|an)\s+(?:pinch|dash|splash|handful|knob|few|drop|little)\b|pinch\s+of\b|(?:half|one|two|three|four|five|six)\s+\pL)';
-        $this->cut = '~\s*[,;]\s*(?:and\s+)?(?=(?:'.$words->digit.'(?!\d*\s?(?:cm|inch|mm|min|%))|'.$part.'))(?![^(]*\))~iu';
+        $part =
+            '(?:(?:the\s+|finely\s+|freshly\s+|grated\s+)*(?:juice|zest|rind|whites?|yolks?)\s+(?:and\s+\pL+\s+)?of\b'.
+            '|(?:a|an)\s+(?:pinch|dash|splash|handful|knob|few|drop|little)\b|pinch\s+of\b|(?:half|one|two|three|four|five|six)\s+\pL)';
+        $this->cut =
+            '~\s*[,;]\s*(?:and\s+)?(?=(?:'.
+            $words->digit.
+            '(?!\d*\s?(?:cm|inch|mm|min|%))|'.
+            $part.
+            '))(?![^(]*\))~iu';
     }
 
     /** The forms that each of the list may have. */

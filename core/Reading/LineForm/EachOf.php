@@ -16,8 +16,17 @@ final readonly class EachOf implements LineForm
     public function __construct(private ThingReader $things, Words $words)
     {
         $name = '[\pL\s\'’-]+';
-        $this->pattern = '~^(?<amount>.*?'.$words->digit.'.*?|(?:half|quarter|an?|one|two|three|four|five|six)\s.*?)\s+each\s*:?\s+(?:of\s+)?'
-            .'(?<names>'.$name.'?(?:,'.$name.'?)*\s*(?:\band\b|&|,)'.$name.')$~iu';
+        $this->pattern =
+            '~^(?<amount>.*?'.
+            $words->digit.
+            '.*?|(?:half|quarter|an?|one|two|three|four|five|six)\s.*?)\s+each\s*:?\s+(?:of\s+)?'.
+            '(?<names>'.
+            $name.
+            '?(?:,'.
+            $name.
+            '?)*\s*(?:\band\b|&|,)'.
+            $name.
+            ')$~iu';
     }
 
     public function things(string $body): ?array

@@ -22,10 +22,29 @@ final readonly class JuiceAndZest implements LineForm
     {
         $done = '(?:finely\s+|freshly\s+)?(?:grated\s+|squeezed\s+)?';
         $and = '\s+(?:and|&|\+)\s+(?:finely\s+)?(?:grated\s+)?';
-        $this->before = '~^(?:the\s+)?'.$done.'(?<part>juice|zest|rind|peel)(?:'.$and.'(?<part2>juice|zest|rind))?\s+'
-            .'(?:(?:of|from)\s+|(?='.$words->digit.'|half\b|one\b|two\b|an?\b))(?<rest>.+)$~iu';
-        $this->apart = '~^(?:the\s+)?'.$done.'(?<part>juice|zest|rind)\s+(?:of|from)\s+(?<rest>.+?),?\s+(?:and|plus|&|\+)\s+(?:the\s+)?'.$done.'(?<part2>juice|zest|rind)\s+(?:of|from)\s+(?:only\s+)?(?<many>[\d'.$words->signs.'\s/]+|half|one|two|three)\s*$~iu';
-        $this->behind = '~^(?<rest>[^,]+),\s*'.$done.'(?<part>juice|zest|rind)(?:e?d)?(?:'.$and.'(?<part2>juice|zest|rind)(?:e?d)?)\s*$~iu';
+        $this->before =
+            '~^(?:the\s+)?'.
+            $done.
+            '(?<part>juice|zest|rind|peel)(?:'.
+            $and.
+            '(?<part2>juice|zest|rind))?\s+'.
+            '(?:(?:of|from)\s+|(?='.
+            $words->digit.
+            '|half\b|one\b|two\b|an?\b))(?<rest>.+)$~iu';
+        $this->apart =
+            '~^(?:the\s+)?'.
+            $done.
+            '(?<part>juice|zest|rind)\s+(?:of|from)\s+(?<rest>.+?),?\s+(?:and|plus|&|\+)\s+(?:the\s+)?'.
+            $done.
+            '(?<part2>juice|zest|rind)\s+(?:of|from)\s+(?:only\s+)?(?<many>[\d'.
+            $words->signs.
+            '\s/]+|half|one|two|three)\s*$~iu';
+        $this->behind =
+            '~^(?<rest>[^,]+),\s*'.
+            $done.
+            '(?<part>juice|zest|rind)(?:e?d)?(?:'.
+            $and.
+            '(?<part2>juice|zest|rind)(?:e?d)?)\s*$~iu';
     }
 
     public function things(string $body): ?array
@@ -44,7 +63,11 @@ final readonly class JuiceAndZest implements LineForm
         $parts = array_values(array_filter([$m['part'], $m['part2'] ?? '']));
 
         return array_map(
-            fn (string $part): Split => $this->part($m['rest'], $part, count($parts) > 1 ? mb_strtolower($part)." of {$m['rest']}" : $body),
+            fn (string $part): Split => $this->part(
+                $m['rest'],
+                $part,
+                count($parts) > 1 ? mb_strtolower($part)." of {$m['rest']}" : $body,
+            ),
             $parts,
         );
     }
@@ -52,7 +75,9 @@ final readonly class JuiceAndZest implements LineForm
     private function part(string $fruit, string $part, string $body): Split
     {
         // "juice of the lemon" is of one
-        $split = $this->things->one(preg_replace('~^(?:the|that|same)\s+(?=\pL+\s*$)(?!\pL+s\s*$)~iu', '1 ', $fruit) ?? $fruit);
+        $split = $this->things->one(
+            preg_replace('~^(?:the|that|same)\s+(?=\pL+\s*$)(?!\pL+s\s*$)~iu', '1 ', $fruit) ?? $fruit,
+        );
         $name = trim(preg_replace('~\b(?:unwaxed|organic|fresh|ripe)\b~iu', '', $split->name) ?? '');
 
         return $split->called($body, $name.' '.(stripos($part, 'juice') === 0 ? 'juice' : 'zest'), $name);

@@ -28,12 +28,20 @@ final readonly class MadeUpTo implements LineForm
         $total = $this->things->one("{$m['total']} {$m['more']}");
         $measure = $total->amount?->measures[0];
         $food = $this->foods->find($first->name)->food;
-        if ($first->amount === null || $measure?->unit === null || $food === null || $measure->unit->kind === UnitKind::Count) {
+        if (
+            $first->amount === null ||
+            $measure?->unit === null ||
+            $food === null ||
+            $measure->unit->kind === UnitKind::Count
+        ) {
             return null;
         }
         $one = $this->larder->portion($this->larder->get($food), '')->value ?? 0.0;
         $is = $first->amount->measures[0]->count->value * $one;
-        $room = $measure->unit->kind === UnitKind::Volume ? $is / $this->larder->density($this->larder->get($food))->gramsPerMl : $is;
+        $room =
+            $measure->unit->kind === UnitKind::Volume
+                ? $is / $this->larder->density($this->larder->get($food))->gramsPerMl
+                : $is;
         $left = max(0.0, $measure->count->value - $room / $measure->unit->size);
         $amount = new Amount([new Measure(Estimate::of($left, $left * 0.03), $measure->unit, 1)], 0, 1);
         $text = round($left, 1).' '.$measure->unit->key.' '.trim($m['more']);

@@ -14,7 +14,8 @@ final readonly class WhitesOf implements LineForm
 
     public function __construct(private ThingReader $things, Words $words)
     {
-        $this->pattern = '~^(?:the\s+)?(?<part>yolk|white)s?\s+(?:of|from)\s+(?<rest>.*'.$words->digit.'.*?)\beggs?\b~iu';
+        $this->pattern =
+            '~^(?:the\s+)?(?<part>yolk|white)s?\s+(?:of|from)\s+(?<rest>.*'.$words->digit.'.*?)\beggs?\b~iu';
     }
 
     public function things(string $body): ?array

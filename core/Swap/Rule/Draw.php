@@ -31,7 +31,11 @@ final readonly class Draw implements Rule
             $base = $component->candidates->base($row, $counts);
             if ($side === 'high' && $share < 1) {
                 $rows[] = new Row('draw', $coefficients, -INF, -$base, $band->weight, $was / 10);
-            } elseif ($side === 'low' && $share > 0 && max([0.0, ...$component->candidates->coefficients($allulose, $counts)]) > 0) {
+            } elseif (
+                $side === 'low' &&
+                $share > 0 &&
+                max([0.0, ...$component->candidates->coefficients($allulose, $counts)]) > 0
+            ) {
                 $rows[] = new Row('draw', $coefficients, -$base, INF, $band->weight, $was / 10);
             }
         }

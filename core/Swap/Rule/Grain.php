@@ -10,7 +10,10 @@ use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Linear\Row;
 use Aglyca\Core\Swap\Component;
 
-/** Sugar alcohols stay within what the water left dissolves, in the fridge where it is kept there; where crystals are wanted there is no such row. */
+/**
+ * Sugar alcohols stay within what the water left dissolves, in the fridge where it is kept there; where crystals are
+ * wanted there is no such row.
+ */
 final readonly class Grain implements Rule
 {
     public function __construct(private Constants $constants) {}
@@ -25,6 +28,8 @@ final readonly class Grain implements Rule
         $share = $band->high * Solubility::at($component->family, $this->constants);
         $bound = $share * FreeWater::of($component) - $component->candidates->fixed->crystal;
 
-        return [new Row('grain', $coefficients, -INF, $bound, $band->weight, max(1.0, $component->written->mix->mass / 25))];
+        return [
+            new Row('grain', $coefficients, -INF, $bound, $band->weight, max(1.0, $component->written->mix->mass / 25)),
+        ];
     }
 }

@@ -25,8 +25,22 @@ final readonly class Moisture implements Rule
         $scale = max(1.0, $before->water / 10);
 
         return [
-            new Row('moisture', $component->candidates->coefficients($least), -$least($fixed), INF, $band->weight, $scale),
-            new Row('moisture', $component->candidates->coefficients($most), -INF, -$most($fixed), $band->weight, $scale),
+            new Row(
+                'moisture',
+                $component->candidates->coefficients($least),
+                -$least($fixed),
+                INF,
+                $band->weight,
+                $scale,
+            ),
+            new Row(
+                'moisture',
+                $component->candidates->coefficients($most),
+                -INF,
+                -$most($fixed),
+                $band->weight,
+                $scale,
+            ),
         ];
     }
 }

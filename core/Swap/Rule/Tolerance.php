@@ -21,9 +21,14 @@ final readonly class Tolerance implements Rule
             return [];
         }
 
-        return [Row::hard(
-            'tolerance', $component->candidates->coefficients(static fn (Traits $t): float => $t->load),
-            $load - $component->candidates->fixed->load, $this->constants->get('hard-weight'), $component->allowance->pieces,
-        )];
+        return [
+            Row::hard(
+                'tolerance',
+                $component->candidates->coefficients(static fn (Traits $t): float => $t->load),
+                $load - $component->candidates->fixed->load,
+                $this->constants->get('hard-weight'),
+                $component->allowance->pieces,
+            ),
+        ];
     }
 }

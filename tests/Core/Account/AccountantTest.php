@@ -30,7 +30,10 @@ final class AccountantTest extends CoreCase
             'half-polyol: the other half of the xylitol stays' => [Convention::HalfPolyol, 28.796 + 24.975],
             'weighted: 13 % of the xylitol stays' => [Convention::Weighted, 28.796 + 0.13 * 49.95],
             'available: 228.346 − 9.9' => [Convention::Available, 218.446],
-            'clinic: 15 g polyols a piece, so half off; 1 g fibre, so none off' => [Convention::Clinic, 228.346 - 149.85 / 2],
+            'clinic: 15 g polyols a piece, so half off; 1 g fibre, so none off' => [
+                Convention::Clinic,
+                228.346 - 149.85 / 2,
+            ],
         ];
     }
 
@@ -56,23 +59,36 @@ final class AccountantTest extends CoreCase
             $parts = $account->contributions($convention);
             self::assertEqualsWithDelta($account->netCarbs($convention)->value, array_sum($parts), 1e-9);
             self::assertGreaterThanOrEqual(0, min($parts));
-            self::assertEqualsWithDelta(1, array_sum(array_column($account->serving->doubts[$convention->value], 'share')), 1e-9);
+            self::assertEqualsWithDelta(
+                1,
+                array_sum(array_column($account->serving->doubts[$convention->value], 'share')),
+                1e-9,
+            );
             self::assertLessThanOrEqual($account->netCarbs($convention)->value, $account->low($convention));
         }
-        self::assertEqualsWithDelta($account->whole->carbohydrate, $account->piece->carbohydrate * $account->formula->pieces, 1e-9);
+        self::assertEqualsWithDelta(
+            $account->whole->carbohydrate,
+            $account->piece->carbohydrate * $account->formula->pieces,
+            1e-9,
+        );
     }
 
     public function test_the_range_agrees_with_monte_carlo(): void
     {
         $account = self::account("Loaf\nMakes 10 slices\n2 cups sugar\n3 cups flour\n3 eggs");
         mt_srand(11);
-        $normal = static fn (): float => sqrt(-2 * log(mt_rand(1, 1_000_000) / 1_000_001)) * cos(2 * M_PI * mt_rand() / mt_getrandmax());
+        $normal = static fn (): float => sqrt(-2 * log(mt_rand(1, 1_000_000) / 1_000_001)) *
+            cos((2 * M_PI * mt_rand()) / mt_getrandmax());
         $draws = [];
         for ($i = 0; $i < 20_000; $i++) {
             $sum = 0.0;
             foreach ($account->formula->doses as $dose) {
                 $n = $dose->food->per100;
-                $sum += ($dose->grams->value + $dose->grams->u * $normal()) * ($n->carbohydrate * (1 + $dose->food->u * $normal()) - $n->fibre * (1 + $dose->food->u * $normal())) / 100;
+                $sum +=
+                    (($dose->grams->value + $dose->grams->u * $normal()) *
+                        ($n->carbohydrate * (1 + $dose->food->u * $normal()) -
+                            $n->fibre * (1 + $dose->food->u * $normal()))) /
+                    100;
             }
             $draws[] = $sum / 10;
         }

@@ -17,20 +17,42 @@ final class SharerTest extends CoreCase
 {
     private const COOKIES = "Jam hearts\nMakes 24 cookies\n200 g sugar\n300 g flour\n200 g butter\n1 egg\n\nFor the filling:\n160 g raspberry jam\n\nFor the glaze:\n120 g icing sugar\n2 tbsp lemon juice";
 
-    /** @return iterable<string, array{string, array<string, mixed>}> every dessert by every way of portioning, placing and using in part */
+    /**
+     * @return iterable<string, array{string, array<string, mixed>}> every dessert by every way of portioning, placing
+     *     and using in part
+     */
     public static function ways(): iterable
     {
         $portions = [
-            'pieces' => [], 'grid' => ['way' => 'grid', 'across' => 4, 'along' => 3],
-            'scoop, spread' => ['way' => 'scoop', 'scoop' => '40', 'rest' => 'spread'], 'scoop, small' => ['way' => 'scoop', 'scoop' => '30', 'rest' => 'small'],
-            'target of dough, aside' => ['way' => 'target', 'each' => 37.0, 'of' => 'dough', 'rest' => 'aside'], 'target baked, small' => ['way' => 'target', 'each' => 55.0, 'of' => 'baked', 'rest' => 'small'],
+            'pieces' => [],
+            'grid' => ['way' => 'grid', 'across' => 4, 'along' => 3],
+            'scoop, spread' => ['way' => 'scoop', 'scoop' => '40', 'rest' => 'spread'],
+            'scoop, small' => ['way' => 'scoop', 'scoop' => '30', 'rest' => 'small'],
+            'target of dough, aside' => ['way' => 'target', 'each' => 37.0, 'of' => 'dough', 'rest' => 'aside'],
+            'target baked, small' => ['way' => 'target', 'each' => 55.0, 'of' => 'baked', 'rest' => 'small'],
             'unequal' => ['way' => 'unequal', 'masses' => [60.0, 80.0, 41.0, 60.0]],
         ];
-        $placements = ['over all' => [], 'on five' => [1 => ['spread' => 'some', 'pieces' => 5]], 'two spoons each' => [1 => ['spread' => 'each', 'amount' => 2.0, 'unit' => 'tsp']], 'more than there is' => [1 => ['spread' => 'each', 'amount' => 5.0, 'unit' => 'tbsp']], 'at the table' => [1 => ['spread' => 'table', 'amount' => 20.0, 'unit' => 'g'], 2 => ['spread' => 'some', 'pieces' => 3]]];
+        $placements = [
+            'over all' => [],
+            'on five' => [1 => ['spread' => 'some', 'pieces' => 5]],
+            'two spoons each' => [1 => ['spread' => 'each', 'amount' => 2.0, 'unit' => 'tsp']],
+            'more than there is' => [1 => ['spread' => 'each', 'amount' => 5.0, 'unit' => 'tbsp']],
+            'at the table' => [
+                1 => ['spread' => 'table', 'amount' => 20.0, 'unit' => 'g'],
+                2 => ['spread' => 'some', 'pieces' => 3],
+            ],
+        ];
         foreach ([...self::desserts(), 'jam hearts' => [self::COOKIES]] as $name => [$text]) {
             foreach ($portions as $p => $portion) {
                 foreach ($placements as $q => $placement) {
-                    yield "$name, $p, $q" => [$text, ['portion' => $portion, 'placements' => $placement, 'weighed_mixed' => $p === 'pieces' ? 700.0 : null]];
+                    yield "$name, $p, $q" => [
+                        $text,
+                        [
+                            'portion' => $portion,
+                            'placements' => $placement,
+                            'weighed_mixed' => $p === 'pieces' ? 700.0 : null,
+                        ],
+                    ];
                 }
             }
         }
@@ -54,7 +76,11 @@ final class SharerTest extends CoreCase
             self::assertEqualsWithDelta($account->formula->mass(), $sum['mass'], 1e-6);
             self::assertGreaterThan(0, $account->netCarbs(Convention::LowCarb)->value);
         }
-        self::assertSame($conversion->before->formula->pieces, $conversion->after->formula->pieces, 'both sides are cut alike');
+        self::assertSame(
+            $conversion->before->formula->pieces,
+            $conversion->after->formula->pieces,
+            'both sides are cut alike',
+        );
     }
 
     /** @return array{carbohydrate: float, energy: float, fibre: float, mass: float} */
@@ -62,7 +88,11 @@ final class SharerTest extends CoreCase
     {
         $sharer = self::core()->desk->sharer;
         $all = array_map(static fn (Kind $k): array => [$k->count, $k->serving], $sharer->kinds($account));
-        self::assertEqualsWithDelta($sharer->all($account)->sum->carbohydrate, array_sum(array_map(static fn (array $k): float => $k[0] * $k[1]->sum->carbohydrate, $all)), 1e-6);
+        self::assertEqualsWithDelta(
+            $sharer->all($account)->sum->carbohydrate,
+            array_sum(array_map(static fn (array $k): float => $k[0] * $k[1]->sum->carbohydrate, $all)),
+            1e-6,
+        );
         $all[] = [1.0, $sharer->left($account)];
         // What waits for the table is all still there.
         $waiting = [];
@@ -88,13 +118,23 @@ final class SharerTest extends CoreCase
      */
     public function test_frosted_and_plain_are_counted_apart(): void
     {
-        $conversion = self::work(self::COOKIES, ['sharing' => ['placements' => [2 => ['spread' => 'some', 'pieces' => 8]]]]);
+        $conversion = self::work(self::COOKIES, [
+            'sharing' => ['placements' => [2 => ['spread' => 'some', 'pieces' => 8]]],
+        ]);
         [$with, $without] = self::core()->desk->sharer->kinds($conversion->before);
         self::assertSame([8.0, 16.0], [(float) $with->count, (float) $without->count]);
         self::assertSame(['with glaze', 'without glaze'], [$with->name, $without->name]);
         $lemon = $conversion->before->lines[6]->carbohydrate / 8;
-        self::assertEqualsWithDelta(0.998 * 120 / 8 + $lemon, $with->serving->sum->carbohydrate - $without->serving->sum->carbohydrate, 1e-9);
-        self::assertEqualsWithDelta($conversion->before->piece->carbohydrate, (8 * $with->serving->sum->carbohydrate + 16 * $without->serving->sum->carbohydrate) / 24, 1e-9);
+        self::assertEqualsWithDelta(
+            (0.998 * 120) / 8 + $lemon,
+            $with->serving->sum->carbohydrate - $without->serving->sum->carbohydrate,
+            1e-9,
+        );
+        self::assertEqualsWithDelta(
+            $conversion->before->piece->carbohydrate,
+            (8 * $with->serving->sum->carbohydrate + 16 * $without->serving->sum->carbohydrate) / 24,
+            1e-9,
+        );
     }
 
     /** With and without: the filling is what the piece has more with it. */
@@ -102,7 +142,11 @@ final class SharerTest extends CoreCase
     {
         $account = self::work(self::COOKIES)->before;
         $without = self::core()->desk->sharer->without($account, 1);
-        self::assertEqualsWithDelta($account->lines[4]->carbohydrate / 24, $account->piece->carbohydrate - $without->sum->carbohydrate, 1e-9);
+        self::assertEqualsWithDelta(
+            $account->lines[4]->carbohydrate / 24,
+            $account->piece->carbohydrate - $without->sum->carbohydrate,
+            1e-9,
+        );
         self::assertEqualsWithDelta($account->pieceMass() - 160 / 24, $without->mass(), 1e-9);
     }
 
@@ -110,31 +154,58 @@ final class SharerTest extends CoreCase
     public function test_so_much_on_each_leaves_the_rest_out_of_the_count(): void
     {
         $all = self::work(self::COOKIES)->before;
-        $each = self::work(self::COOKIES, ['sharing' => ['placements' => [1 => ['spread' => 'each', 'amount' => 5.0, 'unit' => 'g']]]])->before;
+        $each = self::work(self::COOKIES, [
+            'sharing' => ['placements' => [1 => ['spread' => 'each', 'amount' => 5.0, 'unit' => 'g']]],
+        ])->before;
         $jam = $all->lines[4]->carbohydrate;
-        self::assertEqualsWithDelta($all->piece->carbohydrate - $jam / 24 + $jam * 5 / 160, $each->piece->carbohydrate, 1e-9);
+        self::assertEqualsWithDelta(
+            $all->piece->carbohydrate - $jam / 24 + ($jam * 5) / 160,
+            $each->piece->carbohydrate,
+            1e-9,
+        );
         self::assertEqualsWithDelta(0.25 * $jam, self::core()->desk->sharer->left($each)->sum->carbohydrate, 1e-9);
     }
 
     public function test_a_topping_is_added_at_the_table_and_a_piece_may_be_halved(): void
     {
-        $brief = ['sharing' => ['toppings' => [['name' => 'Cream', 'text' => "30 g whipping cream\n1 tsp sugar"]], 'eaten' => 0.5]];
+        $brief = [
+            'sharing' => [
+                'toppings' => [['name' => 'Cream', 'text' => "30 g whipping cream\n1 tsp sugar"]],
+                'eaten' => 0.5,
+            ],
+        ];
         $conversion = self::work(self::COOKIES, $brief);
         $eaten = $conversion->side(Side::Written)->eaten();
         $cream = self::kernel()->topping(new Topping('Cream', "30 g whipping cream\n1 tsp sugar"));
         self::assertSame([], $cream->unread);
-        $topping = array_sum(array_map(static fn ($d): float => $d->food->nutrients($d->mass())->carbohydrate, $cream->doses));
-        self::assertEqualsWithDelta(($conversion->before->piece->carbohydrate + $topping) / 2, $eaten->sum->carbohydrate, 1e-9);
+        $topping = array_sum(
+            array_map(static fn ($d): float => $d->food->nutrients($d->mass())->carbohydrate, $cream->doses),
+        );
+        self::assertEqualsWithDelta(
+            ($conversion->before->piece->carbohydrate + $topping) / 2,
+            $eaten->sum->carbohydrate,
+            1e-9,
+        );
     }
 
-    /** Half of what is rolled in stays on: the line counts half, and its range is wider for not knowing quite how much. */
+    /**
+     * Half of what is rolled in stays on: the line counts half, and its range is wider for not knowing quite how much.
+     */
     public function test_a_line_used_in_part_counts_in_part(): void
     {
         $text = "Snaps\nMakes 10 cookies\n100 g flour\n80 g sugar\n50 g sugar, for rolling";
         $key = self::work($text)->recipe->lines[2]->key;
         [$all, $half] = [self::work($text), self::work($text, ['sharing' => ['used' => [$key => 0.5]]])];
-        self::assertEqualsWithDelta(0.5 * 0.9998 * 50 / 10, $all->before->piece->carbohydrate - $half->before->piece->carbohydrate, 1e-9);
+        self::assertEqualsWithDelta(
+            (0.5 * 0.9998 * 50) / 10,
+            $all->before->piece->carbohydrate - $half->before->piece->carbohydrate,
+            1e-9,
+        );
         self::assertGreaterThan($all->before->serving->net['low-carb']->u, $half->before->serving->net['low-carb']->u);
-        self::assertLessThan($all->after->piece->allulose, $half->after->piece->allulose, 'what took its place is used in part too');
+        self::assertLessThan(
+            $all->after->piece->allulose,
+            $half->after->piece->allulose,
+            'what took its place is used in part too',
+        );
     }
 }

@@ -11,7 +11,10 @@ use Aglyca\Core\Device\Weight;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Worked byte strings of the published formats: Bluetooth SIG Weight Scale, Health Thermometer and Glucose Services 1.0, IEEE 11073-20601. */
+/**
+ * Worked byte strings of the published formats: Bluetooth SIG Weight Scale, Health Thermometer and Glucose Services
+ * 1.0, IEEE 11073-20601.
+ */
 final class DeviceTest extends TestCase
 {
     /** @param  array{of: string, hex?: string, text?: string, value: ?float, stable?: bool}  $row */
@@ -36,7 +39,10 @@ final class DeviceTest extends TestCase
     {
         self::assertFalse(Weight::line("US,+00012.3  g\r\n")->isStable);
         self::assertTrue(Weight::line('ST,+00012.3 g')->isStable);
-        self::assertSame('2026-12-24T19:00:00', Glucose::measurement((string) hex2bin('070300ea070c181200003c0037c000'))->moment->format('Y-m-d\TH:i:s'));
+        self::assertSame(
+            '2026-12-24T19:00:00',
+            Glucose::measurement((string) hex2bin('070300ea070c181200003c0037c000'))->moment->format('Y-m-d\TH:i:s'),
+        );
     }
 
     public function test_garbage_is_refused_and_never_breaks(): void
@@ -47,7 +53,9 @@ final class DeviceTest extends TestCase
             for ($k = mt_rand(0, 24); $k > 0; $k--) {
                 $bytes .= chr(mt_rand(0, 255));
             }
-            foreach ([Weight::measurement(...), Weight::line(...), Heat::measurement(...), Glucose::measurement(...)] as $read) {
+            foreach (
+                [Weight::measurement(...), Weight::line(...), Heat::measurement(...), Glucose::measurement(...)] as $read
+            ) {
                 try {
                     $read($bytes);
                 } catch (DeviceFault) {
@@ -78,7 +86,16 @@ final class DeviceTest extends TestCase
         $twin = tempnam(sys_get_temp_dir(), 'devices').'.mjs';
         file_put_contents($file, $script);
         copy(dirname(__DIR__, 3).'/resources/js/devices.js', $twin);
-        exec('node '.escapeshellarg($file).' '.escapeshellarg($twin).' '.escapeshellarg(__DIR__.'/readings.json').' 2>&1', $said);
+        exec(
+            'node '.
+                escapeshellarg($file).
+                ' '.
+                escapeshellarg($twin).
+                ' '.
+                escapeshellarg(__DIR__.'/readings.json').
+                ' 2>&1',
+            $said,
+        );
         array_map(unlink(...), [$file, $twin]);
         $values = json_decode(implode("\n", $said), true, flags: JSON_THROW_ON_ERROR);
         foreach (self::table() as $i => $row) {

@@ -15,7 +15,11 @@ final class CautionerTest extends CoreCase
     #[DataProvider('desserts_with_cautions')]
     public function test_a_caution_is_said_where_it_is_due(string $text, array $wishes, array $due, array $absent): void
     {
-        $said = array_column(array_map(static fn (Warning $w): array => [$w->key, $w->sentence], self::work($text, $wishes)->warnings), 1, 0);
+        $said = array_column(
+            array_map(static fn (Warning $w): array => [$w->key, $w->sentence], self::work($text, $wishes)->warnings),
+            1,
+            0,
+        );
         foreach ($due as $key => $sentence) {
             self::assertArrayHasKey($key, $said);
             self::assertStringContainsString($sentence, $said[$key]);
@@ -33,24 +37,89 @@ final class CautionerTest extends CoreCase
 
         return [
             'raw egg that is not baked' => [$mousse, [], ['raw' => 'pasteurised egg'], ['xylitol-dogs']],
-            'yolks over steam, whites as they are' => ["Almond cream\nMakes 6 glasses\n400 g mascarpone\n3 eggs, separated\n60 g allulose\n\nMethod\nWhisk the yolks over simmering water until thick.\nWhip the whites to soft peaks and fold them in.", [], ['raw' => 'pasteurised egg'], []],
-            'whites that are poached' => ["Snow eggs\nMakes 6 glasses\n400 g cream\n3 eggs, separated\n60 g allulose\n\nMethod\nWhip the whites to stiff peaks.\nPoach spoonfuls in simmering water.\nCook the yolks with the cream until it coats a spoon.", [], [], ['raw']],
-            'a filling that the title puts before its topping' => ["Baked plum cheesecake with sour cream topping\nMakes 10 slices\n\nBase\n150 g almond flour\n50 g butter\n\nFilling\n600 g cream cheese\n3 eggs\n\nTopping\n100 g sour cream\n\nMethod\nPress the base into a tin.\nBake at 160 °C for 40 minutes.", [], [], ['raw']],
-            'fried dough' => ["Spiced doughnuts\nMakes 12\n300 g flour\n2 eggs\n100 ml milk\n80 g sugar\n3 tsp baking powder\n\nMethod\nMix all.\nFry at 180 °C for 2 minutes a side.", [], ['family-limit' => 'tears in hot oil'], ['raw']],
+            'yolks over steam, whites as they are' => [
+                "Almond cream\nMakes 6 glasses\n400 g mascarpone\n3 eggs, separated\n60 g allulose\n\nMethod\nWhisk the yolks over simmering water until thick.\nWhip the whites to soft peaks and fold them in.",
+                [],
+                ['raw' => 'pasteurised egg'],
+                [],
+            ],
+            'whites that are poached' => [
+                "Snow eggs\nMakes 6 glasses\n400 g cream\n3 eggs, separated\n60 g allulose\n\nMethod\nWhip the whites to stiff peaks.\nPoach spoonfuls in simmering water.\nCook the yolks with the cream until it coats a spoon.",
+                [],
+                [],
+                ['raw'],
+            ],
+            'a filling that the title puts before its topping' => [
+                "Baked plum cheesecake with sour cream topping\nMakes 10 slices\n\nBase\n150 g almond flour\n50 g butter\n\nFilling\n600 g cream cheese\n3 eggs\n\nTopping\n100 g sour cream\n\nMethod\nPress the base into a tin.\nBake at 160 °C for 40 minutes.",
+                [],
+                [],
+                ['raw'],
+            ],
+            'fried dough' => [
+                "Spiced doughnuts\nMakes 12\n300 g flour\n2 eggs\n100 ml milk\n80 g sugar\n3 tsp baking powder\n\nMethod\nMix all.\nFry at 180 °C for 2 minutes a side.",
+                [],
+                ['family-limit' => 'tears in hot oil'],
+                ['raw'],
+            ],
             'raw egg in a dough' => ["Loaf\nMakes 8 slices\n200 g almond flour\n3 eggs", [], [], ['raw']],
             'an egg-free pudding' => ["Custard\nMakes 4 pots\n300 g whipping cream\n30 g erythritol", [], [], ['raw']],
-            'a filling baked in its cheesecake' => ["Plain cheesecake squares\nMakes 16 squares\n\nFor the base:\n150 g almond flour\n\nFor the filling:\n500 g cream cheese\n3 eggs", [], [], ['raw']],
+            'a filling baked in its cheesecake' => [
+                "Plain cheesecake squares\nMakes 16 squares\n\nFor the base:\n150 g almond flour\n\nFor the filling:\n500 g cream cheese\n3 eggs",
+                [],
+                [],
+                ['raw'],
+            ],
             'xylitol and dogs' => [sprintf($sweets, 40), [], ['xylitol-dogs' => 'dangerous to dogs'], ['tolerance']],
             'more xylitol than 70 kg take: 21 g' => [sprintf($sweets, 9), [], ['tolerance' => 'someone of 70 kg'], []],
             'just less than 70 kg take' => [sprintf($sweets, 10), [], [], ['tolerance']],
-            'the same piece for 40 kg' => [sprintf($sweets, 10), ['bodyMass' => 40.0], ['tolerance' => 'a body of 40 kg'], []],
-            'a cream filling is kept cold' => ["Walnut roulade\nMakes 10 slices\n200 g almond flour\n4 eggs\n\nFor the cream filling:\n200 g whipping cream", [], ['cold' => 'the cream filling holds cream'], []],
-            'a butter icing is not' => ["Loaf\nMakes 10 slices\n200 g almond flour\n4 eggs\n\nFor the icing:\n100 g butter\n100 g powdered erythritol", [], [], ['cold', 'hot']],
-            'boiling caramel' => ["Loaf\nMakes 10 slices\n200 g almond flour\n4 eggs\n\nFor the caramel:\n100 g allulose\n50 g butter", [], ['hot' => 'The caramel boils far above 100 °C'], ['cold']],
-            'sugar with what is no sweetener' => ["Plain yogurt pots\nMakes 2 pots\n400 g yogurt", [], ['hidden-sugar' => 'brings'], []],
-            'allergens by both lists' => ["Cake\nMakes 8 slices\n200 g rye flour\n100 g butter", ['left' => ['?']], ['allergens' => 'milk'], []],
-            'rye is not on the US list' => ["Crisps\nMakes 500 pieces\n20 g rye flour", [], ['allergens' => 'The US list names of the cereals wheat alone'], []],
-            'coconut is on neither list' => ["Balls\nMakes 10 balls\n100 g desiccated coconut", [], ['allergens' => 'Coconut is on neither list'], []],
+            'the same piece for 40 kg' => [
+                sprintf($sweets, 10),
+                ['bodyMass' => 40.0],
+                ['tolerance' => 'a body of 40 kg'],
+                [],
+            ],
+            'a cream filling is kept cold' => [
+                "Walnut roulade\nMakes 10 slices\n200 g almond flour\n4 eggs\n\nFor the cream filling:\n200 g whipping cream",
+                [],
+                ['cold' => 'the cream filling holds cream'],
+                [],
+            ],
+            'a butter icing is not' => [
+                "Loaf\nMakes 10 slices\n200 g almond flour\n4 eggs\n\nFor the icing:\n100 g butter\n100 g powdered erythritol",
+                [],
+                [],
+                ['cold', 'hot'],
+            ],
+            'boiling caramel' => [
+                "Loaf\nMakes 10 slices\n200 g almond flour\n4 eggs\n\nFor the caramel:\n100 g allulose\n50 g butter",
+                [],
+                ['hot' => 'The caramel boils far above 100 °C'],
+                ['cold'],
+            ],
+            'sugar with what is no sweetener' => [
+                "Plain yogurt pots\nMakes 2 pots\n400 g yogurt",
+                [],
+                ['hidden-sugar' => 'brings'],
+                [],
+            ],
+            'allergens by both lists' => [
+                "Cake\nMakes 8 slices\n200 g rye flour\n100 g butter",
+                ['left' => ['?']],
+                ['allergens' => 'milk'],
+                [],
+            ],
+            'rye is not on the US list' => [
+                "Crisps\nMakes 500 pieces\n20 g rye flour",
+                [],
+                ['allergens' => 'The US list names of the cereals wheat alone'],
+                [],
+            ],
+            'coconut is on neither list' => [
+                "Balls\nMakes 10 balls\n100 g desiccated coconut",
+                [],
+                ['allergens' => 'Coconut is on neither list'],
+                [],
+            ],
         ];
     }
 }

@@ -23,7 +23,12 @@ final class PictureBookTest extends TestCase
         }
         self::assertEqualsWithDelta(20.0, $at['sugar'][175], 1e-9);
         self::assertEqualsWithDelta(10.0, $at['sugar'][185], 1e-9);
-        self::assertEqualsWithDelta(5.0, $at['allulose'][175], 1e-9, 'it browns four times as soon, by data/properties.csv');
+        self::assertEqualsWithDelta(
+            5.0,
+            $at['allulose'][175],
+            1e-9,
+            'it browns four times as soon, by data/properties.csv',
+        );
         self::assertContains('erythritol', array_map(static fn ($f): string => $f->key, $found['never']));
     }
 
@@ -48,7 +53,11 @@ final class PictureBookTest extends TestCase
                 self::assertTrue($i === 0 || $way * ($row['typical'] <=> $rows[$i - 1]['typical']) >= 0);
             }
         }
-        $grams = array_column(array_map(static fn (array $r): array => [$r['food']->key, $r['typical']], $book->sweetness()), 1, 0);
+        $grams = array_column(
+            array_map(static fn (array $r): array => [$r['food']->key, $r['typical']], $book->sweetness()),
+            1,
+            0,
+        );
         self::assertEqualsWithDelta(143, $grams['allulose'], 2, 'common practice: seven tenths as sweet as sugar');
     }
 }

@@ -22,7 +22,11 @@ final class ScalerTest extends CoreCase
     #[DataProvider('eggs')]
     public function test_factors_at_which_eggs_stay_whole(string $text, float $asked, array $factors): void
     {
-        self::assertEqualsWithDelta($factors, self::core()->scaler->wholeEggFactors(self::formula($text), $asked), 1e-9);
+        self::assertEqualsWithDelta(
+            $factors,
+            self::core()->scaler->wholeEggFactors(self::formula($text), $asked),
+            1e-9,
+        );
     }
 
     /** @return array<string, array{string, float, list<float>}> */
@@ -44,7 +48,9 @@ final class ScalerTest extends CoreCase
         self::assertSame(317.0, $scaled->gramsOf('wheat-flour'));
         self::assertSame(225.0, $scaled->gramsOf('egg'));
         self::assertSame('225 g Egg', $scaled->doses[2]->text);
-        $spoons = $scaled->gramsOf('baking-powder') / self::kernel()->catalogue->teaspoon(self::core()->larder->get('baking-powder'));
+        $spoons =
+            $scaled->gramsOf('baking-powder') /
+            self::kernel()->catalogue->teaspoon(self::core()->larder->get('baking-powder'));
         self::assertEqualsWithDelta(3.0, $spoons, 0.13);
         self::assertEqualsWithDelta(0, fmod($spoons * 4 + 1e-6, 1), 0.02, 'quarter teaspoons');
         self::assertSame('6 large eggs', self::core()->scaler->scaled(self::formula(self::LOAF), 2.0)->doses[2]->text);
@@ -66,7 +72,10 @@ final class ScalerTest extends CoreCase
     public function test_a_scaled_recipe_reads_back_to_the_same_account(): void
     {
         $before = self::work(self::LOAF, ['scale' => 1.5])->before;
-        $again = self::account("Again\n".implode("\n", array_column($before->formula->doses, 'text')), $before->formula->pieces);
+        $again = self::account(
+            "Again\n".implode("\n", array_column($before->formula->doses, 'text')),
+            $before->formula->pieces,
+        );
         self::assertEqualsWithDelta($before->piece->carbohydrate, $again->piece->carbohydrate, 1e-9);
     }
 }

@@ -12,8 +12,12 @@ final class LabelLawTest extends TestCase
 {
     /** One almond flour, printed three ways: the total by difference is the same. */
     #[DataProvider('labels')]
-    public function test_a_label_of_each_law_gives_the_same_total(LabelLaw $law, float $printed, float $fibre, float $polyols): void
-    {
+    public function test_a_label_of_each_law_gives_the_same_total(
+        LabelLaw $law,
+        float $printed,
+        float $fibre,
+        float $polyols,
+    ): void {
         self::assertEqualsWithDelta(30.0, $law->totalCarbohydrate($printed, $fibre, $polyols), 1e-9);
     }
 
@@ -23,7 +27,12 @@ final class LabelLawTest extends TestCase
         return [
             'US and Canada print the total (21 CFR 101.9(c)(6))' => [LabelLaw::UsCanada, 30, 10, 5],
             'EU and UK leave the fibre out (1169/2011 annex I)' => [LabelLaw::EuUk, 20, 10, 5],
-            'Australia leaves out fibre and declared polyols (schedule 11, from memory)' => [LabelLaw::AustraliaNz, 15, 10, 5],
+            'Australia leaves out fibre and declared polyols (schedule 11, from memory)' => [
+                LabelLaw::AustraliaNz,
+                15,
+                10,
+                5,
+            ],
         ];
     }
 }

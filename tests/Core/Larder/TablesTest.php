@@ -30,11 +30,25 @@ final class TablesTest extends CoreCase
         $foods = array_column(self::tables()->rows('foods'), 'key');
         self::assertSame($foods, array_unique($foods));
         self::assertGreaterThanOrEqual(180, count($foods));
-        $places = [['densities', 'food', ['form']], ['portions', 'food', ['portion']], ['properties', 'food', ['property']], ['flour_school_parts', 'food', ['school', 'when']], ['single_swaps', 'to', ['from']], ['single_swaps', 'from', ['to']], ['preparations', 'food', []], ['sweetener_mixes', 'food', ['mix']], ['sweetener_mixes', 'powdered', ['mix']], ['sweetener_mixes', 'golden', ['mix']]];
+        $places = [
+            ['densities', 'food', ['form']],
+            ['portions', 'food', ['portion']],
+            ['properties', 'food', ['property']],
+            ['flour_school_parts', 'food', ['school', 'when']],
+            ['single_swaps', 'to', ['from']],
+            ['single_swaps', 'from', ['to']],
+            ['preparations', 'food', []],
+            ['sweetener_mixes', 'food', ['mix']],
+            ['sweetener_mixes', 'powdered', ['mix']],
+            ['sweetener_mixes', 'golden', ['mix']],
+        ];
         foreach ($places as [$table, $column, $with]) {
             $seen = [];
             foreach (self::tables()->rows($table) as $row) {
-                self::assertTrue(in_array($row[$column], $foods, true) || str_starts_with($row[$column], '~'), "data/$table.csv names the food {$row[$column]}");
+                self::assertTrue(
+                    in_array($row[$column], $foods, true) || str_starts_with($row[$column], '~'),
+                    "data/$table.csv names the food {$row[$column]}",
+                );
                 $id = $row[$column].'|'.implode('|', array_map(static fn (string $c): string => $row[$c], $with));
                 self::assertNotContains($id, $seen, "data/$table.csv has $id twice");
                 $seen[] = $id;
@@ -47,8 +61,19 @@ final class TablesTest extends CoreCase
     {
         $claimed = [];
         foreach (self::tables()->rows('foods') as $row) {
-            foreach (array_unique(array_map(static fn (string $a): string => implode(' ', FoodIndex::words($a)), [$row['name'], ...array_filter(explode('|', $row['aliases']))])) as $name) {
-                self::assertArrayNotHasKey($name, $claimed, "“{$name}” is claimed by {$row['key']} and by ".($claimed[$name] ?? ''));
+            foreach (
+                array_unique(
+                    array_map(static fn (string $a): string => implode(' ', FoodIndex::words($a)), [
+                        $row['name'],
+                        ...array_filter(explode('|', $row['aliases'])),
+                    ]),
+                ) as $name
+            ) {
+                self::assertArrayNotHasKey(
+                    $name,
+                    $claimed,
+                    "“{$name}” is claimed by {$row['key']} and by ".($claimed[$name] ?? ''),
+                );
                 $claimed[$name] = $row['key'];
             }
         }
@@ -58,7 +83,22 @@ final class TablesTest extends CoreCase
     public function test_a_foods_facts_are_possible(string $key): void
     {
         $row = array_column(self::tables()->rows('foods'), null, 'key')[$key];
-        foreach (['energy_kcal', 'water_g', 'protein_g', 'fat_g', 'carbohydrate_g', 'fibre_g', 'sugars_g', 'starch_g', 'allulose_g', 'salt_g', 'alcohol_g', 'u_percent'] as $column) {
+        foreach (
+            [
+                'energy_kcal',
+                'water_g',
+                'protein_g',
+                'fat_g',
+                'carbohydrate_g',
+                'fibre_g',
+                'sugars_g',
+                'starch_g',
+                'allulose_g',
+                'salt_g',
+                'alcohol_g',
+                'u_percent',
+            ] as $column
+        ) {
             self::assertTrue($row[$column] === '' || is_numeric($row[$column]), "$column is a number");
         }
         foreach (['polyols', 'acids'] as $column) {
@@ -66,12 +106,25 @@ final class TablesTest extends CoreCase
         }
         $food = self::core()->larder->get($key);
         $n = $food->per100;
-        self::assertLessThanOrEqual(101, $n->water + $n->protein + $n->fat + $n->carbohydrate + $n->alcohol, 'parts within 100 g');
-        self::assertLessThanOrEqual($n->carbohydrate + 0.01, $n->fibre + $n->polyolGrams() + $n->allulose, 'fibre, polyols and allulose within the carbohydrate');
+        self::assertLessThanOrEqual(
+            101,
+            $n->water + $n->protein + $n->fat + $n->carbohydrate + $n->alcohol,
+            'parts within 100 g',
+        );
+        self::assertLessThanOrEqual(
+            $n->carbohydrate + 0.01,
+            $n->fibre + $n->polyolGrams() + $n->allulose,
+            'fibre, polyols and allulose within the carbohydrate',
+        );
         self::assertLessThanOrEqual($n->carbohydrate + 0.3, $n->sugars, 'sugars within the carbohydrate');
         self::assertGreaterThan(0, $food->u, 'composition has an uncertainty');
         if ($food->note === '') {
-            self::assertEqualsWithDelta($this->energyByFactors($food), $n->energy, max(8.0, 0.08 * $n->energy), 'energy by its factors, or a note that says why not');
+            self::assertEqualsWithDelta(
+                $this->energyByFactors($food),
+                $n->energy,
+                max(8.0, 0.08 * $n->energy),
+                'energy by its factors, or a note that says why not',
+            );
         }
     }
 
@@ -93,8 +146,13 @@ final class TablesTest extends CoreCase
             }
         }
         $n = $food->per100;
-        $energy = $factor['protein'] * $n->protein + $factor['fat'] * $n->fat + $factor['fibre'] * $n->fibre + $factor['allulose'] * $n->allulose + $factor['alcohol'] * $n->alcohol
-            + $factor['carbohydrate'] * ($n->carbohydrate - $n->fibre - $n->polyolGrams() - $n->allulose);
+        $energy =
+            $factor['protein'] * $n->protein +
+            $factor['fat'] * $n->fat +
+            $factor['fibre'] * $n->fibre +
+            $factor['allulose'] * $n->allulose +
+            $factor['alcohol'] * $n->alcohol +
+            $factor['carbohydrate'] * ($n->carbohydrate - $n->fibre - $n->polyolGrams() - $n->allulose);
         foreach ($n->polyols as $name => $grams) {
             $energy += $polyols[$name] * $grams;
         }

@@ -19,7 +19,9 @@ final class MethodCorpusTest extends CoreCase
     private static function corpus(): array
     {
         $all = [];
-        foreach (preg_split('~^# ~m', (string) file_get_contents(__DIR__.'/methods.txt'), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $block) {
+        foreach (
+            preg_split('~^# ~m', (string) file_get_contents(__DIR__.'/methods.txt'), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $block
+        ) {
             [$name, $lines, $method] = explode("\n", trim($block));
             $graph = [];
             if (preg_match('~^= (.+)$~m', $block, $m) === 1) {
@@ -28,7 +30,11 @@ final class MethodCorpusTest extends CoreCase
                     $graph[] = [$words[0], array_slice($words, 1)];
                 }
             }
-            $all[] = ['name' => $name, 'text' => "$name\nMakes 12\n\n".str_replace('; ', "\n", $lines)."\n\nMethod\n$method", 'graph' => $graph];
+            $all[] = [
+                'name' => $name,
+                'text' => "$name\nMakes 12\n\n".str_replace('; ', "\n", $lines)."\n\nMethod\n$method",
+                'graph' => $graph,
+            ];
         }
 
         return $all;
@@ -39,7 +45,9 @@ final class MethodCorpusTest extends CoreCase
     {
         $tasks = self::kernel()->dish(self::kernel()->convert(new Brief($text)), 1, $side)->tasks;
 
-        return array_values(array_filter($tasks, static fn (Task $t): bool => $side === Side::Swapped || $t->written !== ''));
+        return array_values(
+            array_filter($tasks, static fn (Task $t): bool => $side === Side::Swapped || $t->written !== ''),
+        );
     }
 
     public function test_actions_and_things_are_where_a_reader_puts_them(): void
@@ -78,18 +86,45 @@ final class MethodCorpusTest extends CoreCase
         foreach (self::corpus() as ['name' => $name, 'text' => $text]) {
             $recipe = self::kernel()->read(new Brief($text));
             $tasks = self::tasks($text);
-            $heats = array_merge([], ...array_map(static fn (Step $s): array => array_map(static fn (Heat $h): float => round($h->temperature->celsius), $s->heats), $recipe->steps));
-            self::assertEqualsCanonicalizing($heats, array_merge([], ...array_map(static fn (Task $t): array => array_map(round(...), $t->heats), $tasks)), $name);
+            $heats = array_merge(
+                [],
+                ...array_map(
+                    static fn (Step $s): array => array_map(
+                        static fn (Heat $h): float => round($h->temperature->celsius),
+                        $s->heats,
+                    ),
+                    $recipe->steps,
+                ),
+            );
+            self::assertEqualsCanonicalizing(
+                $heats,
+                array_merge([], ...array_map(static fn (Task $t): array => array_map(round(...), $t->heats), $tasks)),
+                $name,
+            );
             $said = implode(' ', array_map(static fn (Task $t): string => $t->text, $tasks));
             $kept = 0;
             foreach ($recipe->steps as $step) {
                 foreach ($step->times as $time) {
-                    self::assertStringContainsString(substr($step->text, $time->at, $time->length), $said, "$name: no time is lost");
-                    $kept += array_filter($tasks, static fn (Task $t): bool => $t->high === (int) max(1, ceil($time->high))) === [] ? 0 : 1;
+                    self::assertStringContainsString(
+                        substr($step->text, $time->at, $time->length),
+                        $said,
+                        "$name: no time is lost",
+                    );
+                    $kept +=
+                        array_filter(
+                            $tasks,
+                            static fn (Task $t): bool => $t->high === (int) max(1, ceil($time->high)),
+                        ) === []
+                            ? 0
+                            : 1;
                 }
             }
             // A time within a time, "2 hours, stirring after 30 minutes", lasts no longer.
-            self::assertGreaterThanOrEqual(count(array_merge([], ...array_map(static fn (Step $s): array => $s->times, $recipe->steps))) - 1, $kept, $name);
+            self::assertGreaterThanOrEqual(
+                count(array_merge([], ...array_map(static fn (Step $s): array => $s->times, $recipe->steps))) - 1,
+                $kept,
+                $name,
+            );
             foreach (Side::cases() as $side) {
                 $formula = self::kernel()->convert(new Brief($text))->account($side)->formula;
                 $used = [];
@@ -100,7 +135,12 @@ final class MethodCorpusTest extends CoreCase
                 }
                 foreach ($formula->doses as $dose) {
                     if ($dose->food !== null && $dose->mass() > 0) {
-                        self::assertEqualsWithDelta($formula->gramsOf($dose->food->key), $used[$dose->food->key] ?? 0.0, 0.02 * $formula->gramsOf($dose->food->key) + 0.01, "$name, $side->name: {$dose->food->key}");
+                        self::assertEqualsWithDelta(
+                            $formula->gramsOf($dose->food->key),
+                            $used[$dose->food->key] ?? 0.0,
+                            0.02 * $formula->gramsOf($dose->food->key) + 0.01,
+                            "$name, $side->name: {$dose->food->key}",
+                        );
                     }
                 }
             }

@@ -31,10 +31,23 @@ final class MethodReaderTest extends CoreCase
     {
         $operation = self::read($sentence)[0];
         $doses = self::kernel()->account(self::brief(self::LIST))->formula->doses;
-        $named = array_merge([], ...array_map(static fn (Mention $m): array => array_map(static fn (int $d): string => (string) $doses[$d]->food?->key, $m->doses), $operation->mentions));
+        $named = array_merge(
+            [],
+            ...array_map(
+                static fn (Mention $m): array => array_map(
+                    static fn (int $d): string => (string) $doses[$d]->food?->key,
+                    $m->doses,
+                ),
+                $operation->mentions,
+            ),
+        );
         self::assertSame([$action, $takes], [$operation->action?->key, $named], $sentence);
         foreach ($operation->mentions as $mention) {
-            self::assertMatchesRegularExpression('~^\pL.*\pL$~u', substr($sentence, $mention->at, $mention->length), 'whole words');
+            self::assertMatchesRegularExpression(
+                '~^\pL.*\pL$~u',
+                substr($sentence, $mention->at, $mention->length),
+                'whole words',
+            );
         }
     }
 
@@ -72,13 +85,23 @@ final class MethodReaderTest extends CoreCase
     public function test_a_mixture_is_what_came_of_it_and_takes_nothing_again(): void
     {
         [, $second] = self::read("Whisk the flour and baking powder.\nFold the flour mixture into the eggs.");
-        self::assertSame(['egg'], array_map(static fn (int $d): string => (string) self::kernel()->account(self::brief(self::LIST))->formula->doses[$d]->food?->key, $second->doses()));
+        self::assertSame(
+            ['egg'],
+            array_map(
+                static fn (int $d): string => (string) self::kernel()->account(self::brief(self::LIST))->formula->doses[
+                    $d
+                ]->food?->key,
+                $second->doses(),
+            ),
+        );
         self::assertTrue($second->mentions[0]->isMixture);
     }
 
     public function test_sugar_in_the_icing_is_the_icings(): void
     {
-        [, $icing] = self::read("Cream the butter and brown sugar.\nFor the icing, stir the sugar into the lemon juice.");
+        [, $icing] = self::read(
+            "Cream the butter and brown sugar.\nFor the icing, stir the sugar into the lemon juice.",
+        );
         self::assertSame(1, $icing->component);
         self::assertCount(2, $icing->doses());
     }

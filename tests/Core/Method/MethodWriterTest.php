@@ -36,45 +36,97 @@ final class MethodWriterTest extends CoreCase
 
     public function test_fruit_is_all_of_the_fruit(): void
     {
-        $list = "Plum crumble\nServes 6\n4 apples\n200 g blackberries\n80 g sugar\n\nTopping\n150 g flour\n80 g butter\n60 g sugar";
-        $text = implode("\n", self::texts(self::converted("Toss the fruit with the sugar.\nRub the butter into the flour and sugar, and scatter it over.\nBake at 180 °C for 40 minutes.", $list)));
+        $list =
+            "Plum crumble\nServes 6\n4 apples\n200 g blackberries\n80 g sugar\n\nTopping\n150 g flour\n80 g butter\n60 g sugar";
+        $text = implode(
+            "\n",
+            self::texts(
+                self::converted(
+                    "Toss the fruit with the sugar.\nRub the butter into the flour and sugar, and scatter it over.\nBake at 180 °C for 40 minutes.",
+                    $list,
+                ),
+            ),
+        );
         self::assertStringContainsString('courgette and blackberries', $text);
         self::assertStringNotContainsString('does not say', $text);
     }
 
     public function test_what_two_things_bring_is_said_once(): void
     {
-        $list = "Plum parkin\nMakes 12\n250 g self-raising flour\n1 tsp baking powder\n100 g treacle\n100 g brown sugar\n120 g butter\n2 eggs";
-        $text = implode("\n", self::texts(self::converted("Melt the treacle, sugar and butter.\nMix in the flour and baking powder, then the eggs.\nBake at 160 °C for 50 minutes.", $list)));
+        $list =
+            "Plum parkin\nMakes 12\n250 g self-raising flour\n1 tsp baking powder\n100 g treacle\n100 g brown sugar\n120 g butter\n2 eggs";
+        $text = implode(
+            "\n",
+            self::texts(
+                self::converted(
+                    "Melt the treacle, sugar and butter.\nMix in the flour and baking powder, then the eggs.\nBake at 160 °C for 50 minutes.",
+                    $list,
+                ),
+            ),
+        );
         self::assertMatchesRegularExpression('~Melt the [^.;]*erythritol[^.;]* and butter~u', $text);
-        self::assertDoesNotMatchRegularExpression('~(?:allulose[^.;]*allulose|sweetener[^.;]*|baking powder[^.;]*baking powder)[^.;]*\.\s*(?:Mix|Bake)~u', $text);
+        self::assertDoesNotMatchRegularExpression(
+            '~(?:allulose[^.;]*allulose|sweetener[^.;]*|baking powder[^.;]*baking powder)[^.;]*\.\s*(?:Mix|Bake)~u',
+            $text,
+        );
     }
 
     /** @return array<string, array{string, list<string>, string}> */
     public static function rewritings(): array
     {
         return [
-            'sugar by name' => ['Cream the butter and sugar until pale.', ['Cream the butter and allulose, powdered erythritol', ' until pale'], '(?<!without )\bsugar\b'],
-            'with its adjective' => ['Beat the white caster sugar with the eggs.', ['Beat the allulose'], 'caster|(?<!without )\bsugar\b'],
-            'the second time shorter' => ["Whisk half of the sugar with the eggs.\nAdd the remaining sugar.", ['allulose', 'remaining sweetener'], '(?<!without )\bsugar\b'],
+            'sugar by name' => [
+                'Cream the butter and sugar until pale.',
+                ['Cream the butter and allulose, powdered erythritol', ' until pale'],
+                '(?<!without )\bsugar\b',
+            ],
+            'with its adjective' => [
+                'Beat the white caster sugar with the eggs.',
+                ['Beat the allulose'],
+                'caster|(?<!without )\bsugar\b',
+            ],
+            'the second time shorter' => [
+                "Whisk half of the sugar with the eggs.\nAdd the remaining sugar.",
+                ['allulose', 'remaining sweetener'],
+                '(?<!without )\bsugar\b',
+            ],
             'flour with its binder' => ['Fold in the flour.', ['almond flour'], 'plain flour'],
             'milk of two' => ['Loosen with the milk.', ['whipping cream and water'], '\bmilk\b'],
-            'a group' => ['Whisk the dry ingredients.', ['dry ingredients \(now with .*allulose'], '(?<!without )\bsugar\b'],
-            'a mixture' => ["Melt the sugar with the butter.\nStir the sugar mixture into the flour.", ['allulose', 'sweetener mixture'], '(?<!without )\bsugar\b'],
-            'sugar of no line' => ["Beat the sugar with the butter.\nTurn out onto sugared paper.", ['sweetened paper'], '(?<!without )\bsugar'],
+            'a group' => [
+                'Whisk the dry ingredients.',
+                ['dry ingredients \(now with .*allulose'],
+                '(?<!without )\bsugar\b',
+            ],
+            'a mixture' => [
+                "Melt the sugar with the butter.\nStir the sugar mixture into the flour.",
+                ['allulose', 'sweetener mixture'],
+                '(?<!without )\bsugar\b',
+            ],
+            'sugar of no line' => [
+                "Beat the sugar with the butter.\nTurn out onto sugared paper.",
+                ['sweetened paper'],
+                '(?<!without )\bsugar',
+            ],
         ];
     }
 
     public function test_what_stays_is_not_touched_and_what_changed_keeps_its_old_words(): void
     {
-        [$step] = array_values(array_filter(self::converted("Cream the butter and sugar.\nBake at 180 °C for 30 minutes.")->steps, static fn (PlannedStep $s): bool => ! $s->isAdded()));
+        [$step] = array_values(
+            array_filter(
+                self::converted("Cream the butter and sugar.\nBake at 180 °C for 30 minutes.")->steps,
+                static fn (PlannedStep $s): bool => ! $s->isAdded(),
+            ),
+        );
         self::assertSame(['sugar'], array_values(array_filter(array_column($step->pieces, 'was'))));
         self::assertSame('Cream the butter and sugar.', $step->written);
     }
 
     public function test_what_no_sentence_takes_gets_its_moment_and_is_said_to_be_ours(): void
     {
-        $steps = self::converted("Cream the butter and sugar. Beat in the eggs.\nFold in the flour and baking powder and stir in the milk.\nBake at 180 °C for 30 minutes.")->steps;
+        $steps = self::converted(
+            "Cream the butter and sugar. Beat in the eggs.\nFold in the flour and baking powder and stir in the milk.\nBake at 180 °C for 30 minutes.",
+        )->steps;
         $added = implode("\n", array_map(static fn (PlannedStep $s): string => $s->isAdded() ? $s->text() : '', $steps));
         self::assertStringContainsString('The method does not say when the vanilla extract', $added);
         self::assertStringNotContainsString('flour', str_replace('the flour drinks', '', $added));
@@ -124,14 +176,24 @@ final class MethodWriterTest extends CoreCase
 
     public function test_what_was_made_first_has_its_name_again(): void
     {
-        $texts = self::texts(self::converted('Spread with the jam.', "Bars\nMakes 12 bars\n200 g flour\n100 g sugar\n100 g butter\n200 g raspberry jam"));
+        $texts = self::texts(
+            self::converted(
+                'Spread with the jam.',
+                "Bars\nMakes 12 bars\n200 g flour\n100 g sugar\n100 g butter\n200 g raspberry jam",
+            ),
+        );
         self::assertStringStartsWith('First the jam:', $texts[0]);
         self::assertContains('Spread with the jam.', $texts);
     }
 
     public function test_a_part_that_no_sentence_mixes_is_mixed_before_it_is_needed(): void
     {
-        $texts = self::texts(self::work("Lemon pie\nMakes 8 slices\nCrust: 150 g flour, 75 g butter, 30 g water\nFilling:\n200 g sugar\n3 egg yolks\n100 g lemon juice\n\nMethod\nBlind bake the crust at 190 °C for 15 minutes.\nWhisk the sugar with the yolks and lemon juice and cook until thick.", ['school' => 'almond']));
+        $texts = self::texts(
+            self::work(
+                "Lemon pie\nMakes 8 slices\nCrust: 150 g flour, 75 g butter, 30 g water\nFilling:\n200 g sugar\n3 egg yolks\n100 g lemon juice\n\nMethod\nBlind bake the crust at 190 °C for 15 minutes.\nWhisk the sugar with the yolks and lemon juice and cook until thick.",
+                ['school' => 'almond'],
+            ),
+        );
         self::assertStringStartsWith('The Crust, as is usual. Whisk the almond flour', $texts[0]);
         self::assertStringContainsString('butter', $texts[0]);
         self::assertStringNotContainsString('does not say', implode(' ', $texts));
@@ -139,7 +201,14 @@ final class MethodWriterTest extends CoreCase
 
     public function test_jam_is_done_by_other_signs_and_keeps_for_less_long(): void
     {
-        $texts = implode("\n", self::texts(self::work("Plum jam\nMakes 4 jars\n1 kg plums\n800 g sugar\n\nMethod\nSimmer the plums. Add the sugar and boil to 105 °C until it wrinkles. Keeps for a year.")));
+        $texts = implode(
+            "\n",
+            self::texts(
+                self::work(
+                    "Plum jam\nMakes 4 jars\n1 kg plums\n800 g sugar\n\nMethod\nSimmer the plums. Add the sugar and boil to 105 °C until it wrinkles. Keeps for a year.",
+                ),
+            ),
+        );
         self::assertStringNotContainsString('105', $texts);
         self::assertStringContainsString('until it wrinkles', $texts);
         self::assertStringContainsString('fridge', $texts);

@@ -28,21 +28,45 @@ final class TaskMakerTest extends CoreCase
     public static function methods(): iterable
     {
         $lines = "100 g butter\n100 g sugar\n2 eggs\n150 g flour\n1 tsp baking powder";
-        yield 'two bowls that meet' => [$lines, 'Preheat the oven to 180 C. Whisk the flour and baking powder. In another bowl beat the eggs. Stir in the flour mixture. Bake for 20 minutes.', [
-            'preheat 15 oven', 'whisk 2 hands', 'beat 3 mixer', 'stir 2 hands <2 3', 'bake 20 oven <4 1', 'cool 15 counter <5',
-        ]];
-        yield 'one sentence, three places' => [$lines, 'Melt the butter, then stir in the sugar and chill for 2 hours.', [
-            'melt 4 hob', 'stir 2 hands <1', 'chill 120 fridge <2',
-        ]];
-        yield 'what follows at once' => [$lines, 'Bake for 30 minutes at 170 C. Immediately brush with the butter.', [
-            'preheat 15 oven', 'bake 30 oven <0', 'coat 5 hands <1(3)', 'cool 15 counter <2',
-        ]];
-        yield 'terse' => [$lines, 'Mix, press, oven 20 min, fridge overnight.', [
-            'stir 2 hands', 'bake 20 oven <1', 'chill 600 fridge <2',
-        ]];
-        yield 'a sauce while it bakes' => [$lines, 'Whisk the eggs, flour and baking powder and bake for 30 minutes at 170 C. Meanwhile melt the butter with the sugar. Pour over.', [
-            'preheat 15 oven', 'whisk 2 hands', 'bake 30 oven <1 0', 'melt 4 hob', 'shape 5 hands <2 3', 'cool 15 counter <4',
-        ]];
+        yield 'two bowls that meet' => [
+            $lines,
+            'Preheat the oven to 180 C. Whisk the flour and baking powder. In another bowl beat the eggs. Stir in the flour mixture. Bake for 20 minutes.',
+            [
+                'preheat 15 oven',
+                'whisk 2 hands',
+                'beat 3 mixer',
+                'stir 2 hands <2 3',
+                'bake 20 oven <4 1',
+                'cool 15 counter <5',
+            ],
+        ];
+        yield 'one sentence, three places' => [
+            $lines,
+            'Melt the butter, then stir in the sugar and chill for 2 hours.',
+            ['melt 4 hob', 'stir 2 hands <1', 'chill 120 fridge <2'],
+        ];
+        yield 'what follows at once' => [
+            $lines,
+            'Bake for 30 minutes at 170 C. Immediately brush with the butter.',
+            ['preheat 15 oven', 'bake 30 oven <0', 'coat 5 hands <1(3)', 'cool 15 counter <2'],
+        ];
+        yield 'terse' => [
+            $lines,
+            'Mix, press, oven 20 min, fridge overnight.',
+            ['stir 2 hands', 'bake 20 oven <1', 'chill 600 fridge <2'],
+        ];
+        yield 'a sauce while it bakes' => [
+            $lines,
+            'Whisk the eggs, flour and baking powder and bake for 30 minutes at 170 C. Meanwhile melt the butter with the sugar. Pour over.',
+            [
+                'preheat 15 oven',
+                'whisk 2 hands',
+                'bake 30 oven <1 0',
+                'melt 4 hob',
+                'shape 5 hands <2 3',
+                'cool 15 counter <4',
+            ],
+        ];
     }
 
     public function test_every_thing_goes_in_once_and_nothing_follows_itself(): void
@@ -56,7 +80,11 @@ final class TaskMakerTest extends CoreCase
                 self::assertSame($ids, array_values(array_unique($ids)));
                 foreach ($tasks as $i => $task) {
                     foreach ($task->after as $link) {
-                        self::assertContains($link->task, array_slice($ids, 0, $i), "seed $seed: what comes first stands first");
+                        self::assertContains(
+                            $link->task,
+                            array_slice($ids, 0, $i),
+                            "seed $seed: what comes first stands first",
+                        );
                     }
                     self::assertLessThanOrEqual($task->typical, $task->low);
                     self::assertLessThanOrEqual($task->high, $task->typical);
@@ -70,7 +98,12 @@ final class TaskMakerTest extends CoreCase
                 foreach ($tasks === [] ? [] : $conversion->account($side)->formula->doses as $dose) {
                     if ($dose->food !== null && $dose->mass() > 0) {
                         $all = $conversion->account($side)->formula->gramsOf($dose->food->key);
-                        self::assertEqualsWithDelta($all, $used[$dose->food->key] ?? 0.0, 0.02 * $all + 0.01, "seed $seed, {$side->name}: {$dose->food->key} goes in, and once");
+                        self::assertEqualsWithDelta(
+                            $all,
+                            $used[$dose->food->key] ?? 0.0,
+                            0.02 * $all + 0.01,
+                            "seed $seed, {$side->name}: {$dose->food->key} goes in, and once",
+                        );
                     }
                 }
             }
@@ -79,7 +112,10 @@ final class TaskMakerTest extends CoreCase
 
     private static function told(Task $task): string
     {
-        $after = array_map(static fn (Link $l): string => explode('-', $l->task)[1].($l->atMost === null ? '' : "($l->atMost)"), $task->after);
+        $after = array_map(
+            static fn (Link $l): string => explode('-', $l->task)[1].($l->atMost === null ? '' : "($l->atMost)"),
+            $task->after,
+        );
 
         return "{$task->action->key} $task->typical $task->place".($after === [] ? '' : ' <'.implode(' ', $after));
     }

@@ -28,13 +28,16 @@ final class EstimateTest extends TestCase
     public function test_a_product_agrees_with_monte_carlo(): void
     {
         mt_srand(7);
-        $normal = static fn (): float => sqrt(-2 * log(mt_rand(1, 1_000_000) / 1_000_001)) * cos(2 * M_PI * mt_rand() / mt_getrandmax());
+        $normal = static fn (): float => sqrt(-2 * log(mt_rand(1, 1_000_000) / 1_000_001)) *
+            cos((2 * M_PI * mt_rand()) / mt_getrandmax());
         $draws = [];
         for ($i = 0; $i < 40_000; $i++) {
             $draws[] = (200 + 6 * $normal()) * (0.5 * (1 + 0.08 * $normal()));
         }
         $mean = array_sum($draws) / count($draws);
-        $spread = sqrt(array_sum(array_map(static fn (float $d): float => ($d - $mean) ** 2, $draws)) / (count($draws) - 1));
+        $spread = sqrt(
+            array_sum(array_map(static fn (float $d): float => ($d - $mean) ** 2, $draws)) / (count($draws) - 1),
+        );
         $product = Estimate::of(200, 6)->timesAbout(0.5, 0.08);
         self::assertEqualsWithDelta($mean, $product->value, 0.15);
         self::assertEqualsWithDelta($spread, $product->u, 0.02 * $spread);

@@ -23,11 +23,46 @@ final class UnitTableTest extends CoreCase
     public static function words(): iterable
     {
         $rows = [
-            'T' => 'tbsp', 'T.' => 'tbsp', 't' => 'tsp', 't.' => 'tsp', 'TBSP' => 'tbsp', 'Tbsp.' => 'tbsp', 'tablespoons' => 'tbsp', 'teaspoonful' => 'tsp',
-            'c' => 'cup', 'C.' => 'cup', 'Cups' => 'cup', 'G' => 'g', 'gr' => 'g', 'grammes' => 'g', 'KG' => 'kg', 'mls' => 'ml', 'cc' => 'ml', 'dl' => 'dl', 'litre' => 'l',
-            'oz.' => 'oz', 'ounces' => 'oz', 'lbs' => 'lb', 'pounds' => 'lb', 'fl oz' => 'floz', 'sticks' => 'stick', 'pkg' => 'packet', 'sachet' => 'packet', 'cans' => 'tin', 'jar' => 'tin',
-            'pinches' => 'pinch', 'dash' => 'dash', 'drops' => 'drop', 'dropperfuls' => 'dropper', 'sheets' => 'leaf', 'halves' => 'half', 'pods' => 'pod',
-            'sugar' => null, 'large' => null, '' => null, 'cupboard' => null,
+            'T' => 'tbsp',
+            'T.' => 'tbsp',
+            't' => 'tsp',
+            't.' => 'tsp',
+            'TBSP' => 'tbsp',
+            'Tbsp.' => 'tbsp',
+            'tablespoons' => 'tbsp',
+            'teaspoonful' => 'tsp',
+            'c' => 'cup',
+            'C.' => 'cup',
+            'Cups' => 'cup',
+            'G' => 'g',
+            'gr' => 'g',
+            'grammes' => 'g',
+            'KG' => 'kg',
+            'mls' => 'ml',
+            'cc' => 'ml',
+            'dl' => 'dl',
+            'litre' => 'l',
+            'oz.' => 'oz',
+            'ounces' => 'oz',
+            'lbs' => 'lb',
+            'pounds' => 'lb',
+            'fl oz' => 'floz',
+            'sticks' => 'stick',
+            'pkg' => 'packet',
+            'sachet' => 'packet',
+            'cans' => 'tin',
+            'jar' => 'tin',
+            'pinches' => 'pinch',
+            'dash' => 'dash',
+            'drops' => 'drop',
+            'dropperfuls' => 'dropper',
+            'sheets' => 'leaf',
+            'halves' => 'half',
+            'pods' => 'pod',
+            'sugar' => null,
+            'large' => null,
+            '' => null,
+            'cupboard' => null,
         ];
         foreach ($rows as $word => $key) {
             yield "“{$word}”" => [(string) $word, $key];
@@ -53,7 +88,12 @@ final class UnitTableTest extends CoreCase
             self::assertSame(['mass' => 'g', 'volume' => 'ml', 'count' => 'each'][$row['kind']], $row['base']);
         }
         $table = new UnitTable(self::tables());
-        foreach ([['smidgen', 'pinch', 'dash', 'tsp', 'dsp', 'tbsp', 'floz', 'cup', 'pint', 'quart', 'gallon'], ['mg', 'g', 'oz', 'lb', 'kg']] as $order) {
+        foreach (
+            [
+                ['smidgen', 'pinch', 'dash', 'tsp', 'dsp', 'tbsp', 'floz', 'cup', 'pint', 'quart', 'gallon'],
+                ['mg', 'g', 'oz', 'lb', 'kg'],
+            ] as $order
+        ) {
             $sizes = array_map(static fn (string $k): float => $table->get($k)->size, $order);
             $sorted = $sizes;
             sort($sorted);
@@ -75,9 +115,14 @@ final class UnitTableTest extends CoreCase
     public static function heats(): array
     {
         return [
-            '350 °F' => [Temperature::fahrenheit(350), 175, 350], '175 °C' => [Temperature::celsius(175), 175, 345], '180 °C' => [Temperature::celsius(180), 180, 355],
-            'gas 1' => [Temperature::gasMark(1, 275), 135, 275], 'gas 4' => [Temperature::gasMark(4, 275), 175, 350], 'gas 9' => [Temperature::gasMark(9, 275), 245, 475],
-            '160 °C lowered by ten' => [Temperature::celsius(160)->lowerBy(10), 150, 300], 'body heat' => [Temperature::celsius(37), 35, 100],
+            '350 °F' => [Temperature::fahrenheit(350), 175, 350],
+            '175 °C' => [Temperature::celsius(175), 175, 345],
+            '180 °C' => [Temperature::celsius(180), 180, 355],
+            'gas 1' => [Temperature::gasMark(1, 275), 135, 275],
+            'gas 4' => [Temperature::gasMark(4, 275), 175, 350],
+            'gas 9' => [Temperature::gasMark(9, 275), 245, 475],
+            '160 °C lowered by ten' => [Temperature::celsius(160)->lowerBy(10), 150, 300],
+            'body heat' => [Temperature::celsius(37), 35, 100],
         ];
     }
 }

@@ -21,7 +21,13 @@ final class Corpus
             // A text may hold a stroke itself: the four readings are the last four cells.
             $cells = explode('|', $row);
             [$amount, $unit, $food, $flag] = array_map(trim(...), array_slice($cells, -4));
-            $rows[] = ['text' => implode('|', array_slice($cells, 0, -4)), 'amount' => $amount === '' ? null : (float) $amount, 'unit' => $unit, 'food' => $food === '' ? null : $food, 'flag' => $flag];
+            $rows[] = [
+                'text' => implode('|', array_slice($cells, 0, -4)),
+                'amount' => $amount === '' ? null : (float) $amount,
+                'unit' => $unit,
+                'food' => $food === '' ? null : $food,
+                'flag' => $flag,
+            ];
         }
 
         return $rows;
@@ -43,7 +49,12 @@ final class Corpus
             }
         }
 
-        return ['lines' => count(self::rows()), 'right' => count(self::rows()) - count($wrong), 'wrong' => $wrong, 'unmarked' => $unmarked];
+        return [
+            'lines' => count(self::rows()),
+            'right' => count(self::rows()) - count($wrong),
+            'wrong' => $wrong,
+            'unmarked' => $unmarked,
+        ];
     }
 
     /** @param  array{text: string, amount: ?float, unit: string, food: ?string, flag: string}  $row */
@@ -53,11 +64,17 @@ final class Corpus
         $unit = $line->measure()?->unit->key ?? '';
 
         return match (true) {
-            ($amount === null) !== ($row['amount'] === null), abs(($amount ?? 0.0) - ($row['amount'] ?? 0.0)) > 0.001 => 'amount '.json_encode($amount).', not '.json_encode($row['amount']),
+            ($amount === null) !== ($row['amount'] === null),
+            abs(($amount ?? 0.0) - ($row['amount'] ?? 0.0)) > 0.001 => 'amount '.json_encode($amount).', not '.json_encode($row['amount']),
             $unit !== $row['unit'] => "unit '$unit', not '{$row['unit']}'",
-            $line->food?->key !== $row['food'] => 'food '.($line->food->key ?? 'none').', not '.($row['food'] ?? 'none'),
-            $row['flag'] !== '' && ! in_array($row['flag'], array_map(static fn ($f): string => $f->value, $line->flags), true) => "no mark {$row['flag']}",
-            $row['flag'] === '' && $line->isDoubtful() => 'marked '.implode(', ', array_map(static fn ($f): string => $f->value, $line->flags)),
+            $line->food?->key !== $row['food'] => 'food '.
+                ($line->food->key ?? 'none').
+                ', not '.
+                ($row['food'] ?? 'none'),
+            $row['flag'] !== '' &&
+                ! in_array($row['flag'], array_map(static fn ($f): string => $f->value, $line->flags), true) => "no mark {$row['flag']}",
+            $row['flag'] === '' && $line->isDoubtful() => 'marked '.
+                implode(', ', array_map(static fn ($f): string => $f->value, $line->flags)),
             default => '',
         };
     }

@@ -21,12 +21,36 @@ final class FoodIndexTest extends CoreCase
     /** @return iterable<string, array{string, string}> */
     public static function sure(): iterable
     {
-        foreach ([
-            'caster sugar' => 'sugar', 'Icing Sugar' => 'powdered-sugar', 'light brown sugar' => 'brown-sugar', 'plain flour' => 'wheat-flour', 'all-purpose flour' => 'wheat-flour', 'ground almonds' => 'almond-meal', 'blanched almond flour' => 'almond-flour',
-            'desiccated coconut' => 'desiccated-coconut', 'unsalted butter' => 'butter', 'free-range eggs' => 'egg', 'egg yolks' => 'egg-yolk', 'heavy cream' => 'heavy-cream', 'whipping cream' => 'heavy-cream',
-            'cream cheese' => 'cream-cheese', 'Greek yogurt' => 'greek-yoghurt', 'bicarbonate of soda' => 'baking-soda', 'xanthan gum' => 'xanthan', 'psyllium husk' => 'psyllium', 'unsweetened cocoa powder' => 'cocoa',
-            'fresh ripe strawberries' => 'strawberries', 'raspberry' => 'raspberries', 'finely chopped walnuts' => 'walnuts', 'cornstarch' => 'cornflour', 'vanilla essence' => 'vanilla-extract', 'powdered erythritol' => 'erythritol-powdered', 'maple syrup' => 'maple-syrup',
-        ] as $name => $food) {
+        foreach (
+            [
+                'caster sugar' => 'sugar',
+                'Icing Sugar' => 'powdered-sugar',
+                'light brown sugar' => 'brown-sugar',
+                'plain flour' => 'wheat-flour',
+                'all-purpose flour' => 'wheat-flour',
+                'ground almonds' => 'almond-meal',
+                'blanched almond flour' => 'almond-flour',
+                'desiccated coconut' => 'desiccated-coconut',
+                'unsalted butter' => 'butter',
+                'free-range eggs' => 'egg',
+                'egg yolks' => 'egg-yolk',
+                'heavy cream' => 'heavy-cream',
+                'whipping cream' => 'heavy-cream',
+                'cream cheese' => 'cream-cheese',
+                'Greek yogurt' => 'greek-yoghurt',
+                'bicarbonate of soda' => 'baking-soda',
+                'xanthan gum' => 'xanthan',
+                'psyllium husk' => 'psyllium',
+                'unsweetened cocoa powder' => 'cocoa',
+                'fresh ripe strawberries' => 'strawberries',
+                'raspberry' => 'raspberries',
+                'finely chopped walnuts' => 'walnuts',
+                'cornstarch' => 'cornflour',
+                'vanilla essence' => 'vanilla-extract',
+                'powdered erythritol' => 'erythritol-powdered',
+                'maple syrup' => 'maple-syrup',
+            ] as $name => $food
+        ) {
             yield $name => [$name, $food];
         }
     }
@@ -41,7 +65,15 @@ final class FoodIndexTest extends CoreCase
     /** @return iterable<string, array{string, string}> */
     public static function guessed(): iterable
     {
-        foreach (['almnod flour' => 'almond-flour', 'erythritl' => 'erythritol', 'grandmother butter' => 'butter', 'raspberies' => 'raspberries', 'midnight cocoa' => 'cocoa'] as $name => $food) {
+        foreach (
+            [
+                'almnod flour' => 'almond-flour',
+                'erythritl' => 'erythritol',
+                'grandmother butter' => 'butter',
+                'raspberies' => 'raspberries',
+                'midnight cocoa' => 'cocoa',
+            ] as $name => $food
+        ) {
             yield $name => [$name, $food];
         }
     }
@@ -55,12 +87,23 @@ final class FoodIndexTest extends CoreCase
     /** @return array<string, array{string}> */
     public static function unknown(): array
     {
-        return ['a tool' => ['rolling pin'], 'nothing' => [''], 'signs' => ['***'], 'a made-up thing' => ['greeble powder zzz'], 'only preparation' => ['finely chopped']];
+        return [
+            'a tool' => ['rolling pin'],
+            'nothing' => [''],
+            'signs' => ['***'],
+            'a made-up thing' => ['greeble powder zzz'],
+            'only preparation' => ['finely chopped'],
+        ];
     }
 
     public function test_what_a_kitchen_taught_goes_first_and_leaves_others_alone(): void
     {
-        $taught = FoodIndex::of(FoodNames::compiled(self::tables())->knowing([FoodIndex::normal("Ottilie's Mystery Dust") => 'almond-flour', FoodIndex::normal('flour') => 'spelt-flour']));
+        $taught = FoodIndex::of(
+            FoodNames::compiled(self::tables())->knowing([
+                FoodIndex::normal("Ottilie's Mystery Dust") => 'almond-flour',
+                FoodIndex::normal('flour') => 'spelt-flour',
+            ]),
+        );
         self::assertSame('almond-flour', $taught->find("ottilie's mystery dusts")->food);
         self::assertSame('spelt-flour', $taught->find('flour')->food);
         self::assertSame('sugar', $taught->find('sugar')->food);
@@ -77,13 +120,28 @@ final class FoodIndexTest extends CoreCase
     /** Spelling, plural and accents make no difference. */
     public function test_normal_form(): void
     {
-        foreach ([['Crème Fraîche', 'creme fraiche'], ['egg yolks', 'Egg Yolk'], ['berries', 'berry'], ['tomatoes', 'tomato'], ['halves', 'half'], ['Flavoured yoghurt', 'flavored yogurt'], ["baker's yeast", 'bakers yeast'], ['dishes', 'dish'], ['molasses', 'Molasses']] as [$a, $b]) {
+        foreach (
+            [
+                ['Crème Fraîche', 'creme fraiche'],
+                ['egg yolks', 'Egg Yolk'],
+                ['berries', 'berry'],
+                ['tomatoes', 'tomato'],
+                ['halves', 'half'],
+                ['Flavoured yoghurt', 'flavored yogurt'],
+                ["baker's yeast", 'bakers yeast'],
+                ['dishes', 'dish'],
+                ['molasses', 'Molasses'],
+            ] as [$a, $b]
+        ) {
             self::assertSame(FoodIndex::normal($b), FoodIndex::normal($a));
         }
     }
 
     public function test_marked_letters_are_letters(): void
     {
-        self::assertSame(['jalapeno', 'pina', 'smorga', 'creme', 'ostkaka'], FoodIndex::words('jalapeño piña smörgås crème ostkaka'));
+        self::assertSame(
+            ['jalapeno', 'pina', 'smorga', 'creme', 'ostkaka'],
+            FoodIndex::words('jalapeño piña smörgås crème ostkaka'),
+        );
     }
 }

@@ -13,18 +13,45 @@ use Tests\Core\CoreCase;
 /** Yields, headings, heats and times in the forms in which recipes have them, crossed with each other. */
 final class FormsTest extends CoreCase
 {
-    private const PIECES = ['cookies' => 'cookie', 'slices' => 'slice', 'muffins' => 'muffin', 'squares' => 'square', 'biscuits' => 'biscuit'];
+    private const PIECES = [
+        'cookies' => 'cookie',
+        'slices' => 'slice',
+        'muffins' => 'muffin',
+        'squares' => 'square',
+        'biscuits' => 'biscuit',
+    ];
 
     public function test_yields(): void
     {
-        foreach (['Makes %d %s', 'makes about %d %s', 'Yield: %d %s', 'YIELDS %d %s', 'Makes approx. %d %s', 'Makes %d large %s', '%d %s', 'Makes: %d small %s'] as $form) {
+        foreach (
+            [
+                'Makes %d %s',
+                'makes about %d %s',
+                'Yield: %d %s',
+                'YIELDS %d %s',
+                'Makes approx. %d %s',
+                'Makes %d large %s',
+                '%d %s',
+                'Makes: %d small %s',
+            ] as $form
+        ) {
             foreach (self::PIECES as $many => $one) {
                 $row = sprintf($form, 16, $many);
                 $read = self::core()->yields->read($row);
                 self::assertSame([16, $one], [$read->pieces, $read->pieceName], $row);
             }
         }
-        foreach (['Serves 8', 'serves 8–10', 'Servings: 8', 'Serves: 8 people', 'For 8 people', 'Serves 8 to 10', 'serves eight'] as $row) {
+        foreach (
+            [
+                'Serves 8',
+                'serves 8–10',
+                'Servings: 8',
+                'Serves: 8 people',
+                'For 8 people',
+                'Serves 8 to 10',
+                'serves eight',
+            ] as $row
+        ) {
             self::assertSame(8, self::core()->yields->read($row)->pieces, $row);
         }
     }
@@ -32,10 +59,20 @@ final class FormsTest extends CoreCase
     /** A heading opens a part, whatever stands around its name. */
     public function test_headings(): void
     {
-        foreach (['Filling', 'Glaze', 'Base', 'Caramel', 'Custard', 'Crumble topping', 'Cream cheese frosting'] as $name) {
+        foreach (
+            ['Filling', 'Glaze', 'Base', 'Caramel', 'Custard', 'Crumble topping', 'Cream cheese frosting'] as $name
+        ) {
             foreach (['%s:', 'For the %s:', 'For the %s', '**%s**', '%s', 'FOR THE %s'] as $form) {
                 $row = sprintf($form, $form === 'FOR THE %s' ? mb_strtoupper($name) : $name);
-                $parts = self::core()->sections->sections(['Tart', 'Ingredients', '200 g flour', $row, '400 g plums', 'Method', 'Bake it.'])->components;
+                $parts = self::core()->sections->sections([
+                    'Tart',
+                    'Ingredients',
+                    '200 g flour',
+                    $row,
+                    '400 g plums',
+                    'Method',
+                    'Bake it.',
+                ])->components;
                 self::assertSame(['', mb_strtolower($name)], array_map(mb_strtolower(...), $parts), $row);
             }
         }
@@ -43,14 +80,38 @@ final class FormsTest extends CoreCase
 
     public function test_heats(): void
     {
-        foreach (['%d°C' => 180, '%d °C' => 180, '%dC' => 180, '%d degrees C' => 180, '%d celsius' => 180] as $form => $celsius) {
-            foreach (['Heat the oven to %s.', 'Preheat oven to %s', 'Bake at %s for 20 minutes.', 'Set the oven to %s and line a tin.', 'Roast at %s until soft.'] as $sentence) {
+        foreach (
+            ['%d°C' => 180, '%d °C' => 180, '%dC' => 180, '%d degrees C' => 180, '%d celsius' => 180] as $form => $celsius
+        ) {
+            foreach (
+                [
+                    'Heat the oven to %s.',
+                    'Preheat oven to %s',
+                    'Bake at %s for 20 minutes.',
+                    'Set the oven to %s and line a tin.',
+                    'Roast at %s until soft.',
+                ] as $sentence
+            ) {
                 $step = sprintf($sentence, sprintf($form, $celsius));
-                self::assertSame([180], array_map(static fn (Heat $h): int => $h->temperature->celsiusOnDial(5), self::core()->steps->read($step)->heats), $step);
+                self::assertSame(
+                    [180],
+                    array_map(
+                        static fn (Heat $h): int => $h->temperature->celsiusOnDial(5),
+                        self::core()->steps->read($step)->heats,
+                    ),
+                    $step,
+                );
                 self::assertTrue(self::core()->steps->read($step)->heats[0]->isOven, $step);
             }
         }
-        foreach (['Boil the syrup to 118 °C.', 'Cook the custard to 82°C.', 'Warm the milk to 40 °C.', 'Heat the oil to 180°C and fry.'] as $step) {
+        foreach (
+            [
+                'Boil the syrup to 118 °C.',
+                'Cook the custard to 82°C.',
+                'Warm the milk to 40 °C.',
+                'Heat the oil to 180°C and fry.',
+            ] as $step
+        ) {
             self::assertFalse(self::core()->steps->read($step)->heats[0]->isOven, $step);
         }
     }
@@ -58,7 +119,9 @@ final class FormsTest extends CoreCase
     /** What stands behind "fan" is a time: no oven is set to fifteen degrees. */
     public function test_a_fan_heat_before_a_time(): void
     {
-        foreach (['Bake 160 fan 15-18 min until pale.', 'Bake at 160 fan 20 minutes.', 'Bake 160 fan for 1 hour.'] as $text) {
+        foreach (
+            ['Bake 160 fan 15-18 min until pale.', 'Bake at 160 fan 20 minutes.', 'Bake 160 fan for 1 hour.'] as $text
+        ) {
             $heats = self::core()->steps->read($text)->heats;
             self::assertCount(1, $heats, $text);
             self::assertTrue($heats[0]->isFan, $text);
@@ -68,25 +131,69 @@ final class FormsTest extends CoreCase
 
     public function test_times(): void
     {
-        $times = ['25 minutes' => [25.0, 25.0], '25 min' => [25.0, 25.0], '25 mins' => [25.0, 25.0], '20-25 minutes' => [20.0, 25.0], '20 to 25 min' => [20.0, 25.0], '1 hour' => [60.0, 60.0], '1½ hours' => [90.0, 90.0], '1 hr 10 min' => [70.0, 70.0], '1 hour and 10 minutes' => [70.0, 70.0], 'half an hour' => [30.0, 30.0], 'an hour and a half' => [90.0, 90.0], '90 seconds' => [1.5, 1.5]];
+        $times = [
+            '25 minutes' => [25.0, 25.0],
+            '25 min' => [25.0, 25.0],
+            '25 mins' => [25.0, 25.0],
+            '20-25 minutes' => [20.0, 25.0],
+            '20 to 25 min' => [20.0, 25.0],
+            '1 hour' => [60.0, 60.0],
+            '1½ hours' => [90.0, 90.0],
+            '1 hr 10 min' => [70.0, 70.0],
+            '1 hour and 10 minutes' => [70.0, 70.0],
+            'half an hour' => [30.0, 30.0],
+            'an hour and a half' => [90.0, 90.0],
+            '90 seconds' => [1.5, 1.5],
+        ];
         foreach ($times as $text => $minutes) {
-            foreach (['Bake for %s.' => true, 'Chill for %s.' => false, 'Leave to stand %s before cutting.' => false] as $form => $isBaking) {
+            foreach (
+                ['Bake for %s.' => true, 'Chill for %s.' => false, 'Leave to stand %s before cutting.' => false] as $form => $isBaking
+            ) {
                 $step = sprintf($form, $text);
-                self::assertSame([[...$minutes, $isBaking]], array_map(static fn (Timing $t): array => [$t->low, $t->high, $t->isBaking], self::core()->steps->read($step)->times), $step);
+                self::assertSame(
+                    [[...$minutes, $isBaking]],
+                    array_map(
+                        static fn (Timing $t): array => [$t->low, $t->high, $t->isBaking],
+                        self::core()->steps->read($step)->times,
+                    ),
+                    $step,
+                );
             }
         }
     }
 
-    /** Whatever the order of its rows, nothing that holds an amount and a food goes elsewhere than to the ingredients without a mark. */
+    /**
+     * Whatever the order of its rows, nothing that holds an amount and a food goes elsewhere than to the ingredients
+     * without a mark.
+     */
     public function test_nothing_is_lost_unmarked(): void
     {
-        $rows = ['200 g flour', '2 eggs', 'Notes', '100 g butter', 'For the glaze:', '50 g sugar', 'Method', 'Mix it well.', '1 cup milk', 'Serves 8', 'I love this one.', 'Tips', '2 tbsp honey', 'Nutrition', 'Bake it at 180 °C.'];
+        $rows = [
+            '200 g flour',
+            '2 eggs',
+            'Notes',
+            '100 g butter',
+            'For the glaze:',
+            '50 g sugar',
+            'Method',
+            'Mix it well.',
+            '1 cup milk',
+            'Serves 8',
+            'I love this one.',
+            'Tips',
+            '2 tbsp honey',
+            'Nutrition',
+            'Bake it at 180 °C.',
+        ];
         mt_srand(5);
         for ($i = 0; $i < 200; $i++) {
             shuffle($rows);
             $lost = array_filter(
                 self::core()->sections->sections(['Cake', ...$rows])->rows,
-                static fn (TextRow $r): bool => preg_match('~^\d+ (?:g|eggs|cup|tbsp)\b~', $r->text) === 1 && $r->fate !== Fate::Ingredient && ! $r->isDoubtful && $r->fate !== Fate::Step,
+                static fn (TextRow $r): bool => preg_match('~^\d+ (?:g|eggs|cup|tbsp)\b~', $r->text) === 1 &&
+                    $r->fate !== Fate::Ingredient &&
+                    ! $r->isDoubtful &&
+                    $r->fate !== Fate::Step,
             );
             self::assertSame([], array_column($lost, 'text'));
         }

@@ -30,10 +30,27 @@ final class LexerTest extends CoreCase
     public static function numbers(): array
     {
         return [
-            'whole' => ['12', 12.0], 'mixed' => ['1 1/2', 1.5], 'mixed, hyphened' => ['1-1/2', 1.5], 'mixed, “and”' => ['1 and 1/2', 1.5], 'mixed, “&”' => ['2 & 3/4', 2.75], 'fraction' => ['3/4', 0.75],
-            'fraction slash' => ['1⁄3', 1 / 3], 'vulgar' => ['½', 0.5], 'whole and vulgar' => ['2½', 2.5], 'whole, space, vulgar' => ['2 ⅔', 2 + 2 / 3], 'an eighth' => ['⅛', 0.125], 'three fifths' => ['⅗', 0.6],
-            'decimal point' => ['0.25', 0.25, 2], 'decimal comma' => ['1,5', 1.5, 1], 'leading point' => ['.5', 0.5, 1], 'thousands' => ['1,200', 1200.0], 'nought and three digits is a decimal' => ['0,125', 0.125, 3],
-            'two thousands' => ['1,000,000', 1_000_000.0], 'a word' => ['twelve', 12.0], 'half' => ['half', 0.5], 'over nothing' => ['1/0', 0.0],
+            'whole' => ['12', 12.0],
+            'mixed' => ['1 1/2', 1.5],
+            'mixed, hyphened' => ['1-1/2', 1.5],
+            'mixed, “and”' => ['1 and 1/2', 1.5],
+            'mixed, “&”' => ['2 & 3/4', 2.75],
+            'fraction' => ['3/4', 0.75],
+            'fraction slash' => ['1⁄3', 1 / 3],
+            'vulgar' => ['½', 0.5],
+            'whole and vulgar' => ['2½', 2.5],
+            'whole, space, vulgar' => ['2 ⅔', 2 + 2 / 3],
+            'an eighth' => ['⅛', 0.125],
+            'three fifths' => ['⅗', 0.6],
+            'decimal point' => ['0.25', 0.25, 2],
+            'decimal comma' => ['1,5', 1.5, 1],
+            'leading point' => ['.5', 0.5, 1],
+            'thousands' => ['1,200', 1200.0],
+            'nought and three digits is a decimal' => ['0,125', 0.125, 3],
+            'two thousands' => ['1,000,000', 1_000_000.0],
+            'a word' => ['twelve', 12.0],
+            'half' => ['half', 0.5],
+            'over nothing' => ['1/0', 0.0],
         ];
     }
 
@@ -43,11 +60,22 @@ final class LexerTest extends CoreCase
         $tokens = self::lexer()->cut($line);
         $rebuilt = '';
         foreach ($tokens as $token) {
-            self::assertSame(0, strncmp(substr($line, $token->at), $token->kind->name === 'Word' && $token->text === 'fl oz' ? '' : $token->text, strlen($token->text)), $token->text);
+            self::assertSame(
+                0,
+                strncmp(
+                    substr($line, $token->at),
+                    $token->kind->name === 'Word' && $token->text === 'fl oz' ? '' : $token->text,
+                    strlen($token->text),
+                ),
+                $token->text,
+            );
             $rebuilt .= str_repeat(' ', $token->at - strlen($rebuilt)).$token->text;
         }
         self::assertSame($line, $rebuilt);
-        self::assertSame(['2½', 'cups', '(', '300', 'g', ')', 'crème', 'fraîche', ',', '36 %', 'fat', '–', 'well-chilled'], array_map(static fn (Token $t): string => $t->text, $tokens));
+        self::assertSame(
+            ['2½', 'cups', '(', '300', 'g', ')', 'crème', 'fraîche', ',', '36 %', 'fat', '–', 'well-chilled'],
+            array_map(static fn (Token $t): string => $t->text, $tokens),
+        );
     }
 
     #[DataProvider('fluids')]
@@ -61,12 +89,30 @@ final class LexerTest extends CoreCase
     /** @return array<string, array{string}> */
     public static function fluids(): array
     {
-        return array_combine($all = ['fl oz', 'fl. oz.', 'fl.oz', 'fluid ounces', 'fluid oz', 'FL OZ'], array_map(static fn (string $f): array => [$f], $all));
+        return array_combine(
+            $all = ['fl oz', 'fl. oz.', 'fl.oz', 'fluid ounces', 'fluid oz', 'FL OZ'],
+            array_map(static fn (string $f): array => [$f], $all),
+        );
     }
 
     public function test_anything_is_cut_without_a_fault(): void
     {
-        foreach (['', '   ', '🥧🥧', "\u{200b}", str_repeat('½', 50), '////', '1/2/3', '-5 g', '1..2', "don't", 'a&b', '٣ cups'] as $odd) {
+        foreach (
+            [
+                '',
+                '   ',
+                '🥧🥧',
+                "\u{200b}",
+                str_repeat('½', 50),
+                '////',
+                '1/2/3',
+                '-5 g',
+                '1..2',
+                "don't",
+                'a&b',
+                '٣ cups',
+            ] as $odd
+        ) {
             foreach (self::lexer()->cut($odd) as $token) {
                 self::assertLessThanOrEqual(strlen($odd), $token->end());
             }

@@ -19,10 +19,41 @@ final class SectionReaderTest extends CoreCase
     /** @return iterable<string, array{string, bool}> */
     public static function rows(): iterable
     {
-        foreach (['2 cups sugar', '½ tsp salt', '- 3 eggs', '• 1 stick butter', 'a pinch of salt', 'Juice of 1 lemon', '1. 200 g flour', 'one egg', 'about 2 tbsp milk', 'Butter 100 g', 'Eggs: 3', 'half a lemon', '1 (8 oz) package cream cheese', 'zest of 2 oranges', 'a handful of nuts'] as $row) {
+        foreach (
+            [
+                '2 cups sugar',
+                '½ tsp salt',
+                '- 3 eggs',
+                '• 1 stick butter',
+                'a pinch of salt',
+                'Juice of 1 lemon',
+                '1. 200 g flour',
+                'one egg',
+                'about 2 tbsp milk',
+                'Butter 100 g',
+                'Eggs: 3',
+                'half a lemon',
+                '1 (8 oz) package cream cheese',
+                'zest of 2 oranges',
+                'a handful of nuts',
+            ] as $row
+        ) {
             yield "ingredient: $row" => [$row, true];
         }
-        foreach (['Mix the sugar with 2 eggs.', 'Bake for 40 minutes', '30 minutes', '1. Preheat the oven to 180 °C', 'Step 2: fold in the flour', 'For the glaze:', 'Cardamom loaf', 'Method', 'Serve warm.', ''] as $row) {
+        foreach (
+            [
+                'Mix the sugar with 2 eggs.',
+                'Bake for 40 minutes',
+                '30 minutes',
+                '1. Preheat the oven to 180 °C',
+                'Step 2: fold in the flour',
+                'For the glaze:',
+                'Cardamom loaf',
+                'Method',
+                'Serve warm.',
+                '',
+            ] as $row
+        ) {
             yield "not one: $row" => [$row, false];
         }
     }
@@ -31,10 +62,15 @@ final class SectionReaderTest extends CoreCase
     #[DataProvider('layouts')]
     public function test_the_same_recipe_however_it_is_laid_out(string $text): void
     {
-        $sorted = self::core()->sections->sections(array_values(array_filter(array_map(trim(...), explode("\n", $text)))));
+        $sorted = self::core()->sections->sections(
+            array_values(array_filter(array_map(trim(...), explode("\n", $text)))),
+        );
         self::assertSame('Plum squares', $sorted->title);
         self::assertStringContainsString('16', $sorted->yield);
-        self::assertSame(['200 g flour', '100 g butter', '400 g plums', '2 tbsp honey'], array_column($sorted->ingredients, 'text'));
+        self::assertSame(
+            ['200 g flour', '100 g butter', '400 g plums', '2 tbsp honey'],
+            array_column($sorted->ingredients, 'text'),
+        );
         self::assertSame([0, 0, 1, 1], array_column($sorted->ingredients, 'component'));
         self::assertSame(['', 'Topping'], $sorted->components);
         self::assertSame(['Rub the butter into the flour.', 'Bake for 30 minutes.'], $sorted->steps);
@@ -44,24 +80,51 @@ final class SectionReaderTest extends CoreCase
     public static function layouts(): array
     {
         return [
-            'headed' => ["Plum squares\nMakes 16 squares\nIngredients\n200 g flour\n100 g butter\nFor the topping:\n400 g plums\n2 tbsp honey\nMethod\n1. Rub the butter into the flour.\n2. Bake for 30 minutes."],
-            'bare' => ["Plum squares\nMakes 16 squares\n200 g flour\n100 g butter\nTopping:\n400 g plums\n2 tbsp honey\nRub the butter into the flour.\nBake for 30 minutes."],
-            'with times and notes' => ["# Plum squares\nPrep time: 10 min\nCook time: 30 min\nServes 16\nYou will need\n200 g flour\n100 g butter\nFor the topping\n400 g plums\n2 tbsp honey\nDirections:\nStep 1. Rub the butter into the flour.\nStep 2. Bake for 30 minutes.\nNotes\nKeeps 3 days.\n1 cup of tea goes well with it"],
-            'bulleted' => ["Title: Plum squares\nYield: 16\nIngredients:\n200 g flour\n100 g butter\nFOR THE TOPPING:\n400 g plums\n2 tbsp honey\nInstructions\n- Rub the butter into the flour.\n- Bake for 30 minutes."],
+            'headed' => [
+                "Plum squares\nMakes 16 squares\nIngredients\n200 g flour\n100 g butter\nFor the topping:\n400 g plums\n2 tbsp honey\nMethod\n1. Rub the butter into the flour.\n2. Bake for 30 minutes.",
+            ],
+            'bare' => [
+                "Plum squares\nMakes 16 squares\n200 g flour\n100 g butter\nTopping:\n400 g plums\n2 tbsp honey\nRub the butter into the flour.\nBake for 30 minutes.",
+            ],
+            'with times and notes' => [
+                "# Plum squares\nPrep time: 10 min\nCook time: 30 min\nServes 16\nYou will need\n200 g flour\n100 g butter\nFor the topping\n400 g plums\n2 tbsp honey\nDirections:\nStep 1. Rub the butter into the flour.\nStep 2. Bake for 30 minutes.\nNotes\nKeeps 3 days.\n1 cup of tea goes well with it",
+            ],
+            'bulleted' => [
+                "Title: Plum squares\nYield: 16\nIngredients:\n200 g flour\n100 g butter\nFOR THE TOPPING:\n400 g plums\n2 tbsp honey\nInstructions\n- Rub the butter into the flour.\n- Bake for 30 minutes.",
+            ],
         ];
     }
 
     public function test_parts_that_stand_in_one_row_each(): void
     {
-        $sorted = self::core()->sections->sections(['Espresso cups (6)', 'sponge: 3 eggs, 60 g powdered erythritol', 'custard lid: 250 g mascarpone, 200 ml cream', 'Whisk it all.']);
-        self::assertSame(6.0, (float) self::kernel()->read(new Brief("Espresso cups (6)\n\n3 eggs\n60 g sugar\n\nMix."))->pieces);
+        $sorted = self::core()->sections->sections([
+            'Espresso cups (6)',
+            'sponge: 3 eggs, 60 g powdered erythritol',
+            'custard lid: 250 g mascarpone, 200 ml cream',
+            'Whisk it all.',
+        ]);
+        self::assertSame(
+            6.0,
+            (float) self::kernel()->read(new Brief("Espresso cups (6)\n\n3 eggs\n60 g sugar\n\nMix."))->pieces,
+        );
         self::assertSame(['sponge', 'custard lid'], array_map(mb_strtolower(...), $sorted->components));
         self::assertSame([0, 1], array_column($sorted->ingredients, 'component'));
     }
 
     public function test_dry_and_wet_are_one_part_and_times_in_one_row_are_many(): void
     {
-        $sorted = self::core()->sections->sections(['Loft cake', 'Prep 10 mins | Cook 1 hr | Servings: 12 slices', 'Dry:', '200 g flour', 'Wet:', '100 ml milk', 'Frosting:', '50 g butter', 'Method', '1 - Mix it.']);
+        $sorted = self::core()->sections->sections([
+            'Loft cake',
+            'Prep 10 mins | Cook 1 hr | Servings: 12 slices',
+            'Dry:',
+            '200 g flour',
+            'Wet:',
+            '100 ml milk',
+            'Frosting:',
+            '50 g butter',
+            'Method',
+            '1 - Mix it.',
+        ]);
         self::assertSame([0, 0, 1], array_column($sorted->ingredients, 'component'));
         self::assertSame(12, (int) self::core()->yields->read($sorted->yield)->pieces);
         self::assertSame(['Mix it.'], $sorted->steps);
@@ -70,8 +133,19 @@ final class SectionReaderTest extends CoreCase
     #[DataProvider('counts')]
     public function test_a_count_is_what_it_makes_or_what_goes_in(string $row, ?int $makes): void
     {
-        $sorted = self::core()->sections->sections(['Ridge bars', $row, 'Ingredients', '200 g flour', 'Method', 'Mix it.']);
-        self::assertSame($makes, $sorted->yield === '' ? null : (int) self::core()->yields->read($sorted->yield)->pieces, $row);
+        $sorted = self::core()->sections->sections([
+            'Ridge bars',
+            $row,
+            'Ingredients',
+            '200 g flour',
+            'Method',
+            'Mix it.',
+        ]);
+        self::assertSame(
+            $makes,
+            $sorted->yield === '' ? null : (int) self::core()->yields->read($sorted->yield)->pieces,
+            $row,
+        );
         if ($makes === null) {
             self::assertContains($row, array_column($sorted->ingredients, 'text'));
         }
@@ -80,12 +154,24 @@ final class SectionReaderTest extends CoreCase
     /** @return list<array{string, ?int}> */
     public static function counts(): array
     {
-        return [['3 dozen', 36], ['about 2 dozen', 24], ['8 scones, 3 g net each she says', 8], ['16 squares', 16], ['24 chocolate sandwich cookies', null], ['12 sponge fingers', null]];
+        return [
+            ['3 dozen', 36],
+            ['about 2 dozen', 24],
+            ['8 scones, 3 g net each she says', 8],
+            ['16 squares', 16],
+            ['24 chocolate sandwich cookies', null],
+            ['12 sponge fingers', null],
+        ];
     }
 
     public function test_a_list_behind_a_name_is_a_part_and_a_method_behind_its_name_is_a_step(): void
     {
-        $sorted = self::core()->sections->sections(['Rings', '200 g flour', 'cinnamon sugar: ½ c sugar + 1 tsp cinnamon', 'Method: Mix all of it well and bake it at 180 °C.']);
+        $sorted = self::core()->sections->sections([
+            'Rings',
+            '200 g flour',
+            'cinnamon sugar: ½ c sugar + 1 tsp cinnamon',
+            'Method: Mix all of it well and bake it at 180 °C.',
+        ]);
         self::assertSame(['200 g flour', '½ c sugar + 1 tsp cinnamon'], array_column($sorted->ingredients, 'text'));
         self::assertSame([0, 1], array_column($sorted->ingredients, 'component'));
         self::assertSame(['Mix all of it well and bake it at 180 °C.'], $sorted->steps);
@@ -93,7 +179,15 @@ final class SectionReaderTest extends CoreCase
 
     public function test_words_alone_among_ingredients_are_one_too_but_sentences_are_not(): void
     {
-        $sorted = self::core()->sections->sections(['Loaf', 'Ingredients', '200 g flour', 'Salt', 'Butter for the tin', 'Method', 'Mix it.']);
+        $sorted = self::core()->sections->sections([
+            'Loaf',
+            'Ingredients',
+            '200 g flour',
+            'Salt',
+            'Butter for the tin',
+            'Method',
+            'Mix it.',
+        ]);
         self::assertSame(['200 g flour', 'Salt', 'Butter for the tin'], array_column($sorted->ingredients, 'text'));
         $bare = self::core()->sections->sections(['Loaf', '200 g flour', 'Salt', 'Mix everything well.', 'Bake it.']);
         self::assertSame(['200 g flour', 'Salt'], array_column($bare->ingredients, 'text'));
@@ -102,19 +196,39 @@ final class SectionReaderTest extends CoreCase
 
     public function test_between_the_headings_all_are_ingredients_whatever_they_begin_with(): void
     {
-        foreach (['Cream cheese (8 oz)', 'Cream of tartar, 1/2 tsp', 'Warm water', 'Set honey', 'Rolled oats'] as $first) {
-            $sorted = self::core()->sections->sections(['Cake', 'Ingredients', $first, '200 g flour', 'Method', 'Cream the butter.']);
+        foreach (
+            ['Cream cheese (8 oz)', 'Cream of tartar, 1/2 tsp', 'Warm water', 'Set honey', 'Rolled oats'] as $first
+        ) {
+            $sorted = self::core()->sections->sections([
+                'Cake',
+                'Ingredients',
+                $first,
+                '200 g flour',
+                'Method',
+                'Cream the butter.',
+            ]);
             self::assertSame([$first, '200 g flour'], array_column($sorted->ingredients, 'text'));
             self::assertSame(['Cream the butter.'], $sorted->steps);
         }
-        self::assertSame(['Cream the butter and sugar.'], self::core()->sections->sections(['Cake', '200 g flour', 'Cream the butter and sugar.'])->steps);
+        self::assertSame(
+            ['Cream the butter and sugar.'],
+            self::core()->sections->sections(['Cake', '200 g flour', 'Cream the butter and sugar.'])->steps,
+        );
     }
 
     /** Headings as recipes have them, with and without colon, in capitals or not. */
     #[DataProvider('headings')]
     public function test_a_heading_opens_a_part(string $heading, string $name): void
     {
-        $sorted = self::core()->sections->sections(['Plum galette', 'Ingredients', '200 g flour', $heading, '400 g plums', 'Method', 'Bake it.']);
+        $sorted = self::core()->sections->sections([
+            'Plum galette',
+            'Ingredients',
+            '200 g flour',
+            $heading,
+            '400 g plums',
+            'Method',
+            'Bake it.',
+        ]);
         self::assertSame(['', $name], $sorted->components, $heading);
         self::assertSame([0, 1], array_column($sorted->ingredients, 'component'), $heading);
     }
@@ -122,14 +236,37 @@ final class SectionReaderTest extends CoreCase
     /** @return array<string, array{string, string}> */
     public static function headings(): array
     {
-        $rows = [['For the filling:', 'Filling'], ['For the filling', 'Filling'], ['FILLING', 'Filling'], ['Filling:', 'Filling'], ['filling', 'Filling'], ['Plum filling', 'Plum filling'], ['**Filling**', 'Filling'], ['To finish', 'To finish'], ['PLUM LAYER', 'Plum layer'], ['Cookies', 'Cookies'], ['For the almond topping:', 'Almond topping']];
+        $rows = [
+            ['For the filling:', 'Filling'],
+            ['For the filling', 'Filling'],
+            ['FILLING', 'Filling'],
+            ['Filling:', 'Filling'],
+            ['filling', 'Filling'],
+            ['Plum filling', 'Plum filling'],
+            ['**Filling**', 'Filling'],
+            ['To finish', 'To finish'],
+            ['PLUM LAYER', 'Plum layer'],
+            ['Cookies', 'Cookies'],
+            ['For the almond topping:', 'Almond topping'],
+        ];
 
         return array_combine(array_column($rows, 0), $rows);
     }
 
     public function test_a_row_without_a_mark_above_marked_ones_is_a_heading_and_the_yield_may_come_last(): void
     {
-        $sorted = self::core()->sections->sections(['Cake', 'Ingredients', 'Sponge and such', '▢ 200 g flour', '▢ Salt', 'Moon dust', '▢ 400 g plums', 'Method', 'Bake it.', 'Serves 8']);
+        $sorted = self::core()->sections->sections([
+            'Cake',
+            'Ingredients',
+            'Sponge and such',
+            '▢ 200 g flour',
+            '▢ Salt',
+            'Moon dust',
+            '▢ 400 g plums',
+            'Method',
+            'Bake it.',
+            'Serves 8',
+        ]);
         self::assertSame(['Sponge and such', 'Moon dust'], $sorted->components);
         self::assertSame([0, 0, 1], array_column($sorted->ingredients, 'component'));
         self::assertSame(['Serves 8', ['Bake it.']], [$sorted->yield, $sorted->steps]);
@@ -138,7 +275,19 @@ final class SectionReaderTest extends CoreCase
     public function test_a_food_without_an_amount_is_no_heading(): void
     {
         foreach (['Salt', 'Whipped cream', 'Flaky sea salt', 'vanilla'] as $row) {
-            self::assertSame([''], self::core()->sections->sections(['Cake', 'Ingredients', '200 g flour', $row, '400 g plums', 'Method', 'Bake it.'])->components, $row);
+            self::assertSame(
+                [''],
+                self::core()->sections->sections([
+                    'Cake',
+                    'Ingredients',
+                    '200 g flour',
+                    $row,
+                    '400 g plums',
+                    'Method',
+                    'Bake it.',
+                ])->components,
+                $row,
+            );
         }
     }
 

@@ -18,7 +18,11 @@ final class StepReaderTest extends CoreCase
     public function test_heats_are_found_where_they_stand(string $step, array $celsius): void
     {
         $read = self::core()->steps->read($step);
-        self::assertSame($celsius, array_map(static fn (Heat $h): int => $h->temperature->celsiusOnDial(5), $read->heats), $step);
+        self::assertSame(
+            $celsius,
+            array_map(static fn (Heat $h): int => $h->temperature->celsiusOnDial(5), $read->heats),
+            $step,
+        );
         foreach ($read->heats as $heat) {
             self::assertMatchesRegularExpression('~\d|½|¼~u', substr($step, $heat->at, $heat->length));
         }
@@ -28,20 +32,38 @@ final class StepReaderTest extends CoreCase
     public static function heats(): array
     {
         return [
-            '°F' => ['Preheat to 350°F.', [175]], 'degrees F' => ['Heat to 325 degrees F', [165]], '°C' => ['Oven at 180 °C', [180]], 'both' => ['350°F (175°C)', [175]],
-            'fan' => ['Heat to 160°C fan', [180]], 'fan in brackets' => ['Heat to 180°C (fan 160°C)', [180]], 'with a stroke' => ['Heat to 200C/180C fan', [200]], 'fan oven first' => ['fan oven 150 °C', [170]], 'gas mark' => ['gas mark 4', [175]], 'gas' => ['Gas 6', [205]],
-            'bare °F' => ['Bake at 400° until set', [205]], 'bare °C' => ['Bake at 180° until set', [180]], 'celsius written out' => ['at 170 Celsius', [170]], 'no sign at all' => ['Bake @ 425 for 15 min; reduce to 350 and bake 45 min', [220, 175]], 'grams are no heat' => ['Add sugar up to 250 g', []],
+            '°F' => ['Preheat to 350°F.', [175]],
+            'degrees F' => ['Heat to 325 degrees F', [165]],
+            '°C' => ['Oven at 180 °C', [180]],
+            'both' => ['350°F (175°C)', [175]],
+            'fan' => ['Heat to 160°C fan', [180]],
+            'fan in brackets' => ['Heat to 180°C (fan 160°C)', [180]],
+            'with a stroke' => ['Heat to 200C/180C fan', [200]],
+            'fan oven first' => ['fan oven 150 °C', [170]],
+            'gas mark' => ['gas mark 4', [175]],
+            'gas' => ['Gas 6', [205]],
+            'bare °F' => ['Bake at 400° until set', [205]],
+            'bare °C' => ['Bake at 180° until set', [180]],
+            'celsius written out' => ['at 170 Celsius', [170]],
+            'no sign at all' => ['Bake @ 425 for 15 min; reduce to 350 and bake 45 min', [220, 175]],
+            'grams are no heat' => ['Add sugar up to 250 g', []],
             'no oven' => ['Whisk 200 g sugar with 3 eggs', []],
             'a size is no heat' => ['Line a 23 cm tin', []], 'servings are no heat' => ['Serves 120 people', []],
         ];
     }
 
-    /** @param  list<array{float, float, bool}>  $times  low and high in minutes, and whether it is in the oven for it */
+    /**
+     * @param  list<array{float, float, bool}>  $times  low and high in minutes, and whether it is in the oven for it
+     */
     #[DataProvider('times')]
     public function test_times_are_found_and_told_apart(string $step, array $times, bool $isBake): void
     {
         $read = self::core()->steps->read($step);
-        self::assertSame($times, array_map(static fn (Timing $t): array => [$t->low, $t->high, $t->isBaking], $read->times), $step);
+        self::assertSame(
+            $times,
+            array_map(static fn (Timing $t): array => [$t->low, $t->high, $t->isBaking], $read->times),
+            $step,
+        );
         self::assertSame($isBake, $read->isBake, $step);
     }
 
@@ -56,12 +78,28 @@ final class StepReaderTest extends CoreCase
             'half an hour' => ['Roast for half an hour', [[30.0, 30.0, true]], true],
             'chilled' => ['Chill for 2 hours.', [[120.0, 120.0, false]], false],
             'left in the oven' => ['Leave in the oven, switched off, for 1 hour.', [[60.0, 60.0, false]], false],
-            'baked, then cooled' => ['Bake for 20 minutes, then cool for 10 minutes.', [[20.0, 20.0, true], [10.0, 10.0, false]], true],
-            'two temperatures' => ['Bake 10 minutes, lower the heat and bake 30 minutes more.', [[10.0, 10.0, true], [30.0, 30.0, true]], true],
+            'baked, then cooled' => [
+                'Bake for 20 minutes, then cool for 10 minutes.',
+                [[20.0, 20.0, true], [10.0, 10.0, false]],
+                true,
+            ],
+            'two temperatures' => [
+                'Bake 10 minutes, lower the heat and bake 30 minutes more.',
+                [[10.0, 10.0, true], [30.0, 30.0, true]],
+                true,
+            ],
             'baking powder is no bake' => ['Sift in the baking powder and rest 5 minutes.', [[5.0, 5.0, false]], false],
             'in the oven' => ['Put in the oven for 12 min.', [[12.0, 12.0, true]], true],
-            'beaten, then baked' => ['Beat everything for 2 mins. Bake for 25 mins until springy.', [[2.0, 2.0, false], [25.0, 25.0, true]], true],
-            'a baking sheet is no bake' => ['Bake for 15 minutes. Let rest on the baking sheet for 20 minutes.', [[15.0, 15.0, true], [20.0, 20.0, false]], true],
+            'beaten, then baked' => [
+                'Beat everything for 2 mins. Bake for 25 mins until springy.',
+                [[2.0, 2.0, false], [25.0, 25.0, true]],
+                true,
+            ],
+            'a baking sheet is no bake' => [
+                'Bake for 15 minutes. Let rest on the baking sheet for 20 minutes.',
+                [[15.0, 15.0, true], [20.0, 20.0, false]],
+                true,
+            ],
             'boiled' => ['Boil for 3 minutes.', [[3.0, 3.0, false]], false],
             'no time' => ['Fold in the egg whites.', [], false],
         ];
@@ -69,7 +107,10 @@ final class StepReaderTest extends CoreCase
 
     public function test_a_time_alone_bakes_once_the_oven_is_on(): void
     {
-        $bakes = static fn (string ...$steps): array => array_column(self::core()->steps->all(array_values($steps)), 'isBake');
+        $bakes = static fn (string ...$steps): array => array_column(
+            self::core()->steps->all(array_values($steps)),
+            'isBake',
+        );
         self::assertSame([false, true], $bakes('Heat the oven to 190 °C.', '40-45 mins till bubbling.'));
         self::assertSame([false], $bakes('40-45 mins till bubbling.'));
         self::assertSame([false, false], $bakes('Heat the oven to 190 °C.', 'Chill 20 minutes.'));
@@ -77,7 +118,13 @@ final class StepReaderTest extends CoreCase
 
     public function test_the_method_may_say_how_many_it_is_cut_into(): void
     {
-        foreach (['Cool in the tin before cutting in 16 squares.', 'Leave it cold for slicing into 16 pieces.', 'Cut into 16.'] as $step) {
+        foreach (
+            [
+                'Cool in the tin before cutting in 16 squares.',
+                'Leave it cold for slicing into 16 pieces.',
+                'Cut into 16.',
+            ] as $step
+        ) {
             self::assertSame(16, self::core()->yields->inSteps(['Mix it.', $step])->pieces, $step);
         }
     }
@@ -85,7 +132,18 @@ final class StepReaderTest extends CoreCase
     public function test_a_title_may_say_how_many(): void
     {
         $reader = self::core()->yields;
-        foreach (['Banana muffins - makes 12' => ['Banana muffins', 'makes 12'], 'Plum cake (serves 8)' => ['Plum cake', 'serves 8'], 'Cake for two' => ['Cake', 'for two'], 'Fondants x 4' => ['Fondants', 'makes 4'], 'Tiramisu cups (6)' => ['Tiramisu cups', 'makes 6'], 'Doughnuts, about 18' => ['Doughnuts', 'makes 18'], 'Ring cake, 23' => ['Ring cake, 23', ''], 'Makes 12' => ['Makes 12', '']] as $title => $parts) {
+        foreach (
+            [
+                'Banana muffins - makes 12' => ['Banana muffins', 'makes 12'],
+                'Plum cake (serves 8)' => ['Plum cake', 'serves 8'],
+                'Cake for two' => ['Cake', 'for two'],
+                'Fondants x 4' => ['Fondants', 'makes 4'],
+                'Tiramisu cups (6)' => ['Tiramisu cups', 'makes 6'],
+                'Doughnuts, about 18' => ['Doughnuts', 'makes 18'],
+                'Ring cake, 23' => ['Ring cake, 23', ''],
+                'Makes 12' => ['Makes 12', ''],
+            ] as $title => $parts
+        ) {
             self::assertEquals(new TitleAndYield(...$parts), $reader->inTitle($title));
         }
     }
@@ -104,10 +162,19 @@ final class StepReaderTest extends CoreCase
     public static function yields(): array
     {
         return [
-            'cookies' => ['Makes 24 cookies', 24, 'cookie'], 'serves' => ['Serves 10', 10, ''], 'serves people' => ['Serves 8 people', 8, 'portion'], 'dozen' => ['Makes 2 dozen cookies', 24, 'cookie'],
-            'of a range the fewer' => ['Serves 10 to 12', 10, ''], 'yield' => ['Yield: 16 bars', 16, 'bar'], 'a loaf of slices' => ['Makes 1 loaf (12 slices)', 12, 'slice'], 'in words' => ['Makes twelve muffins', 12, 'muffin'],
-            'servings first' => ['12 servings', 12, 'serving'], 'adjectives between' => ['Makes 30 small crisp biscuits', 30, 'biscuit'], 'a size is no number of pieces' => ['Makes one 9-inch cake, 8 slices', 8, 'slice'],
-            'an ingredient' => ['2 cups sugar', null, ''], 'a heading' => ['For the glaze', null, ''],
+            'cookies' => ['Makes 24 cookies', 24, 'cookie'],
+            'serves' => ['Serves 10', 10, ''],
+            'serves people' => ['Serves 8 people', 8, 'portion'],
+            'dozen' => ['Makes 2 dozen cookies', 24, 'cookie'],
+            'of a range the fewer' => ['Serves 10 to 12', 10, ''],
+            'yield' => ['Yield: 16 bars', 16, 'bar'],
+            'a loaf of slices' => ['Makes 1 loaf (12 slices)', 12, 'slice'],
+            'in words' => ['Makes twelve muffins', 12, 'muffin'],
+            'servings first' => ['12 servings', 12, 'serving'],
+            'adjectives between' => ['Makes 30 small crisp biscuits', 30, 'biscuit'],
+            'a size is no number of pieces' => ['Makes one 9-inch cake, 8 slices', 8, 'slice'],
+            'an ingredient' => ['2 cups sugar', null, ''],
+            'a heading' => ['For the glaze', null, ''],
         ];
     }
 }

@@ -19,22 +19,53 @@ use Tests\Core\CoreCase;
 final class FamiliesTest extends CoreCase
 {
     #[DataProvider('titles')]
-    public function test_a_title_and_a_component_speak_of_a_family(string $title, string $component, bool $isFirst, string $family): void
-    {
-        self::assertSame($family, (new Families(self::tables()))->propose($title, $component, $isFirst), "$title / $component");
+    public function test_a_title_and_a_component_speak_of_a_family(
+        string $title,
+        string $component,
+        bool $isFirst,
+        string $family,
+    ): void {
+        self::assertSame(
+            $family,
+            (new Families(self::tables()))->propose($title, $component, $isFirst),
+            "$title / $component",
+        );
     }
 
     /** @return iterable<string, array{string, string, bool, string}> */
     public static function titles(): iterable
     {
-        foreach ([
-            ['Chewy oat cookies', '', true, 'cookie-chewy'], ['Pistachio rose biscuits', '', true, 'cookie-crisp'], ['Ginger snaps', '', true, 'cookie-crisp'], ['Butter shortbread', '', true, 'shortbread'], ['Walnut brownies', '', true, 'brownie'],
-            ['Cardamom orange loaf', '', true, 'butter-cake'], ['Walnut spice roulade', '', true, 'sponge'], ['Plum muffins', '', true, 'muffin'], ['Sunday waffles', '', true, 'waffle'], ['Three-minute mug cake', '', true, 'mug-cake'],
-            ['Poppy-seed cheesecake squares', '', true, 'cheesecake'], ['Lemon pudding', '', true, 'custard'], ['Vanilla ice cream', '', true, 'ice-cream'], ['Rose marshmallows', '', true, 'jelly'], ['Salted caramel', '', true, 'caramel'], ['Hazelnut meringues', '', true, 'meringue'],
-            ['Almond brittle', '', true, 'hard-candy'], ['Something else altogether', '', true, 'butter-cake'],
-            ['Cardamom loaf', 'Glaze', false, 'frosting'], ['Plum tart', 'Pastry', true, 'shortbread'], ['Poppy-seed cheesecake squares', 'Base', true, 'shortbread'], ['Poppy-seed cheesecake squares', 'Filling', false, 'cheesecake'],
-            ['Coffee custard tart', 'Custard', false, 'custard'], ['Coffee custard tart', 'Filling', false, 'custard'], ['Thumbprints', 'Filling', false, 'fruit-filling'], ['Loaf', 'Lemon curd', false, 'curd'], ['Loaf', 'Thing on the side', false, 'frosting'],
-        ] as [$title, $component, $isFirst, $family]) {
+        foreach (
+            [
+                ['Chewy oat cookies', '', true, 'cookie-chewy'],
+                ['Pistachio rose biscuits', '', true, 'cookie-crisp'],
+                ['Ginger snaps', '', true, 'cookie-crisp'],
+                ['Butter shortbread', '', true, 'shortbread'],
+                ['Walnut brownies', '', true, 'brownie'],
+                ['Cardamom orange loaf', '', true, 'butter-cake'],
+                ['Walnut spice roulade', '', true, 'sponge'],
+                ['Plum muffins', '', true, 'muffin'],
+                ['Sunday waffles', '', true, 'waffle'],
+                ['Three-minute mug cake', '', true, 'mug-cake'],
+                ['Poppy-seed cheesecake squares', '', true, 'cheesecake'],
+                ['Lemon pudding', '', true, 'custard'],
+                ['Vanilla ice cream', '', true, 'ice-cream'],
+                ['Rose marshmallows', '', true, 'jelly'],
+                ['Salted caramel', '', true, 'caramel'],
+                ['Hazelnut meringues', '', true, 'meringue'],
+                ['Almond brittle', '', true, 'hard-candy'],
+                ['Something else altogether', '', true, 'butter-cake'],
+                ['Cardamom loaf', 'Glaze', false, 'frosting'],
+                ['Plum tart', 'Pastry', true, 'shortbread'],
+                ['Poppy-seed cheesecake squares', 'Base', true, 'shortbread'],
+                ['Poppy-seed cheesecake squares', 'Filling', false, 'cheesecake'],
+                ['Coffee custard tart', 'Custard', false, 'custard'],
+                ['Coffee custard tart', 'Filling', false, 'custard'],
+                ['Thumbprints', 'Filling', false, 'fruit-filling'],
+                ['Loaf', 'Lemon curd', false, 'curd'],
+                ['Loaf', 'Thing on the side', false, 'frosting'],
+            ] as [$title, $component, $isFirst, $family]
+        ) {
             yield "$title, $component" => [$title, $component, $isFirst, $family];
         }
     }
@@ -50,16 +81,47 @@ final class FamiliesTest extends CoreCase
     public static function kinds(): array
     {
         return [
-            'nothing baked is a mousse' => ["Chocolate cream\n200 g flour\n150 g sugar\n2 eggs\n\nMethod\nBake at 170 °C for 30 minutes.", 'butter-cake'],
-            'doughnuts with yeast' => ["Doughnuts\n300 g flour\n7 g yeast\n50 g sugar\n\nMethod\nFry them.", 'yeast-dough'],
-            'doughnuts without' => ["Doughnuts\n200 g flour\n100 g sugar\n2 eggs\n\nMethod\nBake at 180 °C for 12 minutes.", 'muffin'],
-            'doughnuts that are fried' => ["Doughnuts\n300 g flour\n100 g sugar\n2 eggs\n100 g milk\n\nMethod\nFry them for 2 minutes a side.", 'fried-dough'],
-            'a frozen bark' => ["Frozen yogurt bark\n500 g yogurt\n60 g honey\n\nMethod\nSpread and freeze for 3 hours.", 'ice-cream'],
-            'w/ is with' => ["Carrot cakes w/ cream cheese icing\n200 g flour\n150 g sugar\n2 eggs\n\nMethod\nBake at 175 °C for 20 minutes.", 'butter-cake'],
-            'bread in a mug' => ["Quick bread\n30 g flour\n1 egg\n10 g sugar\n\nMethod\nMicrowave for 90 seconds.", 'mug-cake'],
-            'an oven that is not named' => ["Things\n200 g flour\n100 g sugar\n100 g butter\n\nMethod\nMix. 180 °C 13 min.", 'butter-cake'],
-            'with is not what it is' => ["Ring cake with ganache\n200 g flour\n150 g sugar\n2 eggs\n\nMethod\nBake at 175 °C for 40 minutes.", 'butter-cake'],
-            'fruit below a crumble' => ["Plum crumble\n500 g plums\n60 g sugar\n\nFor the crumble topping:\n150 g flour\n80 g sugar\n80 g butter\n\nMethod\nBake at 180 °C for 30 minutes.", 'fruit-filling', 'crumble'],
+            'nothing baked is a mousse' => [
+                "Chocolate cream\n200 g flour\n150 g sugar\n2 eggs\n\nMethod\nBake at 170 °C for 30 minutes.",
+                'butter-cake',
+            ],
+            'doughnuts with yeast' => [
+                "Doughnuts\n300 g flour\n7 g yeast\n50 g sugar\n\nMethod\nFry them.",
+                'yeast-dough',
+            ],
+            'doughnuts without' => [
+                "Doughnuts\n200 g flour\n100 g sugar\n2 eggs\n\nMethod\nBake at 180 °C for 12 minutes.",
+                'muffin',
+            ],
+            'doughnuts that are fried' => [
+                "Doughnuts\n300 g flour\n100 g sugar\n2 eggs\n100 g milk\n\nMethod\nFry them for 2 minutes a side.",
+                'fried-dough',
+            ],
+            'a frozen bark' => [
+                "Frozen yogurt bark\n500 g yogurt\n60 g honey\n\nMethod\nSpread and freeze for 3 hours.",
+                'ice-cream',
+            ],
+            'w/ is with' => [
+                "Carrot cakes w/ cream cheese icing\n200 g flour\n150 g sugar\n2 eggs\n\nMethod\nBake at 175 °C for 20 minutes.",
+                'butter-cake',
+            ],
+            'bread in a mug' => [
+                "Quick bread\n30 g flour\n1 egg\n10 g sugar\n\nMethod\nMicrowave for 90 seconds.",
+                'mug-cake',
+            ],
+            'an oven that is not named' => [
+                "Things\n200 g flour\n100 g sugar\n100 g butter\n\nMethod\nMix. 180 °C 13 min.",
+                'butter-cake',
+            ],
+            'with is not what it is' => [
+                "Ring cake with ganache\n200 g flour\n150 g sugar\n2 eggs\n\nMethod\nBake at 175 °C for 40 minutes.",
+                'butter-cake',
+            ],
+            'fruit below a crumble' => [
+                "Plum crumble\n500 g plums\n60 g sugar\n\nFor the crumble topping:\n150 g flour\n80 g sugar\n80 g butter\n\nMethod\nBake at 180 °C for 30 minutes.",
+                'fruit-filling',
+                'crumble',
+            ],
         ];
     }
 
@@ -77,14 +139,32 @@ final class FamiliesTest extends CoreCase
             foreach ([$family->doneness, $family->cooling, $family->keeping] as $words) {
                 self::assertNotSame('', $words, $key);
             }
-            foreach (['sweetness', 'bulk', 'body', 'moisture', 'fat', 'structure', 'browning', 'grain', 'cool', 'practice', 'practice-sweet', 'practice-flour'] as $row) {
+            foreach (
+                [
+                    'sweetness',
+                    'bulk',
+                    'body',
+                    'moisture',
+                    'fat',
+                    'structure',
+                    'browning',
+                    'grain',
+                    'cool',
+                    'practice',
+                    'practice-sweet',
+                    'practice-flour',
+                ] as $row
+            ) {
                 $band = $family->band($row);
                 self::assertLessThanOrEqual($band->high, $band->low, "$key $row");
                 self::assertGreaterThanOrEqual(0.0, $band->weight);
             }
         }
         foreach (self::tables()->rows('family_bands') as $row) {
-            self::assertTrue(in_array($row['row'], $rows, true) || str_starts_with($row['row'], 'practice'), $row['row']);
+            self::assertTrue(
+                in_array($row['row'], $rows, true) || str_starts_with($row['row'], 'practice'),
+                $row['row'],
+            );
         }
         $this->expectException(OutOfBoundsException::class);
         $families->get('soup');
@@ -94,13 +174,43 @@ final class FamiliesTest extends CoreCase
     public function test_minutes_at_the_reference_heat(): void
     {
         $cookie = (new Families(self::tables()))->get('cookie-chewy');
-        $oven = static fn (string $method): OvenPlan => OvenPlan::asWritten(self::work("A\n100 g sugar\n100 g flour\n\nMethod\n$method")->recipe->steps, self::core()->ovens);
-        self::assertEqualsWithDelta(20.0, $oven('Bake at 175 °C for 20 minutes.')->writtenMinutesAtReference($cookie), 0.1);
-        self::assertEqualsWithDelta(40.0, $oven('Bake at 185 °C for 20 minutes.')->writtenMinutesAtReference($cookie), 0.1);
-        self::assertEqualsWithDelta(11.0, $oven('Bake at 175 °C for 20 minutes.')->coolerBy(10.0)->minutesAtReference($cookie), 0.1);
-        self::assertEqualsWithDelta(12.0, OvenPlan::asWritten([], self::core()->ovens)->writtenMinutesAtReference($cookie), 0.1);
-        self::assertSame(0.0, OvenPlan::asWritten([], self::core()->ovens)->writtenMinutesAtReference((new Families(self::tables()))->get('mousse')));
-        self::assertEqualsWithDelta(30.0, $oven("Bake at 175 °C for 10 minutes.\nBake for 30 minutes.\nCool for 60 minutes.")->writtenMinutesAtReference($cookie), 0.1);
+        $oven = static fn (string $method): OvenPlan => OvenPlan::asWritten(
+            self::work("A\n100 g sugar\n100 g flour\n\nMethod\n$method")->recipe->steps,
+            self::core()->ovens,
+        );
+        self::assertEqualsWithDelta(
+            20.0,
+            $oven('Bake at 175 °C for 20 minutes.')->writtenMinutesAtReference($cookie),
+            0.1,
+        );
+        self::assertEqualsWithDelta(
+            40.0,
+            $oven('Bake at 185 °C for 20 minutes.')->writtenMinutesAtReference($cookie),
+            0.1,
+        );
+        self::assertEqualsWithDelta(
+            11.0,
+            $oven('Bake at 175 °C for 20 minutes.')->coolerBy(10.0)->minutesAtReference($cookie),
+            0.1,
+        );
+        self::assertEqualsWithDelta(
+            12.0,
+            OvenPlan::asWritten([], self::core()->ovens)->writtenMinutesAtReference($cookie),
+            0.1,
+        );
+        self::assertSame(
+            0.0,
+            OvenPlan::asWritten([], self::core()->ovens)->writtenMinutesAtReference(
+                (new Families(self::tables()))->get('mousse'),
+            ),
+        );
+        self::assertEqualsWithDelta(
+            30.0,
+            $oven(
+                "Bake at 175 °C for 10 minutes.\nBake for 30 minutes.\nCool for 60 minutes.",
+            )->writtenMinutesAtReference($cookie),
+            0.1,
+        );
         self::assertContainsOnlyInstancesOf(Step::class, self::work("A\n100 g sugar\n\nMethod\nMix.")->recipe->steps);
     }
 
@@ -124,10 +234,19 @@ final class FamiliesTest extends CoreCase
         self::assertEqualsWithDelta($area, abs($sum), 1e-12, 'as a share of the triangle');
     }
 
-    /** @return array<string, array{list<float>, int, float}> a corner cut at half of two sides is a quarter of the triangle */
+    /**
+     * @return array<string, array{list<float>, int, float}> a corner cut at half of two sides is a quarter of the
+     *     triangle
+     */
     public static function clips(): array
     {
-        return ['nowhere' => [[-1.0, -2.0, -0.5], 0, 0.0], 'everywhere' => [[1.0, 2.0, 0.5], 3, 1.0], 'one corner' => [[1.0, -1.0, -1.0], 3, 0.25], 'all but one' => [[-1.0, 1.0, 1.0], 4, 0.75], 'half' => [[1.0, -1.0, 0.0], 3, 0.5]];
+        return [
+            'nowhere' => [[-1.0, -2.0, -0.5], 0, 0.0],
+            'everywhere' => [[1.0, 2.0, 0.5], 3, 1.0],
+            'one corner' => [[1.0, -1.0, -1.0], 3, 0.25],
+            'all but one' => [[-1.0, 1.0, 1.0], 4, 0.75],
+            'half' => [[1.0, -1.0, 0.0], 3, 0.5],
+        ];
     }
 
     public function test_wishes_out_of_range_are_refused_and_shares_are_made_one(): void
@@ -136,8 +255,16 @@ final class FamiliesTest extends CoreCase
         self::assertNull(Blend::shares([0.0, 0.0, 0.0]));
         self::assertSame('1:allulose', (string) new AmountKey(1, 'allulose'));
         self::assertSame('1:water:syrup', (string) new AmountKey(1, 'water', AmountKey::SYRUP));
-        $wishes = new Wishes('allulose', 'almond', 0.6, amounts: ['0:molasses:added' => 7.0, '0:water:syrup' => 3.0, '1:butter:added' => 9.0]);
-        self::assertSame([['molasses' => 7.0], ['butter' => 9.0], []], [$wishes->added(0), $wishes->added(1), $wishes->added(2)]);
+        $wishes = new Wishes(
+            'allulose',
+            'almond',
+            0.6,
+            amounts: ['0:molasses:added' => 7.0, '0:water:syrup' => 3.0, '1:butter:added' => 9.0],
+        );
+        self::assertSame(
+            [['molasses' => 7.0], ['butter' => 9.0], []],
+            [$wishes->added(0), $wishes->added(1), $wishes->added(2)],
+        );
         foreach ([0.59, 1.11] as $sweetness) {
             try {
                 new Wishes('allulose', 'almond', $sweetness);

@@ -32,7 +32,10 @@ final class SwapperTest extends CoreCase
     public function test_every_swap_keeps_what_it_promises(string $text, string $sweetener, string $school): void
     {
         $conversion = self::work($text, ['sweetener' => $sweetener, 'school' => $school, 'sweetness' => 0.9]);
-        self::assertLessThan(0.5 * $conversion->before->netCarbs(Convention::LowCarb)->value, $conversion->after->netCarbs(Convention::LowCarb)->value);
+        self::assertLessThan(
+            0.5 * $conversion->before->netCarbs(Convention::LowCarb)->value,
+            $conversion->after->netCarbs(Convention::LowCarb)->value,
+        );
         foreach ($conversion->swap->exchanges as $exchange) {
             foreach ($exchange->to as $part) {
                 self::assertGreaterThan(0, $part->grams);
@@ -42,7 +45,10 @@ final class SwapperTest extends CoreCase
                 }
             }
         }
-        self::assertTrue($conversion->properties['tolerance']->after <= 1.03 || $conversion->swap->collisions() !== [], 'within tolerance, or named');
+        self::assertTrue(
+            $conversion->properties['tolerance']->after <= 1.03 || $conversion->swap->collisions() !== [],
+            'within tolerance, or named',
+        );
         $lines = array_merge(...array_map(static fn ($e): array => $e->from, $conversion->swap->exchanges));
         sort($lines);
         self::assertSame(range(0, count($conversion->recipe->lines) - 1), $lines, 'every line goes somewhere, once');
@@ -50,14 +56,21 @@ final class SwapperTest extends CoreCase
 
     /** The proposal written out as a recipe counts the same as the swap says. */
     #[DataProvider('all')]
-    public function test_the_swapped_recipe_reads_back_to_the_same_account(string $text, string $sweetener, string $school): void
-    {
+    public function test_the_swapped_recipe_reads_back_to_the_same_account(
+        string $text,
+        string $sweetener,
+        string $school,
+    ): void {
         $conversion = self::work($text, ['sweetener' => $sweetener, 'school' => $school]);
         $after = $conversion->after;
         $written = "Again\n".implode("\n", array_column($after->formula->doses, 'text'));
         $again = self::kernel()->account(self::again($written, $conversion, $after->formula->pieces));
         foreach (Convention::cases() as $convention) {
-            self::assertEqualsWithDelta($after->netCarbs($convention)->value, $again->netCarbs($convention)->value, 1e-6);
+            self::assertEqualsWithDelta(
+                $after->netCarbs($convention)->value,
+                $again->netCarbs($convention)->value,
+                1e-6,
+            );
             self::assertEqualsWithDelta($after->netCarbs($convention)->u, $again->netCarbs($convention)->u, 1e-3);
         }
     }
@@ -86,7 +99,10 @@ final class SwapperTest extends CoreCase
 
     public function test_almond_flour_takes_some_of_the_butter_away_but_never_most(): void
     {
-        $butter = static fn (string $grams): float => self::work("Cake\n300 g flour\n$grams g butter\n200 g sugar\n2 eggs", ['school' => 'almond'])->swap->after->gramsOf('butter');
+        $butter = static fn (string $grams): float => self::work(
+            "Cake\n300 g flour\n$grams g butter\n200 g sugar\n2 eggs",
+            ['school' => 'almond'],
+        )->swap->after->gramsOf('butter');
         self::assertLessThan(200, $butter('200'));
         self::assertEqualsWithDelta(75, $butter('100'), 1);
     }
@@ -98,7 +114,12 @@ final class SwapperTest extends CoreCase
         $conversion = self::work("Cheesecake\n500 g cream cheese\n1 tbsp flour", ['pieces' => $pieces]);
         self::assertSame($swapped, $conversion->swap->after->gramsOf('wheat-flour') === 0.0);
         if (! $swapped) {
-            self::assertStringContainsString('leave it', $conversion->swap->exchanges[0]->role === Role::Body ? $conversion->swap->exchanges[0]->why : $conversion->swap->exchanges[1]->why);
+            self::assertStringContainsString(
+                'leave it',
+                $conversion->swap->exchanges[0]->role === Role::Body
+                    ? $conversion->swap->exchanges[0]->why
+                    : $conversion->swap->exchanges[1]->why,
+            );
         }
     }
 
@@ -118,13 +139,21 @@ final class SwapperTest extends CoreCase
     public function test_each_component_swaps_on_its_own(): void
     {
         $conversion = self::work(self::desserts()['hazelnut-raspberry-thumbprints'][0]);
-        $filling = array_values(array_filter($conversion->swap->exchanges, static fn ($e): bool => $e->component === 1 && $e->changed));
+        $filling = array_values(
+            array_filter($conversion->swap->exchanges, static fn ($e): bool => $e->component === 1 && $e->changed),
+        );
         self::assertSame('raspberries', $filling[0]->to[0]->food->key);
     }
 
     public function test_a_wish_out_of_range_or_unknown_is_refused(): void
     {
-        foreach ([[['sweetness' => 0.5], InvalidArgumentException::class], [['school' => 'moss'], OutOfBoundsException::class], [['sweetener' => 'hope'], OutOfBoundsException::class]] as [$wish, $fault]) {
+        foreach (
+            [
+                [['sweetness' => 0.5], InvalidArgumentException::class],
+                [['school' => 'moss'], OutOfBoundsException::class],
+                [['sweetener' => 'hope'], OutOfBoundsException::class],
+            ] as [$wish, $fault]
+        ) {
             try {
                 self::work("A\n100 g sugar\n100 g flour", $wish);
                 self::fail('it was taken');
@@ -134,23 +163,42 @@ final class SwapperTest extends CoreCase
         }
     }
 
-    /** Common practice: allulose is right to 15 or 20 minutes and held back in longer, hotter bakes; a cooler oven gives it back. */
+    /**
+     * Common practice: allulose is right to 15 or 20 minutes and held back in longer, hotter bakes; a cooler oven
+     * gives it back.
+     */
     public function test_allulose_is_held_back_by_time_and_heat(): void
     {
-        $allulose = static fn (int $minutes, float $cooler = 0): float => self::work("Chewy cookies\nMakes 24 cookies\n150 g flour\n100 g butter\n100 g sugar\n1 egg\n\nMethod\nBake at 180 °C for $minutes minutes.", ['sweetener' => 'allulose', 'cooler' => $cooler])->swap->after->gramsOf('allulose');
+        $allulose = static fn (int $minutes, float $cooler = 0): float => self::work(
+            "Chewy cookies\nMakes 24 cookies\n150 g flour\n100 g butter\n100 g sugar\n1 egg\n\nMethod\nBake at 180 °C for $minutes minutes.",
+            ['sweetener' => 'allulose', 'cooler' => $cooler],
+        )->swap->after->gramsOf('allulose');
         self::assertSame($allulose(8), $allulose(14));
         self::assertLessThan($allulose(14), $allulose(22));
         self::assertLessThan($allulose(22), $allulose(40));
         self::assertGreaterThan($allulose(40), $allulose(40, 15));
-        $conversion = self::work("Chewy cookies\nMakes 24 cookies\n150 g flour\n100 g butter\n100 g sugar\n1 egg\n\nMethod\nBake at 180 °C for 40 minutes.", ['sweetener' => 'allulose']);
+        $conversion = self::work(
+            "Chewy cookies\nMakes 24 cookies\n150 g flour\n100 g butter\n100 g sugar\n1 egg\n\nMethod\nBake at 180 °C for 40 minutes.",
+            ['sweetener' => 'allulose'],
+        );
         self::assertStringContainsString('too dark', $conversion->swap->exchanges[0]->to[0]->why);
-        self::assertNotEmpty(array_filter($conversion->swap->bindings, static fn ($b): bool => $b->row === 'browning' && str_contains($b->price, 'would allow')));
+        self::assertNotEmpty(
+            array_filter(
+                $conversion->swap->bindings,
+                static fn ($b): bool => $b->row === 'browning' && str_contains($b->price, 'would allow'),
+            ),
+        );
     }
 
-    /** Solubility of erythritol at 25 °C: 37 g in 100 g of solution; smooth things stay below it where the blend allows. */
+    /**
+     * Solubility of erythritol at 25 °C: 37 g in 100 g of solution; smooth things stay below it where the blend
+     * allows.
+     */
     public function test_erythritol_stays_below_saturation_in_smooth_things_and_not_in_crisp_ones(): void
     {
-        $grain = static fn (string $title): float => self::work("$title\n300 g cream cheese\n300 g sugar\n2 eggs", ['sweetener' => 'allulose-erythritol'])->properties['grain']->after;
+        $grain = static fn (string $title): float => self::work("$title\n300 g cream cheese\n300 g sugar\n2 eggs", [
+            'sweetener' => 'allulose-erythritol',
+        ])->properties['grain']->after;
         self::assertLessThanOrEqual(0.95, $grain('Plain cheesecake'));
         self::assertLessThanOrEqual(0.75, $grain('Vanilla ice cream'));
     }
@@ -164,13 +212,35 @@ final class SwapperTest extends CoreCase
 
     /** What is refused or not allowed is in no proposal, whatever the dessert, the sweetener or the school. */
     #[DataProvider('all')]
-    public function test_refused_foods_and_allergens_never_come_in(string $text, string $sweetener, string $school): void
-    {
-        $conversion = self::work($text, ['sweetener' => $sweetener, 'school' => $school, 'without' => ['nuts', 'milk'], 'refused' => ['erythritol-powdered', 'xanthan']]);
+    public function test_refused_foods_and_allergens_never_come_in(
+        string $text,
+        string $sweetener,
+        string $school,
+    ): void {
+        $conversion = self::work($text, [
+            'sweetener' => $sweetener,
+            'school' => $school,
+            'without' => ['nuts', 'milk'],
+            'refused' => ['erythritol-powdered', 'xanthan'],
+        ]);
         foreach ($conversion->swap->exchanges as $exchange) {
             foreach ($exchange->changed ? $exchange->to : [] as $part) {
-                $isWritten = in_array($part->food->key, array_map(static fn (int $i): ?string => $conversion->before->formula->doses[$i]->food?->key, $exchange->from), true);
-                self::assertTrue($isWritten || array_intersect(array_map(static fn (string $a): string => explode(':', $a)[0], $part->food->allergens), ['nuts', 'milk']) === [], $part->food->key);
+                $isWritten = in_array(
+                    $part->food->key,
+                    array_map(
+                        static fn (int $i): ?string => $conversion->before->formula->doses[$i]->food?->key,
+                        $exchange->from,
+                    ),
+                    true,
+                );
+                self::assertTrue(
+                    $isWritten ||
+                        array_intersect(
+                            array_map(static fn (string $a): string => explode(':', $a)[0], $part->food->allergens),
+                            ['nuts', 'milk'],
+                        ) === [],
+                    $part->food->key,
+                );
                 self::assertNotContains($part->food->key, ['erythritol-powdered', 'xanthan']);
             }
         }
@@ -183,8 +253,14 @@ final class SwapperTest extends CoreCase
         foreach ([['milk'], ['egg'], ['nuts'], ['milk', 'egg', 'nuts']] as $without) {
             $conversion = self::work($text, ['without' => $without]);
             foreach ($conversion->swap->after->doses as $dose) {
-                $found = array_intersect(array_map(static fn (string $a): string => explode(':', $a)[0], $dose->food->allergens ?? []), $without);
-                self::assertTrue($found === [] || in_array($dose->food->key, ['cream-cheese', 'sugar-free-chocolate'], true), implode(', ', $without).": $dose->text");
+                $found = array_intersect(
+                    array_map(static fn (string $a): string => explode(':', $a)[0], $dose->food->allergens ?? []),
+                    $without,
+                );
+                self::assertTrue(
+                    $found === [] || in_array($dose->food->key, ['cream-cheese', 'sugar-free-chocolate'], true),
+                    implode(', ', $without).": $dose->text",
+                );
             }
         }
     }
@@ -194,7 +270,11 @@ final class SwapperTest extends CoreCase
         $text = "Loaf\nMakes 10 slices\n200 g sugar\n250 g flour\n3 eggs\n100 g butter\n100 g milk";
         $milk = self::work($text)->recipe->lines[4]->key;
         foreach ([0.7, 1.0] as $sweetness) {
-            $conversion = self::work($text, ['sweetness' => $sweetness, 'amounts' => ['0:almond-flour' => 111.0], 'left' => [$milk]]);
+            $conversion = self::work($text, [
+                'sweetness' => $sweetness,
+                'amounts' => ['0:almond-flour' => 111.0],
+                'left' => [$milk],
+            ]);
             self::assertSame(111.0, $conversion->swap->after->gramsOf('almond-flour'));
             self::assertSame(100.0, $conversion->swap->after->gramsOf('milk'));
         }
@@ -205,13 +285,27 @@ final class SwapperTest extends CoreCase
     {
         $text = "Ginger cake\nMakes 10 slices\n200 g brown sugar\n250 g flour\n3 eggs\n100 g butter\n250 g milk";
         $milk = self::work($text)->recipe->lines[4]->key;
-        $conversion = self::work($text, ['amounts' => [(string) new AmountKey(0, 'heavy-cream', $milk) => 80.0, (string) new AmountKey(0, 'molasses', AmountKey::ADDED) => 7.0]]);
+        $conversion = self::work($text, [
+            'amounts' => [
+                (string) new AmountKey(0, 'heavy-cream', $milk) => 80.0,
+                (string) new AmountKey(0, 'molasses', AmountKey::ADDED) => 7.0,
+            ],
+        ]);
         self::assertSame(80.0, $conversion->swap->after->gramsOf('heavy-cream'));
         self::assertSame(7.0, $conversion->swap->after->gramsOf('molasses'));
-        self::assertEqualsWithDelta(0.9, $conversion->properties['sweetness']->ratio(), 0.02, 'what was put in sweetens too');
+        self::assertEqualsWithDelta(
+            0.9,
+            $conversion->properties['sweetness']->ratio(),
+            0.02,
+            'what was put in sweetens too',
+        );
         self::assertNotNull($conversion->swap->triangle);
         // 7 g of molasses hold 74.7 % carbohydrate: 5.2 g in ten slices.
-        self::assertEqualsWithDelta(0.523, $conversion->side(Side::Written)->costOf(self::core()->larder->get('molasses'), 7.0), 0.001);
+        self::assertEqualsWithDelta(
+            0.523,
+            $conversion->side(Side::Written)->costOf(self::core()->larder->get('molasses'), 7.0),
+            0.001,
+        );
     }
 
     /** The piece holds no more than a stomach takes; where it cannot, the row is named and cutting smaller offered. */
@@ -228,13 +322,18 @@ final class SwapperTest extends CoreCase
 
     public function test_a_limit_that_nothing_meets_is_named(): void
     {
-        $conversion = self::work("Loaf\nMakes 2 slices\n200 g sugar\n250 g flour\n3 eggs\n400 g blueberries", ['limit' => 3.0]);
+        $conversion = self::work("Loaf\nMakes 2 slices\n200 g sugar\n250 g flour\n3 eggs\n400 g blueberries", [
+            'limit' => 3.0,
+        ]);
         self::assertContains('carbs', array_column($conversion->swap->collisions(), 'row'));
     }
 
     public function test_starch_sold_as_grain_free_is_swapped_and_costs_show(): void
     {
-        $tapioca = static fn (string $school): float => self::work("Loaf\nMakes 8 slices\n200 g sugar\n250 g flour\n3 eggs\n100 g butter", ['school' => $school])->after->netCarbs(Convention::LowCarb)->value;
+        $tapioca = static fn (string $school): float => self::work(
+            "Loaf\nMakes 8 slices\n200 g sugar\n250 g flour\n3 eggs\n100 g butter",
+            ['school' => $school],
+        )->after->netCarbs(Convention::LowCarb)->value;
         self::assertGreaterThan($tapioca('almond') + 3, $tapioca('starch-tolerant'));
     }
 }

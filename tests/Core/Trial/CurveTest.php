@@ -18,10 +18,19 @@ final class CurveTest extends CoreCase
      * @param  list<array{float, float}>  $points
      */
     #[DataProvider('curves')]
-    public function test_area_above_the_fasting_value(array $points, float $baseline, float $area, float $peak, float $at): void
-    {
+    public function test_area_above_the_fasting_value(
+        array $points,
+        float $baseline,
+        float $area,
+        float $peak,
+        float $at,
+    ): void {
         $curve = new Curve($points);
-        self::assertEqualsWithDelta([$baseline, $area, $peak, $at], [$curve->baseline, $curve->area, $curve->peak, $curve->peakMinute], 1e-9);
+        self::assertEqualsWithDelta(
+            [$baseline, $area, $peak, $at],
+            [$curve->baseline, $curve->area, $curve->peak, $curve->peakMinute],
+            1e-9,
+        );
     }
 
     /** @return array<string, array{list<array{float, float}>, float, float, float, float}> */
@@ -41,32 +50,104 @@ final class CurveTest extends CoreCase
     }
 
     #[DataProvider('files')]
-    public function test_files_of_many_makes(string $csv, string $unit, int $count, float $first, float $last, float $minutes): void
-    {
+    public function test_files_of_many_makes(
+        string $csv,
+        string $unit,
+        int $count,
+        float $first,
+        float $last,
+        float $minutes,
+    ): void {
         $file = MeterFile::read($csv);
         self::assertSame([$unit, $count], [$file->unit, count($file->points)]);
-        self::assertEqualsWithDelta([$first, $last, $minutes], [$file->points[0][1], $file->points[$count - 1][1], $file->points[$count - 1][0]], 1e-6);
+        self::assertEqualsWithDelta(
+            [$first, $last, $minutes],
+            [$file->points[0][1], $file->points[$count - 1][1], $file->points[$count - 1][0]],
+            1e-6,
+        );
     }
 
     /** @return array<string, array{string, string, int, float, float, float}> */
     public static function files(): array
     {
         return [
-            'minutes, commas' => ["minutes,glucose mmol/L\n0,5.1\n15,6.4\n30,7.0\n60,5.6\n", 'mmol/L', 4, 5.1, 5.6, 60.0],
-            'semicolons and decimal commas' => ["Zeit;Glukose (mmol/L)\n24.12.2026 16:00;5,1\n24.12.2026 16:30;7,2\n24.12.2026 17:30;5,3\n", 'mmol/L', 3, 5.1, 5.3, 90.0],
-            'mg/dL by heading' => ["Timestamp,Glucose (mg/dL)\n2026-12-24T16:00:00,90.08\n2026-12-24T16:45:00,126.112\n", 'mg/dL', 2, 5.0, 7.0, 45.0],
-            'mg/dL by value alone' => ["date;time;value\n2026/12/24;16:00;95\n2026/12/24;16:30;140\n2026/12/24;17:00;101\n", 'mg/dL', 3, 95 / 18.016, 101 / 18.016, 60.0],
-            'a sensor with a preamble, quotes, gaps and other records' => ["Patient report,,,\nGenerated,2026-12-25,,\nDevice,Serial,Device Timestamp,Record Type,Historic Glucose mmol/L,Notes\n\"x\",1,24-12-2026 16:00,0,5.2,\n\"x\",1,24-12-2026 16:15,6,,ate\n\"x\",1,24-12-2026 16:30,0,7.9,\n\"x\",1,24-12-2026 16:45,0,6.6,\n", 'mmol/L', 3, 5.2, 6.6, 45.0],
-            'American dates, duplicates, out of order' => ["Date Time\tReading mg/dL\n12/24/2026 4:30 PM\t140\n12/24/2026 4:00 PM\t92\n12/24/2026 4:30 PM\t141\n", 'mg/dL', 2, 92 / 18.016, 141 / 18.016, 30.0],
-            'a heading that contradicts its values' => ["time,glucose mmol/L\n2026-12-24 16:00,92\n2026-12-24 16:30,130\n", 'mg/dL', 2, 92 / 18.016, 130 / 18.016, 30.0],
-            'day first where a day is over twelve' => ["time,glucose\n13/12/2026 08:00,5.0\n13/12/2026 09:00,6.0\n", 'mmol/L', 2, 5.0, 6.0, 60.0],
+            'minutes, commas' => [
+                "minutes,glucose mmol/L\n0,5.1\n15,6.4\n30,7.0\n60,5.6\n",
+                'mmol/L',
+                4,
+                5.1,
+                5.6,
+                60.0,
+            ],
+            'semicolons and decimal commas' => [
+                "Zeit;Glukose (mmol/L)\n24.12.2026 16:00;5,1\n24.12.2026 16:30;7,2\n24.12.2026 17:30;5,3\n",
+                'mmol/L',
+                3,
+                5.1,
+                5.3,
+                90.0,
+            ],
+            'mg/dL by heading' => [
+                "Timestamp,Glucose (mg/dL)\n2026-12-24T16:00:00,90.08\n2026-12-24T16:45:00,126.112\n",
+                'mg/dL',
+                2,
+                5.0,
+                7.0,
+                45.0,
+            ],
+            'mg/dL by value alone' => [
+                "date;time;value\n2026/12/24;16:00;95\n2026/12/24;16:30;140\n2026/12/24;17:00;101\n",
+                'mg/dL',
+                3,
+                95 / 18.016,
+                101 / 18.016,
+                60.0,
+            ],
+            'a sensor with a preamble, quotes, gaps and other records' => [
+                "Patient report,,,\nGenerated,2026-12-25,,\nDevice,Serial,Device Timestamp,Record Type,Historic Glucose mmol/L,Notes\n\"x\",1,24-12-2026 16:00,0,5.2,\n\"x\",1,24-12-2026 16:15,6,,ate\n\"x\",1,24-12-2026 16:30,0,7.9,\n\"x\",1,24-12-2026 16:45,0,6.6,\n",
+                'mmol/L',
+                3,
+                5.2,
+                6.6,
+                45.0,
+            ],
+            'American dates, duplicates, out of order' => [
+                "Date Time\tReading mg/dL\n12/24/2026 4:30 PM\t140\n12/24/2026 4:00 PM\t92\n12/24/2026 4:30 PM\t141\n",
+                'mg/dL',
+                2,
+                92 / 18.016,
+                141 / 18.016,
+                30.0,
+            ],
+            'a heading that contradicts its values' => [
+                "time,glucose mmol/L\n2026-12-24 16:00,92\n2026-12-24 16:30,130\n",
+                'mg/dL',
+                2,
+                92 / 18.016,
+                130 / 18.016,
+                30.0,
+            ],
+            'day first where a day is over twelve' => [
+                "time,glucose\n13/12/2026 08:00,5.0\n13/12/2026 09:00,6.0\n",
+                'mmol/L',
+                2,
+                5.0,
+                6.0,
+                60.0,
+            ],
         ];
     }
 
     public function test_values_at_which_it_is_usual_to_act_bring_one_calm_sentence(): void
     {
-        self::assertStringContainsString('under 3.9', (new Curve([[0.0, 5.0], [30.0, 3.8]]))->caution(self::core()->constants));
-        self::assertStringContainsString('over 13.9', (new Curve([[0.0, 7.0], [30.0, 14.0]]))->caution(self::core()->constants));
+        self::assertStringContainsString(
+            'under 3.9',
+            (new Curve([[0.0, 5.0], [30.0, 3.8]]))->caution(self::core()->constants),
+        );
+        self::assertStringContainsString(
+            'over 13.9',
+            (new Curve([[0.0, 7.0], [30.0, 14.0]]))->caution(self::core()->constants),
+        );
         self::assertSame('', (new Curve([[0.0, 5.0], [30.0, 13.9]]))->caution(self::core()->constants));
     }
 

@@ -53,14 +53,32 @@ final class DiagnosisTest extends CoreCase
     {
         $causes = self::diagnosed($text);
         self::assertNotSame([], $causes);
-        self::assertLessThanOrEqual(1.0 + 1e-9, array_sum(array_map(static fn (FoundCause $c): float => $c->probability, $causes)));
+        self::assertLessThanOrEqual(
+            1.0 + 1e-9,
+            array_sum(array_map(static fn (FoundCause $c): float => $c->probability, $causes)),
+        );
         foreach ($causes as $i => $cause) {
             self::assertTrue($i === 0 || $causes[$i - 1]->probability >= $cause->probability);
             self::assertNotSame([], $cause->because, $cause->key);
             foreach ($cause->change->properties ?? [] as $key => [$before, $after]) {
                 self::assertFalse($after->isOutside() && ! $before->isOutside(), "$cause->key: $key is newly out");
             }
-            $wanted = ['less-allulose' => ['browning', -1], 'more-allulose' => ['browning', 1], 'more-liquid' => ['moisture', 1], 'less-liquid' => ['moisture', -1], 'more-hold' => ['structure', 1], 'less-hold' => ['structure', -1], 'less-sweet' => ['sweetness', -1], 'more-sweet' => ['sweetness', 1], 'less-fat' => ['fat', -1], 'more-fat' => ['fat', 1], 'cooler' => ['browning', -1], 'shorter' => ['browning', -1], 'longer' => ['browning', 1]][$cause->change->what ?? ''] ?? null;
+            $wanted =
+                [
+                    'less-allulose' => ['browning', -1],
+                    'more-allulose' => ['browning', 1],
+                    'more-liquid' => ['moisture', 1],
+                    'less-liquid' => ['moisture', -1],
+                    'more-hold' => ['structure', 1],
+                    'less-hold' => ['structure', -1],
+                    'less-sweet' => ['sweetness', -1],
+                    'more-sweet' => ['sweetness', 1],
+                    'less-fat' => ['fat', -1],
+                    'more-fat' => ['fat', 1],
+                    'cooler' => ['browning', -1],
+                    'shorter' => ['browning', -1],
+                    'longer' => ['browning', 1],
+                ][$cause->change->what ?? ''] ?? null;
             $moved = $wanted === null ? null : $cause->change?->properties[$wanted[0]] ?? null;
             if ($moved !== null) {
                 self::assertSame($wanted[1], $moved[1]->after <=> $moved[0]->after, "$cause->key moves $wanted[0]");
@@ -82,14 +100,23 @@ final class DiagnosisTest extends CoreCase
         self::assertSame(1.0, Diagnosis::experience(0, 0));
         [$recipe, $notes] = BakeNotes::parted(Bakes::all()['cut while hot'][0]);
         $conversion = self::kernel()->convert(new Brief($recipe));
-        $of = static fn (array $tried): float => array_column(array_map(static fn (FoundCause $c): array => ['key' => $c->key, 'p' => $c->probability], self::kernel()->diagnose($conversion, Side::Written, $notes, $tried)), 'p', 'key')['cut-warm'];
+        $of = static fn (array $tried): float => array_column(
+            array_map(
+                static fn (FoundCause $c): array => ['key' => $c->key, 'p' => $c->probability],
+                self::kernel()->diagnose($conversion, Side::Written, $notes, $tried),
+            ),
+            'p',
+            'key',
+        )['cut-warm'];
         self::assertGreaterThan($of([]), $of(['cut-warm' => [3, 3]]));
         self::assertLessThan($of([]), $of(['cut-warm' => [3, 0]]));
     }
 
     public function test_notes_say_what_they_do_not_understand(): void
     {
-        $notes = BakeNotes::read("browning: too much\ncool after-taste: right\nheat: 356 °F\nmass: 0,8 kg\nminutes: 35\npieces: 11");
+        $notes = BakeNotes::read(
+            "browning: too much\ncool after-taste: right\nheat: 356 °F\nmass: 0,8 kg\nminutes: 35\npieces: 11",
+        );
         self::assertEqualsWithDelta(180.0, $notes->heat, 1e-9);
         self::assertSame([800.0, 35.0, 11.0], [$notes->mass, $notes->minutes, $notes->pieces]);
         self::assertSame(['browning', 'cool'], array_keys($notes->judged));

@@ -22,7 +22,10 @@ final class DoingTest extends CoreCase
         mkdir($folder);
         copy(dirname(__DIR__, 3).'/resources/js/run.js', "$folder/run.mjs");
         file_put_contents("$folder/bakes.json", json_encode($bakes));
-        file_put_contents("$folder/fold.mjs", "import { readFileSync } from 'node:fs'; import { fold } from './run.mjs'; console.log(JSON.stringify(JSON.parse(readFileSync('$folder/bakes.json', 'utf8')).map((events) => { const s = fold(events); return [Object.entries(s.done).sort(), Object.entries(s.weighed).map(([t, f]) => [t, Object.entries(f).sort()]).sort(), Object.values(s.timers).map((t) => [t.task, t.ends, t.stopped]), s.pieces, s.factor, s.mixed, s.finished]; })));");
+        file_put_contents(
+            "$folder/fold.mjs",
+            "import { readFileSync } from 'node:fs'; import { fold } from './run.mjs'; console.log(JSON.stringify(JSON.parse(readFileSync('$folder/bakes.json', 'utf8')).map((events) => { const s = fold(events); return [Object.entries(s.done).sort(), Object.entries(s.weighed).map(([t, f]) => [t, Object.entries(f).sort()]).sort(), Object.values(s.timers).map((t) => [t.task, t.ends, t.stopped]), s.pieces, s.factor, s.mixed, s.finished]; })));",
+        );
         exec('node '.escapeshellarg("$folder/fold.mjs").' 2>&1', $said);
         array_map(unlink(...), glob("$folder/*") ?: []);
         rmdir($folder);
@@ -37,13 +40,32 @@ final class DoingTest extends CoreCase
         $conversion = self::kernel()->convert(self::brief(self::BISCUITS));
         $dish = self::kernel()->dish($conversion);
         $planned = $conversion->after->netCarbs(Convention::LowCarb)->value;
-        self::assertEqualsWithDelta($planned, self::kernel()->weighed($conversion, $dish, Doing::of([]))->netCarbs(Convention::LowCarb)->value, 1e-9);
+        self::assertEqualsWithDelta(
+            $planned,
+            self::kernel()->weighed($conversion, $dish, Doing::of([]))->netCarbs(Convention::LowCarb)->value,
+            1e-9,
+        );
         foreach ($dish->tasks as $task) {
             foreach ($task->uses as $use) {
-                $twice = Doing::of([['kind' => 'weigh', 'data' => ['task' => $task->id, 'food' => $use->food->key, 'grams' => $use->grams * 2], 'at' => 1]]);
+                $twice = Doing::of([
+                    [
+                        'kind' => 'weigh',
+                        'data' => ['task' => $task->id, 'food' => $use->food->key, 'grams' => $use->grams * 2],
+                        'at' => 1,
+                    ],
+                ]);
                 $formula = self::kernel()->weighed($conversion, $dish, $twice)->formula;
-                self::assertEqualsWithDelta($conversion->after->formula->gramsOf($use->food->key) + $use->grams, $formula->gramsOf($use->food->key), 0.01);
-                self::assertEqualsWithDelta($conversion->after->formula->mass() + $use->grams, $formula->mass(), 0.01, 'and nothing else');
+                self::assertEqualsWithDelta(
+                    $conversion->after->formula->gramsOf($use->food->key) + $use->grams,
+                    $formula->gramsOf($use->food->key),
+                    0.01,
+                );
+                self::assertEqualsWithDelta(
+                    $conversion->after->formula->mass() + $use->grams,
+                    $formula->mass(),
+                    0.01,
+                    'and nothing else',
+                );
             }
         }
     }
@@ -51,15 +73,38 @@ final class DoingTest extends CoreCase
     public function test_a_larger_batch_makes_more_pieces_alike(): void
     {
         $conversion = self::kernel()->convert(self::brief(self::BISCUITS));
-        $larger = self::kernel()->weighed($conversion, self::kernel()->dish($conversion), Doing::of([['kind' => 'factor', 'data' => ['factor' => 1.25], 'at' => 1]]));
+        $larger = self::kernel()->weighed(
+            $conversion,
+            self::kernel()->dish($conversion),
+            Doing::of([['kind' => 'factor', 'data' => ['factor' => 1.25], 'at' => 1]]),
+        );
         self::assertEqualsWithDelta(25.0, $larger->formula->pieces, 1e-9);
-        self::assertEqualsWithDelta($conversion->after->netCarbs(Convention::LowCarb)->value, $larger->netCarbs(Convention::LowCarb)->value, 1e-6);
+        self::assertEqualsWithDelta(
+            $conversion->after->netCarbs(Convention::LowCarb)->value,
+            $larger->netCarbs(Convention::LowCarb)->value,
+            1e-6,
+        );
     }
 
     public function test_what_went_in_to_taste_counts_too(): void
     {
         $conversion = self::kernel()->convert(self::brief(self::BISCUITS));
-        $tasted = self::kernel()->weighed($conversion, self::kernel()->dish($conversion), Doing::of([['kind' => 'taste', 'data' => ['task' => 'taste-1', 'food' => 'lemon-juice', 'grams' => 10.0], 'at' => 1], ['kind' => 'taste', 'data' => ['task' => 'taste-1', 'food' => 'lemon-juice', 'grams' => 5.0], 'at' => 2]]));
+        $tasted = self::kernel()->weighed(
+            $conversion,
+            self::kernel()->dish($conversion),
+            Doing::of([
+                [
+                    'kind' => 'taste',
+                    'data' => ['task' => 'taste-1', 'food' => 'lemon-juice', 'grams' => 10.0],
+                    'at' => 1,
+                ],
+                [
+                    'kind' => 'taste',
+                    'data' => ['task' => 'taste-1', 'food' => 'lemon-juice', 'grams' => 5.0],
+                    'at' => 2,
+                ],
+            ]),
+        );
         self::assertEqualsWithDelta(15.0, $tasted->formula->gramsOf('lemon-juice'), 1e-9);
     }
 
@@ -67,21 +112,56 @@ final class DoingTest extends CoreCase
     public function test_tolerance_follows_what_a_gram_does(): void
     {
         $conversion = self::kernel()->convert(self::brief(self::BISCUITS));
-        $within = static fn (string $food, float $grams): float => self::kernel()->tolerance($conversion, self::core()->larder->get($food), $grams);
+        $within = static fn (string $food, float $grams): float => self::kernel()->tolerance(
+            $conversion,
+            self::core()->larder->get($food),
+            $grams,
+        );
         self::assertGreaterThan($within('coconut-flour', 60.0), $within('butter', 120.0));
         self::assertLessThan(1.0, $within('xanthan', 3.0));
         self::assertEqualsWithDelta(0.05 * 120, $within('butter', 120.0), 1e-9, 'five in a hundred');
-        self::assertLessThan($within('almond-flour', 400.0), $within('sugar', 400.0), 'what counts is weighed more nearly');
+        self::assertLessThan(
+            $within('almond-flour', 400.0),
+            $within('sugar', 400.0),
+            'what counts is weighed more nearly',
+        );
     }
 
     public function test_remedies_are_for_this_batch_and_their_water_for_what_drinks(): void
     {
-        $of = static fn (string $scale): array => array_values(array_filter(self::kernel()->remedies(self::kernel()->convert(self::brief(str_replace(['100 g', '80 g', '160 g', '1 egg'], $scale === 'double' ? ['200 g', '160 g', '320 g', '2 eggs'] : ['100 g', '80 g', '160 g', '1 egg'], self::BISCUITS)))), static fn (Remedy $r): bool => $r->symptom === 'sticky' && $r->food !== null));
+        $of = static fn (string $scale): array => array_values(
+            array_filter(
+                self::kernel()->remedies(
+                    self::kernel()->convert(
+                        self::brief(
+                            str_replace(
+                                ['100 g', '80 g', '160 g', '1 egg'],
+                                $scale === 'double'
+                                    ? ['200 g', '160 g', '320 g', '2 eggs']
+                                    : ['100 g', '80 g', '160 g', '1 egg'],
+                                self::BISCUITS,
+                            ),
+                        ),
+                    ),
+                ),
+                static fn (Remedy $r): bool => $r->symptom === 'sticky' && $r->food !== null,
+            ),
+        );
         [$single, $double] = [$of('single'), $of('double')];
-        self::assertSame(['coconut-flour', 'almond-flour'], array_map(static fn (Remedy $r): string => (string) $r->food?->key, $single));
+        self::assertSame(
+            ['coconut-flour', 'almond-flour'],
+            array_map(static fn (Remedy $r): string => (string) $r->food?->key, $single),
+        );
         self::assertEqualsWithDelta(2 * $single[1]->grams, $double[1]->grams, 3.0);
-        self::assertGreaterThan(2 * $single[0]->grams, $single[1]->grams * 2, 'almond flour drinks less, so more of it goes in');
-        self::assertStringContainsString($single[0]->food->name === '' ? '?' : mb_strtolower($single[0]->food->name), $single[0]->text);
+        self::assertGreaterThan(
+            2 * $single[0]->grams,
+            $single[1]->grams * 2,
+            'almond flour drinks less, so more of it goes in',
+        );
+        self::assertStringContainsString(
+            $single[0]->food->name === '' ? '?' : mb_strtolower($single[0]->food->name),
+            $single[0]->text,
+        );
     }
 
     /** @return list<array{kind: string, data: array<string, mixed>, at: int}> */
@@ -93,15 +173,27 @@ final class DoingTest extends CoreCase
             $food = ['butter', 'egg', 'salt'][mt_rand(0, 2)];
             $timer = "$task-".mt_rand(1, 2);
             $grams = mt_rand(1, 500) / 2;
-            $events[] = ['at' => 1_000_000 + $i * 1000] + [
-                ['kind' => 'tick', 'data' => ['task' => $task]], ['kind' => 'untick', 'data' => ['task' => $task]],
-                ['kind' => 'weigh', 'data' => ['task' => $task, 'food' => $food, 'grams' => $grams]], ['kind' => 'unweigh', 'data' => ['task' => $task, 'food' => $food]],
-                ['kind' => 'taste', 'data' => ['task' => $task, 'food' => $food, 'grams' => $grams]],
-                ['kind' => 'timer', 'data' => ['timer' => $timer, 'task' => $task, 'name' => 'x', 'ends' => 2_000_000 + $i]],
-                ['kind' => 'timer-ends', 'data' => ['timer' => $timer, 'ends' => 3_000_000 + $i]], ['kind' => 'timer-stop', 'data' => ['timer' => $timer]],
-                ['kind' => 'piece', 'data' => ['grams' => $grams]], ['kind' => 'unpiece', 'data' => []], ['kind' => 'mixed', 'data' => ['grams' => $grams]],
-                ['kind' => 'factor', 'data' => ['factor' => mt_rand(5, 30) / 10]], ['kind' => 'finish', 'data' => []], ['kind' => 'resume', 'data' => []],
-            ][mt_rand(0, 13)];
+            $events[] =
+                ['at' => 1_000_000 + $i * 1000] +
+                [
+                    ['kind' => 'tick', 'data' => ['task' => $task]],
+                    ['kind' => 'untick', 'data' => ['task' => $task]],
+                    ['kind' => 'weigh', 'data' => ['task' => $task, 'food' => $food, 'grams' => $grams]],
+                    ['kind' => 'unweigh', 'data' => ['task' => $task, 'food' => $food]],
+                    ['kind' => 'taste', 'data' => ['task' => $task, 'food' => $food, 'grams' => $grams]],
+                    [
+                        'kind' => 'timer',
+                        'data' => ['timer' => $timer, 'task' => $task, 'name' => 'x', 'ends' => 2_000_000 + $i],
+                    ],
+                    ['kind' => 'timer-ends', 'data' => ['timer' => $timer, 'ends' => 3_000_000 + $i]],
+                    ['kind' => 'timer-stop', 'data' => ['timer' => $timer]],
+                    ['kind' => 'piece', 'data' => ['grams' => $grams]],
+                    ['kind' => 'unpiece', 'data' => []],
+                    ['kind' => 'mixed', 'data' => ['grams' => $grams]],
+                    ['kind' => 'factor', 'data' => ['factor' => mt_rand(5, 30) / 10]],
+                    ['kind' => 'finish', 'data' => []],
+                    ['kind' => 'resume', 'data' => []],
+                ][mt_rand(0, 13)];
         }
 
         return $events;
@@ -117,6 +209,17 @@ final class DoingTest extends CoreCase
             return $pairs;
         };
 
-        return [$pairs($doing->done), $pairs(array_map($pairs, $doing->weighed)), array_map(static fn (array $t): array => [$t['task'], $t['ends'], $t['stopped']], array_values($doing->timers)), $doing->pieces, $doing->factor, $doing->mixed, $doing->finished];
+        return [
+            $pairs($doing->done),
+            $pairs(array_map($pairs, $doing->weighed)),
+            array_map(
+                static fn (array $t): array => [$t['task'], $t['ends'], $t['stopped']],
+                array_values($doing->timers),
+            ),
+            $doing->pieces,
+            $doing->factor,
+            $doing->mixed,
+            $doing->finished,
+        ];
     }
 }

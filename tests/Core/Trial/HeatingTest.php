@@ -9,7 +9,10 @@ use Tests\Core\CoreCase;
 
 final class HeatingTest extends CoreCase
 {
-    /** Newton's own curve: from 20 °C in an oven of 170 °C with k = 0.02, 95 °C is reached after ln 2 / 0.02 = 34.66 minutes. */
+    /**
+     * Newton's own curve: from 20 °C in an oven of 170 °C with k = 0.02, 95 °C is reached after ln 2 / 0.02 = 34.66
+     * minutes.
+     */
     public function test_it_finds_the_moment_on_newtons_own_curve(): void
     {
         $readings = array_map(static fn (int $t): array => [(float) $t, 170 - 150 * exp(-0.02 * $t)], range(0, 15));
@@ -23,7 +26,10 @@ final class HeatingTest extends CoreCase
         mt_srand(3);
         $inside = 0;
         for ($i = 0; $i < 60; $i++) {
-            $readings = array_map(static fn (int $t): array => [(float) $t, 170 - 150 * exp(-0.02 * $t) + mt_rand(-100, 100) / 100], range(0, 20));
+            $readings = array_map(
+                static fn (int $t): array => [(float) $t, 170 - 150 * exp(-0.02 * $t) + mt_rand(-100, 100) / 100],
+                range(0, 20),
+            );
             [$soon, $late] = Heating::minutesUntil($readings, 170.0, 95.0) ?? [0.0, 0.0];
             self::assertLessThan($late, $soon);
             $inside += $soon - 1.5 <= 14.66 && $late + 1.5 >= 14.66 ? 1 : 0;
@@ -34,8 +40,21 @@ final class HeatingTest extends CoreCase
     public function test_it_says_nothing_before_it_knows_and_nought_when_it_is_there(): void
     {
         self::assertNull(Heating::minutesUntil([[0.0, 20.0], [1.0, 20.5]], 170.0, 95.0));
-        self::assertNull(Heating::minutesUntil(array_map(static fn (int $t): array => [(float) $t, 60.0 - $t], range(0, 10)), 170.0, 95.0));
-        self::assertSame([0.0, 0.0], Heating::minutesUntil(array_map(static fn (int $t): array => [(float) $t, 50.0 + 5 * $t], range(0, 10)), 170.0, 95.0));
+        self::assertNull(
+            Heating::minutesUntil(
+                array_map(static fn (int $t): array => [(float) $t, 60.0 - $t], range(0, 10)),
+                170.0,
+                95.0,
+            ),
+        );
+        self::assertSame(
+            [0.0, 0.0],
+            Heating::minutesUntil(
+                array_map(static fn (int $t): array => [(float) $t, 50.0 + 5 * $t], range(0, 10)),
+                170.0,
+                95.0,
+            ),
+        );
         $heating = new Heating(self::tables());
         self::assertSame([65.0, 70.0], $heating->doneness(self::core()->families->get('cheesecake')));
         self::assertSame([93.0, 99.0], $heating->doneness(self::core()->families->get('butter-cake')));

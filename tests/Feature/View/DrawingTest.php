@@ -20,19 +20,28 @@ final class DrawingTest extends CoreCase
 {
     private static function loaf(): Conversion
     {
-        return self::work("Loaf\nMakes 10 slices\n200 g sugar\n250 g flour\n3 eggs\n120 g butter\n100 g milk\n1 tsp salt");
+        return self::work(
+            "Loaf\nMakes 10 slices\n200 g sugar\n250 g flour\n3 eggs\n120 g butter\n100 g milk\n1 tsp salt",
+        );
     }
 
     /** Ribbons leave and arrive as wide as the grams, one scale for all. */
     public function test_the_weave_is_to_scale(): void
     {
         $conversion = self::loaf();
-        $heaviest = max(array_map(static fn ($d): float => $d->mass(), [...$conversion->before->formula->doses, ...$conversion->after->formula->doses]));
+        $heaviest = max(
+            array_map(static fn ($d): float => $d->mass(), [
+                ...$conversion->before->formula->doses,
+                ...$conversion->after->formula->doses,
+            ]),
+        );
         foreach (Weave::groups($conversion, self::kernel()->catalogue) as $group) {
             self::assertGreaterThanOrEqual(max(count($group['left']), count($group['right'])), $group['rows']);
             preg_match_all('~M[\d.]+ [\d.]+h[\d.]+v([\d.]+)~', implode('', $group['posts']), $posts);
-            foreach ([...array_column($group['left'], 'mass'), ...array_column($group['right'], 'mass')] as $i => $mass) {
-                self::assertEqualsWithDelta(max(3.0, 74.0 * $mass / $heaviest), (float) $posts[1][$i], 0.06);
+            foreach (
+                [...array_column($group['left'], 'mass'), ...array_column($group['right'], 'mass')] as $i => $mass
+            ) {
+                self::assertEqualsWithDelta(max(3.0, (74.0 * $mass) / $heaviest), (float) $posts[1][$i], 0.06);
             }
             self::assertCount(count($group['left']) * count($group['right']), $group['ribbons']);
         }
@@ -48,7 +57,12 @@ final class DrawingTest extends CoreCase
         foreach ($ladder['bars'] as $bar) {
             $end = 0.0;
             foreach ($bar['parts'] as $part) {
-                self::assertEqualsWithDelta($end, (float) $part['x'], 2.0, 'a hair of a part is drawn half a unit wide');
+                self::assertEqualsWithDelta(
+                    $end,
+                    (float) $part['x'],
+                    2.0,
+                    'a hair of a part is drawn half a unit wide',
+                );
                 $end = (float) $part['x'] + (float) $part['width'] + 1.5;
             }
             self::assertEqualsWithDelta((float) $bar['total'] * $scale, $end, 0.06 * $scale + 3);
@@ -65,7 +79,11 @@ final class DrawingTest extends CoreCase
                 self::assertGreaterThanOrEqual(6.0, (float) $row[$side]);
                 self::assertLessThanOrEqual(194.0, (float) $row[$side]);
             }
-            self::assertSame($row['outside'], str_contains($row['said'], 'above') || str_contains($row['said'], 'below'), $row['name']);
+            self::assertSame(
+                $row['outside'],
+                str_contains($row['said'], 'above') || str_contains($row['said'], 'below'),
+                $row['name'],
+            );
         }
     }
 
@@ -79,9 +97,21 @@ final class DrawingTest extends CoreCase
     public static function figures(): array
     {
         return [
-            'grams as a scale shows them' => [Figures::grams(1234.5), '1,235'], 'below twenty to a tenth' => [Figures::grams(12.34), '12.3'], 'below two to a hundredth' => [Figures::grams(0.456), '0.46'], 'a tenth of nothing' => [Figures::grams(2.0), '2'], 'not known' => [Figures::grams(null), '–'],
-            'carbs to a tenth' => [Figures::one(2.05), '2.1'], 'pieces' => [Figures::count(12.0), '12'], 'broken pieces' => [Figures::count(2.5), '2.5'], 'per cent' => [Figures::percent(0.905), '91'],
-            'a range' => [Figures::range(1.84, 2.31), '1.8 to 2.3'], 'a narrow range' => [Figures::range(0.861, 0.929), '0.86 to 0.93'], 'no range' => [Figures::range(0.0, 0.0), ''], 'kilocalories' => [Figures::range(186.6, 201.2, 'kcal', '–'), '187–201'], 'money' => [Figures::money(1234.5, '€'), '€ 1,234.50'], 'money without a sign' => [Figures::money(0.125, ''), '0.13'],
+            'grams as a scale shows them' => [Figures::grams(1234.5), '1,235'],
+            'below twenty to a tenth' => [Figures::grams(12.34), '12.3'],
+            'below two to a hundredth' => [Figures::grams(0.456), '0.46'],
+            'a tenth of nothing' => [Figures::grams(2.0), '2'],
+            'not known' => [Figures::grams(null), '–'],
+            'carbs to a tenth' => [Figures::one(2.05), '2.1'],
+            'pieces' => [Figures::count(12.0), '12'],
+            'broken pieces' => [Figures::count(2.5), '2.5'],
+            'per cent' => [Figures::percent(0.905), '91'],
+            'a range' => [Figures::range(1.84, 2.31), '1.8 to 2.3'],
+            'a narrow range' => [Figures::range(0.861, 0.929), '0.86 to 0.93'],
+            'no range' => [Figures::range(0.0, 0.0), ''],
+            'kilocalories' => [Figures::range(186.6, 201.2, 'kcal', '–'), '187–201'],
+            'money' => [Figures::money(1234.5, '€'), '€ 1,234.50'],
+            'money without a sign' => [Figures::money(0.125, ''), '0.13'],
         ];
     }
 
@@ -94,7 +124,19 @@ final class DrawingTest extends CoreCase
     /** @return array<string, array{mixed, ?float}> */
     public static function typed(): array
     {
-        return ['point' => ['2.5', 2.5], 'comma' => ['2,5', 2.5], 'grams' => ['120 g', 120.0], 'centimetres' => ['20cm', 20.0], 'spaces' => ['  7 ', 7.0], 'nothing' => ['', null], 'words' => ['some', null], 'two numbers' => ['1 2', null], 'a list' => [['1'], null], 'endless' => ['1e999', null], 'below nothing' => ['-3', -3.0]];
+        return [
+            'point' => ['2.5', 2.5],
+            'comma' => ['2,5', 2.5],
+            'grams' => ['120 g', 120.0],
+            'centimetres' => ['20cm', 20.0],
+            'spaces' => ['  7 ', 7.0],
+            'nothing' => ['', null],
+            'words' => ['some', null],
+            'two numbers' => ['1 2', null],
+            'a list' => [['1'], null],
+            'endless' => ['1e999', null],
+            'below nothing' => ['-3', -3.0],
+        ];
     }
 
     /** @param  ?list<float>  $numbers */
@@ -107,14 +149,30 @@ final class DrawingTest extends CoreCase
     /** @return array<string, array{mixed, ?list<float>}> */
     public static function lists(): array
     {
-        return ['semicolons' => ['62; 58; 71', [62.0, 58.0, 71.0]], 'decimal commas' => ['62,5; 58', [62.5, 58.0]], 'commas and spaces' => ['62, 58, 71', [62.0, 58.0, 71.0]], 'spaces' => ['62 58 71', [62.0, 58.0, 71.0]], 'a line each' => ["62\n58,5\n71", [62.0, 58.5, 71.0]], 'one' => ['62', [62.0]], 'with units' => ['62g; 58 g', [62.0, 58.0]], 'nothing' => ['', []], 'words' => ['62; big', null]];
+        return [
+            'semicolons' => ['62; 58; 71', [62.0, 58.0, 71.0]],
+            'decimal commas' => ['62,5; 58', [62.5, 58.0]],
+            'commas and spaces' => ['62, 58, 71', [62.0, 58.0, 71.0]],
+            'spaces' => ['62 58 71', [62.0, 58.0, 71.0]],
+            'a line each' => ["62\n58,5\n71", [62.0, 58.5, 71.0]],
+            'one' => ['62', [62.0]],
+            'with units' => ['62g; 58 g', [62.0, 58.0]],
+            'nothing' => ['', []],
+            'words' => ['62; big', null],
+        ];
     }
 
     /** Steps of history hold only what changed, go back and forth, and are not endless. */
     public function test_history_goes_back_and_forth(): void
     {
-        $documents = array_map(static fn (int $n): \Aglyca\Core\Brief => new \Aglyca\Core\Brief('A', portions: new \Aglyca\Core\Formula\PortionPlan((float) $n)), range(1, 80));
-        $history = new History;
+        $documents = array_map(
+            static fn (int $n): \Aglyca\Core\Brief => new \Aglyca\Core\Brief(
+                'A',
+                portions: new \Aglyca\Core\Formula\PortionPlan((float) $n),
+            ),
+            range(1, 80),
+        );
+        $history = new History();
         for ($i = 1; $i < 80; $i++) {
             $history = $history->with($documents[$i - 1], $documents[$i]);
         }

@@ -17,11 +17,23 @@ use Tests\Core\CoreCase;
 
 final class LabelTest extends CoreCase
 {
-    /** The same flour, 30 g a serving in the US and 100 g in the EU: the net carbs agree within what rounding leaves. */
+    /**
+     * The same flour, 30 g a serving in the US and 100 g in the EU: the net carbs agree within what rounding leaves.
+     */
     public function test_two_laws_give_one_account(): void
     {
-        $us = Label::of(LabelLaw::UsCanada, 30, ['carbohydrate' => '6', 'fibre' => '3', 'fat' => '15', 'protein' => '6', 'energy' => '180'], '');
-        $eu = Label::of(LabelLaw::EuUk, 100, ['carbohydrate' => '10', 'fibre' => '10', 'fat' => '50', 'protein' => '20', 'energy' => '590'], '');
+        $us = Label::of(
+            LabelLaw::UsCanada,
+            30,
+            ['carbohydrate' => '6', 'fibre' => '3', 'fat' => '15', 'protein' => '6', 'energy' => '180'],
+            '',
+        );
+        $eu = Label::of(
+            LabelLaw::EuUk,
+            100,
+            ['carbohydrate' => '10', 'fibre' => '10', 'fat' => '50', 'protein' => '20', 'energy' => '590'],
+            '',
+        );
         self::assertEqualsWithDelta(20, $us->per100()->carbohydrate, 1e-9);
         self::assertEqualsWithDelta(20, $eu->per100()->carbohydrate, 1e-9);
         self::assertEqualsWithDelta(sqrt(2) / sqrt(12) * 100 / 30, $us->netCarbsU(), 1e-9);
@@ -37,7 +49,10 @@ final class LabelTest extends CoreCase
         self::assertSame(0.0, $label->per100()->sugars);
     }
 
-    /** A bag of allulose prints 4 g of carbohydrate and 4 g of allulose in 4 g: that is no reason to doubt what allulose is. */
+    /**
+     * A bag of allulose prints 4 g of carbohydrate and 4 g of allulose in 4 g: that is no reason to doubt what
+     * allulose is.
+     */
     public function test_a_label_that_the_larder_would_print_too_leaves_the_larders_figure(): void
     {
         $label = Label::of(LabelLaw::UsCanada, 4, ['carbohydrate' => '4', 'fibre' => '0', 'allulose' => '4'], '');
@@ -46,13 +61,21 @@ final class LabelTest extends CoreCase
         self::assertSame(0.0, $food->per100->fibre);
         self::assertLessThan(2, $food->netCarbsU);
         $sugared = Label::of(LabelLaw::UsCanada, 4, ['carbohydrate' => '4', 'allulose' => '2'], '');
-        self::assertEqualsWithDelta(50, self::core()->larder->get('allulose')->packaged(new Package('1', 'Bag', 'allulose', $sugared))->per100->allulose, 1e-9);
+        self::assertEqualsWithDelta(
+            50,
+            self::core()->larder->get('allulose')->packaged(new Package('1', 'Bag', 'allulose', $sugared))->per100
+                ->allulose,
+            1e-9,
+        );
     }
 
     /** @param  array<string, string>  $printed */
     #[DataProvider('labels')]
-    public function test_contradictions_are_found_with_their_arithmetic(LabelLaw $law, array $printed, string $says): void
-    {
+    public function test_contradictions_are_found_with_their_arithmetic(
+        LabelLaw $law,
+        array $printed,
+        string $says,
+    ): void {
         $found = implode(' ', self::core()->labels->contradictions(Label::of($law, 30, $printed, 'maltitol')));
         $says === '' ? self::assertSame('', $found) : self::assertStringContainsString($says, $found);
     }
@@ -61,12 +84,36 @@ final class LabelTest extends CoreCase
     public static function labels(): array
     {
         return [
-            'sound' => [LabelLaw::UsCanada, ['carbohydrate' => '6', 'fibre' => '3', 'fat' => '15', 'protein' => '6', 'energy' => '180'], ''],
-            'parts over the whole' => [LabelLaw::UsCanada, ['carbohydrate' => '10', 'fibre' => '8', 'polyols' => '9', 'energy' => '50'], '8 fibre + 9 polyols = 17 g, but the carbohydrate is 10 g'],
-            'fibre beside an EU carbohydrate is no contradiction' => [LabelLaw::EuUk, ['carbohydrate' => '2.0', 'fibre' => '20', 'energy' => '48'], ''],
-            'energy far too low' => [LabelLaw::UsCanada, ['carbohydrate' => '20', 'fat' => '5', 'protein' => '2', 'energy' => '40'], 'but the label prints 40'],
-            'more than the serving' => [LabelLaw::UsCanada, ['carbohydrate' => '25', 'fat' => '10', 'protein' => '5', 'energy' => '210'], 'A serving of 30 g cannot hold 40 g'],
-            'polyols counted by their own factor' => [LabelLaw::UsCanada, ['carbohydrate' => '20', 'polyols' => '18', 'energy' => '45'], ''],
+            'sound' => [
+                LabelLaw::UsCanada,
+                ['carbohydrate' => '6', 'fibre' => '3', 'fat' => '15', 'protein' => '6', 'energy' => '180'],
+                '',
+            ],
+            'parts over the whole' => [
+                LabelLaw::UsCanada,
+                ['carbohydrate' => '10', 'fibre' => '8', 'polyols' => '9', 'energy' => '50'],
+                '8 fibre + 9 polyols = 17 g, but the carbohydrate is 10 g',
+            ],
+            'fibre beside an EU carbohydrate is no contradiction' => [
+                LabelLaw::EuUk,
+                ['carbohydrate' => '2.0', 'fibre' => '20', 'energy' => '48'],
+                '',
+            ],
+            'energy far too low' => [
+                LabelLaw::UsCanada,
+                ['carbohydrate' => '20', 'fat' => '5', 'protein' => '2', 'energy' => '40'],
+                'but the label prints 40',
+            ],
+            'more than the serving' => [
+                LabelLaw::UsCanada,
+                ['carbohydrate' => '25', 'fat' => '10', 'protein' => '5', 'energy' => '210'],
+                'A serving of 30 g cannot hold 40 g',
+            ],
+            'polyols counted by their own factor' => [
+                LabelLaw::UsCanada,
+                ['carbohydrate' => '20', 'polyols' => '18', 'energy' => '45'],
+                '',
+            ],
         ];
     }
 
@@ -82,20 +129,52 @@ final class LabelTest extends CoreCase
 
     public function test_a_kitchens_package_and_corrected_name_are_used_everywhere(): void
     {
-        $label = Label::of(LabelLaw::EuUk, 100, ['carbohydrate' => '3.0', 'fibre' => '12', 'fat' => '50', 'protein' => '25', 'energy' => '586'], '');
-        $stock = new Stock(['magic dust' => 'almond-flour'], ['7' => new Package('7', 'The blue bag', 'almond-flour', $label)], ['almond-flour' => '7']);
+        $label = Label::of(
+            LabelLaw::EuUk,
+            100,
+            ['carbohydrate' => '3.0', 'fibre' => '12', 'fat' => '50', 'protein' => '25', 'energy' => '586'],
+            '',
+        );
+        $stock = new Stock(
+            ['magic dust' => 'almond-flour'],
+            ['7' => new Package('7', 'The blue bag', 'almond-flour', $label)],
+            ['almond-flour' => '7'],
+        );
         $kernel = Kernel::open(self::tables(), null, $stock);
         $text = "Bites\nMakes 10 pieces\n200 g magic dust\n100 g flour";
         $conversion = $kernel->convert(new Brief($text));
         self::assertSame('The blue bag', $conversion->recipe->lines[0]->food?->bag);
         self::assertFalse($conversion->recipe->lines[0]->isDoubtful());
-        self::assertEqualsWithDelta(200 * 3 / 100 / 10, $conversion->before->contributions(Convention::LowCarb)[0], 1e-9);
-        self::assertNotEmpty(array_filter($conversion->swap->after->doses, static fn ($d): bool => $d->food?->package === '7' && $d->grams?->value < 200));
+        self::assertEqualsWithDelta(
+            (200 * 3) / 100 / 10,
+            $conversion->before->contributions(Convention::LowCarb)[0],
+            1e-9,
+        );
+        self::assertNotEmpty(
+            array_filter(
+                $conversion->swap->after->doses,
+                static fn ($d): bool => $d->food?->package === '7' && $d->grams?->value < 200,
+            ),
+        );
         $key = $conversion->recipe->lines[0]->key;
-        self::assertSame('Almond flour', $kernel->read(self::brief($text, ['corrections' => [$key => ['package' => 'none']]]))->lines[0]->food?->name);
-        $tied = Kernel::open(self::tables(), null, new Stock([], $stock->packages))->read(new Brief(str_replace('magic dust', 'almond flour', $text)));
-        self::assertSame('Almond flour', $tied->lines[0]->food?->name, 'a package that is nobody\'s default is used only where a line is tied to it');
-        $tied = Kernel::open(self::tables(), null, new Stock([], $stock->packages))->read(self::brief(str_replace('magic dust', 'almond flour', $text), ['corrections' => [$tied->lines[0]->key => ['package' => '7']]]));
+        self::assertSame(
+            'Almond flour',
+            $kernel->read(self::brief($text, ['corrections' => [$key => ['package' => 'none']]]))->lines[0]->food
+                ?->name,
+        );
+        $tied = Kernel::open(self::tables(), null, new Stock([], $stock->packages))->read(
+            new Brief(str_replace('magic dust', 'almond flour', $text)),
+        );
+        self::assertSame(
+            'Almond flour',
+            $tied->lines[0]->food?->name,
+            'a package that is nobody\'s default is used only where a line is tied to it',
+        );
+        $tied = Kernel::open(self::tables(), null, new Stock([], $stock->packages))->read(
+            self::brief(str_replace('magic dust', 'almond flour', $text), [
+                'corrections' => [$tied->lines[0]->key => ['package' => '7']],
+            ]),
+        );
         self::assertSame('The blue bag', $tied->lines[0]->food?->bag);
     }
 }

@@ -13,10 +13,15 @@ use Aglyca\Core\Wiring;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
 
-/** Each rule of the swap decides: without it some dessert leaves the band that it holds, or is made of other amounts. */
+/**
+ * Each rule of the swap decides: without it some dessert leaves the band that it holds, or is made of other amounts.
+ */
 final class RulesTest extends CoreCase
 {
-    /** @return iterable<string, array{class-string, string}> the rule, and the property that it holds; "" where it holds amounts */
+    /**
+     * @return iterable<string, array{class-string, string}> the rule, and the property that it holds; "" where it
+     *     holds amounts
+     */
     public static function rules(): iterable
     {
         yield 'sweetness' => [Rule\Sweetness::class, 'sweetness'];
@@ -49,14 +54,23 @@ final class RulesTest extends CoreCase
         }
         self::assertGreaterThan(0, $differ, 'without it every amount is the same');
         if ($property !== '') {
-            self::assertGreaterThan($kept, $left, "without it more leave the band of their $property than come into it");
+            self::assertGreaterThan(
+                $kept,
+                $left,
+                "without it more leave the band of their $property than come into it",
+            );
         }
     }
 
     public function test_every_rule_there_is_stands_in_the_table(): void
     {
-        $there = array_map(static fn (string $file): string => 'Aglyca\\Core\\Swap\\Rule\\'.basename($file, '.php'), glob(dirname(__DIR__, 4).'/core/Swap/Rule/*.php') ?: []);
-        $decides = array_values(array_filter($there, static fn (string $class): bool => is_subclass_of($class, Rule\Rule::class)));
+        $there = array_map(
+            static fn (string $file): string => 'Aglyca\\Core\\Swap\\Rule\\'.basename($file, '.php'),
+            glob(dirname(__DIR__, 4).'/core/Swap/Rule/*.php') ?: [],
+        );
+        $decides = array_values(
+            array_filter($there, static fn (string $class): bool => is_subclass_of($class, Rule\Rule::class)),
+        );
         self::assertEqualsCanonicalizing(array_column(iterator_to_array(self::rules()), 0), $decides);
     }
 
@@ -67,10 +81,17 @@ final class RulesTest extends CoreCase
         foreach (self::desserts() as [$text]) {
             foreach (['allulose-erythritol', 'erythritol', 'allulose', 'xylitol', 'blend-erythritol'] as $sweetener) {
                 foreach (['almond', 'coconut'] as $school) {
-                    $briefs[] = BriefJson::read(['text' => $text, 'sweetener' => $sweetener, 'school' => $school, 'sweetness' => 1.0]);
+                    $briefs[] = BriefJson::read([
+                        'text' => $text,
+                        'sweetener' => $sweetener,
+                        'school' => $school,
+                        'sweetness' => 1.0,
+                    ]);
                 }
             }
-            $briefs[] = BriefJson::read(['text' => $text, 'sweetness' => 0.9])->in(new \Aglyca\Core\Swap\KitchenLimits(1.5));
+            $briefs[] = BriefJson::read(['text' => $text, 'sweetness' => 0.9])->in(
+                new \Aglyca\Core\Swap\KitchenLimits(1.5),
+            );
         }
 
         return $briefs;
