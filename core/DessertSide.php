@@ -80,7 +80,7 @@ final readonly class DessertSide
         return $this->desk->sharer->all($this->account);
     }
 
-    /** @return non-empty-list<Kind> */
+    /** @return list<Kind> at least one */
     public function kinds(): array
     {
         return $this->desk->sharer->kinds($this->account);
@@ -115,7 +115,7 @@ final readonly class DessertSide
             ?? Batch::of(max(1e-6, $this->account->formula->batchMass()), $this->family->bakeLoss);
     }
 
-    /** @param  non-empty-list<Serving>  $servings */
+    /** @param  list<Serving>  $servings */
     public function statement(array $servings): Statement
     {
         return Statement::of($this->desk->accountant, $servings, $this->brief->convention);

@@ -42,6 +42,29 @@ final class Tables
         return $this->read[$table] ??= $this->load($table);
     }
 
+    /** @return array<string, array<string, string>> a row by what stands in a column; the last of several */
+    public function keyed(string $table, string $column): array
+    {
+        $rows = [];
+        foreach ($this->rows($table) as $row) {
+            $rows[$row[$column]] = $row;
+        }
+
+        return $rows;
+    }
+
+    /** @return array<string, string> one column by another */
+    public function pairs(string $table, string $column, string $by): array
+    {
+        return array_map(static fn (array $row): string => $row[$column], $this->keyed($table, $by));
+    }
+
+    /** @return array<string, float> one column, as numbers, by another */
+    public function numbers(string $table, string $column, string $by): array
+    {
+        return array_map(floatval(...), $this->pairs($table, $column, $by));
+    }
+
     /** @return array<string, list<array<string, string>>> every table of the folder */
     public function export(): array
     {
@@ -67,7 +90,7 @@ final class Tables
                     "data/$table.csv line $line has ".count($cells).' cells, its header '.count($header).'.',
                 );
             }
-            $rows[] = array_combine($header, $cells);
+            $rows[] = array_combine(array_map(strval(...), $header), array_map(strval(...), $cells));
         }
         fclose($file);
 

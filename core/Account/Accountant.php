@@ -24,8 +24,9 @@ final readonly class Accountant
         $uncounted = [];
         $whole = new Nutrients;
         foreach ($formula->doses as $i => $dose) {
-            $lines[$i] = $dose->isCounted() ? $dose->food->nutrients($dose->grams->value) : new Nutrients;
-            $whole = $dose->isCounted() ? $whole->plus($lines[$i]) : $whole;
+            $line = $dose->isCounted() ? $dose->food->nutrients($dose->grams->value) : new Nutrients;
+            $lines[] = $line;
+            $whole = $whole->plus($line);
             if (! $dose->isCounted()) {
                 $uncounted[] = $i;
             }
@@ -43,9 +44,12 @@ final readonly class Accountant
         $lines = [];
         $sum = new Nutrients;
         foreach ($doses as $i => $dose) {
-            $counts = $dose->isCounted() && $shares[$i] > 0;
-            $lines[$i] = $counts ? $dose->food->nutrients($dose->grams->value * $shares[$i]) : new Nutrients;
-            $sum = $counts ? $sum->plus($lines[$i]) : $sum;
+            $line =
+                $dose->isCounted() && $shares[$i] > 0
+                    ? $dose->food->nutrients($dose->grams->value * $shares[$i])
+                    : new Nutrients;
+            $lines[] = $line;
+            $sum = $sum->plus($line);
         }
         [$net, $contributions, $doubts, $floored] = [[], [], [], []];
         foreach (Convention::cases() as $convention) {
@@ -136,7 +140,7 @@ final readonly class Accountant
             if ($grams < -$this->constants->get('floor-slack') * $doses[$i]->mass() * $shares[$i]) {
                 $floored[] = $i;
             }
-            $contributions[$i] = max(0.0, $grams);
+            $contributions[] = max(0.0, $grams);
         }
 
         return [$contributions, $floored];

@@ -14,7 +14,7 @@ final readonly class Sharer
 {
     public function __construct(private Accountant $accountant) {}
 
-    /** @return non-empty-list<Kind> */
+    /** @return list<Kind> at least one */
     public function kinds(Account $account): array
     {
         $formula = $account->formula;

@@ -13,7 +13,7 @@ final readonly class Statement
      */
     private function __construct(public array $servings, public array $rows, public float $coverage) {}
 
-    /** @param  non-empty-list<Serving>  $servings */
+    /** @param  list<Serving>  $servings */
     public static function of(Accountant $accountant, array $servings, Convention $convention): self
     {
         $rows = [

@@ -45,7 +45,7 @@ final readonly class WhatIf
         $shares = $serving->shares;
         $shares[$line] *= $share;
 
-        return $this->accountant->serve($serving->name, $serving->doses, $shares);
+        return $this->accountant->serve($serving->name, $serving->doses, array_values($shares));
     }
 
     /** The serving with another food on a line, gram for gram or by a ratio of grams. */
@@ -63,7 +63,7 @@ final readonly class WhatIf
             $was->used,
         );
 
-        return $this->accountant->serve($serving->name, $doses, $serving->shares);
+        return $this->accountant->serve($serving->name, array_values($doses), $serving->shares);
     }
 
     /** Grams of one food that do the work of a gram of another: sweeteners by their sweetness, all else by weight. */

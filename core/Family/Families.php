@@ -52,11 +52,11 @@ final class Families
         private readonly Taught $taught = new Taught(),
         private readonly ?Constants $constants = null,
     ) {
-        $this->limits = array_column($tables->rows('family_limits'), null, 'family');
+        $this->limits = $tables->keyed('family_limits', 'family');
         foreach ($tables->rows('family_signs') as $row) {
             $this->signs[$row['family']][] = [$row['sign'], (float) $row['low'], (float) $row['high']];
         }
-        $this->rows = array_column($tables->rows('families'), null, 'family');
+        $this->rows = $tables->keyed('families', 'family');
         foreach ($tables->rows('family_bands') as $row) {
             $this->bands[$row['family']][$row['row']] = new Band(
                 (float) $row['low'],

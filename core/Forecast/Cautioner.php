@@ -35,7 +35,7 @@ final class Cautioner
                 $this->tolerance[$row['polyol']] = (float) $row['value'];
             }
         }
-        $this->allergens = array_column($tables->rows('allergens'), null, 'allergen');
+        $this->allergens = $tables->keyed('allergens', 'allergen');
     }
 
     /**

@@ -41,7 +41,7 @@ final readonly class Cut
     /**
      * The pieces together are the whole, whatever the scale said of each.
      *
-     * @param  non-empty-list<float>  $masses
+     * @param  list<float>  $masses
      */
     public static function unequal(Batch $batch, array $masses): self
     {

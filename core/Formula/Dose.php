@@ -7,6 +7,7 @@ namespace Aglyca\Core\Formula;
 use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Quantity\Estimate;
 use Aglyca\Core\Reading\Flag;
+use LogicException;
 
 /** So much of a food in a component; where food or grams are not known, it is carried along and counts as nothing. */
 final readonly class Dose
@@ -32,9 +33,19 @@ final readonly class Dose
         return $this->grams->value ?? 0.0;
     }
 
+    /**
+     * @phpstan-assert-if-true !null $this->food
+     * @phpstan-assert-if-true !null $this->grams
+     */
     public function isCounted(): bool
     {
         return $this->food !== null && $this->grams !== null;
+    }
+
+    /** @throws LogicException where nobody knows what it is: ask only of what was sorted by its food */
+    public function known(): Food
+    {
+        return $this->food ?? throw new LogicException("\"$this->text\" is no known food.");
     }
 
     /** Not all of its name was understood. */

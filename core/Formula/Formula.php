@@ -122,7 +122,9 @@ final readonly class Formula
             $mass[$dose->component] += $dose->mass();
         }
 
-        return (int) array_search(max($mass), $mass, true);
+        arsort($mass);
+
+        return array_key_first($mass) ?? 0;
     }
 
     /** Grams of what is shared out among the pieces: the dough with all that goes over it alike. */

@@ -19,8 +19,8 @@ final readonly class LayoutMaker
 
     public function __construct(Tables $tables, private UnitTable $units)
     {
-        $this->scoops = array_map(floatval(...), array_column($tables->rows('scoops'), 'ml', 'key'));
-        $this->doughs = array_map(floatval(...), array_column($tables->rows('dough_densities'), 'g_per_ml', 'family'));
+        $this->scoops = $tables->numbers('scoops', 'ml', 'key');
+        $this->doughs = $tables->numbers('dough_densities', 'g_per_ml', 'family');
     }
 
     /**
@@ -46,15 +46,16 @@ final readonly class LayoutMaker
 
         return new Layout(
             $like === null ? $this->portioning($formula, $plan, $family)->cut($batch) : $like->over($batch),
-            $placed->layout->placements,
+            $placed->layout->placements ?? [],
         );
     }
 
     /** Grams of dough that a scoop holds of this family. */
     public function scoopful(string $scoop, string $family): float
     {
-        return ($this->scoops[$scoop] ?? $this->scoops[PortionWish::SCOOP]) *
-            ($this->doughs[$family] ?? $this->doughs['*']);
+        $ml = $this->scoops[$scoop] ?? $this->scoops[PortionWish::SCOOP] ?? 0.0;
+
+        return $ml * ($this->doughs[$family] ?? $this->doughs['*']);
     }
 
     private function batch(Formula $placed, PortionPlan $plan, float $bakeLoss): Batch

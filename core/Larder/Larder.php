@@ -39,7 +39,7 @@ final class Larder
         private readonly Stock $stock = new Stock(),
     ) {
         $this->cup = $units->get('cup')->size;
-        $this->rows = array_column($tables->rows('foods'), null, 'key');
+        $this->rows = $tables->keyed('foods', 'key');
         foreach ($tables->rows('densities') as $row) {
             $this->densities[$row['food']][$row['form']] = (float) $row['grams'] / $units->get($row['per'])->size;
         }
@@ -60,7 +60,11 @@ final class Larder
     /** The food as this kitchen has it: from its usual package where there is one. */
     public function find(string $key): ?Food
     {
-        return $this->foods[$key] ??= isset($this->rows[$key]) ? $this->usual(Food::fromRow($this->rows[$key])) : null;
+        if (! isset($this->rows[$key])) {
+            return null;
+        }
+
+        return $this->foods[$key] ??= $this->usual(Food::fromRow($this->rows[$key]));
     }
 
     /** The food without any package. */
@@ -111,7 +115,7 @@ final class Larder
     /** @return array<string, string> food key => name, without building the foods */
     public function names(): array
     {
-        return array_column($this->rows, 'name', 'key');
+        return array_map(static fn (array $row): string => $row['name'], $this->rows);
     }
 
     /** Grams a millilitre in a form such as "sifted"; where the form is not known, as usually measured. */
@@ -174,6 +178,18 @@ final class Larder
         $row = $this->portions[$food->key][$portion] ?? null;
 
         return $row === null ? null : Estimate::of((float) $row['grams'], (float) $row['u_grams']);
+    }
+
+    /**
+     * Grams of one of a food that is counted.
+     *
+     * @throws OutOfBoundsException where nobody counts it
+     */
+    public function each(string $key): float
+    {
+        $portion = $this->portions[$key][''] ?? throw new OutOfBoundsException("'$key' is not counted in portions.csv.");
+
+        return (float) $portion['grams'];
     }
 
     public function property(Food $food, string $property): ?Range

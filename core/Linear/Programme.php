@@ -8,8 +8,8 @@ namespace Aglyca\Core\Linear;
 final readonly class Programme
 {
     /**
-     * @param  list<float>  $costs  of a gram of each variable
-     * @param  list<float>  $most  of each variable; INF where there is no bound
+     * @param  array<int, float>  $costs  of a gram of each variable
+     * @param  array<int, float>  $most  of each variable; INF where there is no bound
      * @param  list<Row>  $rows
      */
     public function __construct(public array $costs, public array $most, public array $rows) {}

@@ -12,7 +12,7 @@ final readonly class Row
 {
     /**
      * @param  string  $key  of `data/rows.csv`
-     * @param  list<float>  $coefficients  by variable
+     * @param  array<int, float>  $coefficients  by variable
      * @param  float  $scale  what one unit of distance is, in the form's own unit
      * @param  int  $of  the variable that a practice row speaks of, or -1
      */
@@ -30,7 +30,7 @@ final readonly class Row
     /**
      * A bound from above that is left only where nothing fits.
      *
-     * @param  list<float>  $coefficients
+     * @param  array<int, float>  $coefficients
      */
     public static function hard(string $key, array $coefficients, float $high, float $weight, float $scale): self
     {

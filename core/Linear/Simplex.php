@@ -23,13 +23,13 @@ final class Simplex
 
     private int $m;
 
-    /** @var list<list<float>> m rows and the cost row, each n + m wide */
+    /** @var array<int, array<int, float>> m rows and the cost row, each n + m wide */
     private array $tableau = [];
 
-    /** @var list<int> */
+    /** @var array<int, int> */
     private array $basis = [];
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $values = [];
 
     /** @var array<int, true> columns out of the basis that lie at their upper bound */
@@ -38,10 +38,10 @@ final class Simplex
     /** @var list<bool> rows that were turned round because only their upper bound is finite */
     private array $turned = [];
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $ranges = [];
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $penalties = [];
 
     private function __construct(private readonly Programme $programme)
@@ -120,8 +120,8 @@ final class Simplex
     }
 
     /**
-     * @param  list<float>  $at
-     * @return array{float, float, list<float>} sign in the identity, price of the basis, the tableau's row without it
+     * @param  array<int, float>  $at
+     * @return array{float, float, array<int, float>} sign in the identity, price of the basis, the tableau's row without it
      */
     private function seated(int $i, int $j, array $at): array
     {
@@ -135,8 +135,8 @@ final class Simplex
 
     /**
      * @param  array<int, int>  $seats
-     * @param  list<float>  $at
-     * @return array{float, float, list<float>} as of `seated()`
+     * @param  array<int, float>  $at
+     * @return array{float, float, array<int, float>} as of `seated()`
      */
     private function opened(int $i, Row $row, array $seats, array $at): array
     {
@@ -267,7 +267,7 @@ final class Simplex
         return [$found, $found < 0 || ! isset($atMost[$found])];
     }
 
-    /** @return list<float> the column in the tableau, with its reduced cost last */
+    /** @return array<int, float> the column in the tableau, with its reduced cost last */
     private function column(int $column): array
     {
         if ($column < $this->n) {
@@ -284,7 +284,7 @@ final class Simplex
         return $entries;
     }
 
-    /** @param  list<float>  $column */
+    /** @param  array<int, float>  $column */
     private function pivot(int $row, array $column): void
     {
         $by = $column[$row];

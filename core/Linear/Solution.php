@@ -8,10 +8,10 @@ namespace Aglyca\Core\Linear;
 final readonly class Solution
 {
     /**
-     * @param  list<float>  $grams  by variable
-     * @param  list<float>  $prices  by row: what the objective falls by where the row's binding bound gives way by one
+     * @param  array<int, float>  $grams  by variable
+     * @param  array<int, float>  $prices  by row: what the objective falls by where the row's binding bound gives way by one
      *     unit
-     * @param  list<float>  $misses  by row: below (negative) or above (positive) its bounds; 0 where it is kept
+     * @param  array<int, float>  $misses  by row: below (negative) or above (positive) its bounds; 0 where it is kept
      */
     public function __construct(
         public float $objective,

@@ -37,13 +37,13 @@ final readonly class Clauses
     /** @return list<Clause> */
     private function ofSentence(string $sentence): array
     {
-        $cuts = [[0, null]];
+        $cuts = [[0, null, 0]];
         $previous = null;
         foreach ($this->actions->in($sentence) as [$at, $action]) {
             $between = $previous === null ? '' : substr($sentence, $previous[0], $at - $previous[0]);
             $last = array_key_last($cuts);
             if ($previous === null || preg_match(self::LETS, $between) === 1 && $action->hands !== 'all') {
-                $cuts[$last][1] = $action;
+                $cuts[$last] = [$cuts[$last][0], $action, $cuts[$last][2]];
             } elseif (
                 preg_match(self::JOINS, $between, $m) === 1 &&
                 ($this->isApart($previous[1], $action) || preg_match('~then|;~iu', $m[0]) === 1)
@@ -54,7 +54,7 @@ final readonly class Clauses
         }
         $clauses = [];
         foreach ($cuts as $i => [$at, $action]) {
-            $end = isset($cuts[$i + 1]) ? $cuts[$i + 1][0] - ($cuts[$i + 1][2] ?? 0) : strlen($sentence);
+            $end = isset($cuts[$i + 1]) ? $cuts[$i + 1][0] - $cuts[$i + 1][2] : strlen($sentence);
             $words = trim(substr($sentence, $at, $end - $at));
             if ($words !== '') {
                 $words = mb_strtoupper(mb_substr($words, 0, 1)).mb_substr($words, 1);

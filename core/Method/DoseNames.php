@@ -139,7 +139,11 @@ final readonly class DoseNames
             : [];
     }
 
-    /** Whether the words are a food that is not among them: "coconut milk" is not the milk. */
+    /**
+     * Whether the words are a food that is not among them: "coconut milk" is not the milk.
+     *
+     * @param  list<string>  $words
+     */
     public function isAnother(array $words): bool
     {
         return count($words) > 1 && $this->foods->isName(implode(' ', $words)) && $this->called($words) === [];

@@ -337,7 +337,7 @@ final readonly class MethodReader
                 }
             }
             if ($doses !== []) {
-                $groups[] = new Mention($at, strlen($words), $doses, true);
+                $groups[] = new Mention($at, strlen((string) $words), $doses, true);
                 $seen = [...$seen, ...$doses];
             }
         }

@@ -429,7 +429,7 @@ final readonly class MethodWriter
         $text = $operation->step->text;
         preg_match_all(self::SUGAR, $text, $found, PREG_SET_ORDER | PREG_OFFSET_CAPTURE | PREG_UNMATCHED_AS_NULL);
         foreach ($found as $m) {
-            [$words, $at] = $m[0];
+            [$words, $at] = [(string) $m[0][0], $m[0][1]];
             $isFree =
                 preg_match('~^[- ]?(?:free|alcohol|substitute)~i', substr($text, $at + strlen($words))) === 1 ||
                 preg_match(self::NO_SUGAR, substr($text, 0, $at)) === 1;

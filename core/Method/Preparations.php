@@ -22,7 +22,7 @@ final readonly class Preparations
 
     public function __construct(Tables $tables, private Scaler $scaler)
     {
-        $this->does = array_column($tables->rows('preparations'), 'does', 'food');
+        $this->does = $tables->pairs('preparations', 'does', 'food');
     }
 
     /** What it is called that is made first of what took a food's place, "crumbs"; "" where nothing is. */

@@ -104,14 +104,14 @@ final readonly class TaskLinker
         }
         $threads->turnTo($component);
         $isWait = $task->isWait() && ! $task->isHot();
-        $joins = function (array $bowl) use ($task, $component, $isFresh, $isWait, $formula, $isLast): bool {
+        $joins = function (Bowl $bowl) use ($task, $component, $isFresh, $isWait, $formula, $isLast): bool {
             if ($isLast) {
                 return true;
             }
-            if ($bowl['component'] === $component) {
+            if ($bowl->component === $component) {
                 return ! $isWait && (! $isFresh || $this->names($task, $bowl));
             }
-            $name = $formula->components[$bowl['component']] ?? '';
+            $name = $formula->components[$bowl->component] ?? '';
 
             return ($name !== '' && preg_match('~\b'.preg_quote($name, '~').'\b~iu', $task->text) === 1) ||
                 (! $isFresh &&
@@ -130,13 +130,12 @@ final readonly class TaskLinker
             $task->action->key !== 'whip';
     }
 
-    /** @param  array{component: int, last: string, words: list<string>, dry: bool}  $bowl */
-    private function names(Task $task, array $bowl): bool
+    private function names(Task $task, Bowl $bowl): bool
     {
-        if ($bowl['dry'] && preg_match('~\b(?:dry|flours?|almond|what was whisked|crumbs?)\b~iu', $task->text) === 1) {
+        if ($bowl->isDry && preg_match('~\b(?:dry|flours?|almond|what was whisked|crumbs?)\b~iu', $task->text) === 1) {
             return true;
         }
-        foreach ($bowl['words'] as $word) {
+        foreach ($bowl->words as $word) {
             if (preg_match('~\b'.preg_quote($word, '~').'s?\b~iu', $task->text) === 1) {
                 return true;
             }

@@ -164,7 +164,7 @@ final readonly class TaskMaker
             }
         }
 
-        return $kept;
+        return array_values($kept);
     }
 
     /**

@@ -4,19 +4,17 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Method;
 
-use Aglyca\Core\Larder\Role;
-
-/** What stands in which bowl while a method is read: each bowl with the task that touched it last. */
+/** The bowls that stand about while a method is read. */
 final class Threads
 {
-    /** @var array<int, array{component: int, last: string, words: list<string>, dry: bool}> */
+    /** @var array<int, Bowl> */
     private array $open = [];
 
     private ?int $current = null;
 
     public function begin(int $component): void
     {
-        $this->open[] = ['component' => $component, 'last' => '', 'words' => [], 'dry' => false];
+        $this->open[] = new Bowl($component);
         $this->current = array_key_last($this->open);
     }
 
@@ -28,7 +26,7 @@ final class Threads
     /** Goes back to the bowl of a part of the dessert that was touched last. */
     public function turnTo(int $component): void
     {
-        if ($this->current === null || $this->open[$this->current]['component'] !== $component) {
+        if ($this->current === null || $this->open[$this->current]->component !== $component) {
             $this->current = array_key_last($this->of($component)) ?? $this->current;
         }
     }
@@ -36,7 +34,7 @@ final class Threads
     /**
      * Pours into the current bowl those that fit, and tells the tasks after which it can be done.
      *
-     * @param  callable(array{component: int, last: string, words: list<string>, dry: bool}): bool  $fits
+     * @param  callable(Bowl): bool  $fits
      * @return list<string>
      */
     public function pour(callable $fits): array
@@ -44,9 +42,9 @@ final class Threads
         $after = [];
         foreach ($this->open as $i => $bowl) {
             if ($i === $this->current || $fits($bowl)) {
-                $after[] = $bowl['last'];
+                $after[] = $bowl->last;
                 if ($i !== $this->current && $this->current !== null) {
-                    $this->open[$this->current]['words'] = [...$this->open[$this->current]['words'], ...$bowl['words']];
+                    $this->open[$this->current] = $this->open[$this->current]->with($bowl);
                     unset($this->open[$i]);
                 }
             }
@@ -58,15 +56,8 @@ final class Threads
     /** @param  list<StepUse>  $uses */
     public function touch(string $id, array $uses): void
     {
-        if ($this->current === null) {
-            return;
-        }
-        $bowl = &$this->open[$this->current];
-        $bowl['last'] = $id;
-        foreach ($uses as $use) {
-            $words = explode(' ', NewNames::name($use->food));
-            $bowl['words'][] = (string) end($words);
-            $bowl['dry'] = $bowl['dry'] || $use->food->role === Role::Body;
+        if ($this->current !== null) {
+            $this->open[$this->current] = $this->open[$this->current]->touched($id, $uses);
         }
     }
 
@@ -76,9 +67,9 @@ final class Threads
         return array_values(array_filter(array_column($this->open, 'last'), static fn (string $id): bool => $id !== ''));
     }
 
-    /** @return array<int, array{component: int, last: string, words: list<string>, dry: bool}> */
+    /** @return array<int, Bowl> */
     private function of(int $component): array
     {
-        return array_filter($this->open, static fn (array $b): bool => $b['component'] === $component);
+        return array_filter($this->open, static fn (Bowl $b): bool => $b->component === $component);
     }
 }

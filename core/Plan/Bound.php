@@ -56,7 +56,8 @@ final readonly class Bound
 
         $blocks = [];
         foreach ($this->heats as [$jobs, $minutes, $tail]) {
-            $blocks[] = [min(array_map(static fn (int $j): int => $starts[$j], $jobs)), $minutes, $tail];
+            $first = array_reduce($jobs, static fn (int $least, int $j): int => min($least, $starts[$j]), PHP_INT_MAX);
+            $blocks[] = [$first, $minutes, $tail];
         }
 
         return count($blocks) < 2 ? $bound : max($bound, $this->byTurns($blocks, []));

@@ -239,7 +239,7 @@ final readonly class DayPlanner
         $spans = [];
         foreach ($sheet->problem->blocks as $block) {
             $of = array_map(static fn (int $j): Slot => $byKey[$sheet->jobs[$j]->key()], $block['jobs']);
-            $spans[] = [min(array_column($of, 'start')), max(array_column($of, 'end')), $block['heat']];
+            $spans[] = [min([PHP_INT_MAX, ...array_column($of, 'start')]), max([0, ...array_column($of, 'end')]), $block['heat']];
         }
         sort($spans);
         [$minutes, $until, $heats] = [0, PHP_INT_MIN, []];

@@ -94,7 +94,7 @@ final class Network
             }
         }
 
-        return $starts;
+        return array_values($starts);
     }
 
     private function awake(int $i, int $start): int

@@ -51,7 +51,7 @@ final readonly class AmountParser
 
     public function __construct(private UnitTable $units, private Constants $constants, Tables $tables)
     {
-        $this->heaps = array_map(floatval(...), array_column($tables->rows('qualifiers'), 'factor', 'word'));
+        $this->heaps = $tables->numbers('qualifiers', 'factor', 'word');
     }
 
     /**
@@ -181,7 +181,7 @@ final readonly class AmountParser
     /**
      * What stands beside the first measure: another in brackets or after a stroke, or one more to add.
      *
-     * @param  list<Measure>  $measures
+     * @param  non-empty-list<Measure>  $measures
      * @return Measure|true|null true where the last measure was completed instead
      */
     private function second(TokenStream $t, array &$measures): Measure|true|null
@@ -192,8 +192,8 @@ final readonly class AmountParser
             $t->next();
             $more = $this->measure($t);
             if ($more !== null && $more->unit !== null) {
-                $last = array_pop($measures);
-                $measures[] = $last->withPlus($more);
+                $at = count($measures) - 1;
+                $measures[$at] = $measures[$at]->withPlus($more);
 
                 return true;
             }
@@ -212,15 +212,15 @@ final readonly class AmountParser
             }
         }
         $t->restore($at);
-        if ($measures[array_key_last($measures)]->unit !== null && ($t->peek()?->isNumber() ?? false)) {
+        $last = $measures[count($measures) - 1];
+        if ($last->unit !== null && ($t->peek()?->isNumber() ?? false)) {
             $other = $this->measure($t);
             if ($other?->unit !== null && $other->unit->kind !== UnitKind::Count) {
-                $last = $measures[array_key_last($measures)];
                 if (
-                    in_array($other->unit->key, self::ADDS[$last->unit->key ?? ''] ?? [], true) &&
+                    in_array($other->unit->key, self::ADDS[$last->unit->key] ?? [], true) &&
                     $other->count->value * $other->unit->size < $last->unit->size
                 ) {
-                    $measures[array_key_last($measures)] = $last->withPlus($other);
+                    $measures[count($measures) - 1] = $last->withPlus($other);
 
                     return true;
                 }
@@ -233,7 +233,7 @@ final readonly class AmountParser
         return null;
     }
 
-    /** @param  list<Measure>  $measures */
+    /** @param  non-empty-list<Measure>  $measures */
     private function bracket(TokenStream $t, array &$measures): Measure|true|null
     {
         $t->next();
@@ -258,13 +258,12 @@ final readonly class AmountParser
         if ($t->lower() === 'of') {
             $t->next();
         }
-        $last = $measures[array_key_last($measures)];
+        $last = $measures[count($measures) - 1];
         if (
             $each ||
             ($last->unit !== null && in_array($last->unit->key, self::PACKAGES, true) && $last->size === null)
         ) {
-            array_pop($measures);
-            $measures[] = $last->withSize($inside);
+            $measures[count($measures) - 1] = $last->withSize($inside);
 
             return true;
         }

@@ -65,7 +65,7 @@ final readonly class Heats
             }
         }
 
-        return $heats;
+        return array_values($heats);
     }
 
     /** @param  array<array-key, array{?string, int}>  $m */
@@ -103,6 +103,8 @@ final readonly class Heats
     /**
      * A bare number is a heat only where an oven's heat can stand: "at 325 for", "oven 350", "a 375 oven", "then 20
      * min at 250".
+     *
+     * @param  array<array-key, array{?string, int}>  $m
      */
     private function standsAlone(string $text, array $m, bool $isOven, bool $isFan, float $number): bool
     {
@@ -170,7 +172,7 @@ final readonly class Heats
 
     private static function lastOf(string $pattern, string $text): int
     {
-        return preg_match_all($pattern, $text, $found, PREG_OFFSET_CAPTURE) > 0 ? end($found[0])[1] : -1;
+        return preg_match_all($pattern, $text, $found, PREG_OFFSET_CAPTURE) > 0 ? (int) array_column($found[0], 1)[count($found[0]) - 1] : -1;
     }
 
     /** "180C/160C fan/gas 4" is one heat said three times. */

@@ -35,7 +35,7 @@ final readonly class Lexer
         preg_match_all($this->pattern, $text, $found, PREG_SET_ORDER | PREG_OFFSET_CAPTURE | PREG_UNMATCHED_AS_NULL);
         $tokens = [];
         foreach ($found as $match) {
-            [$raw, $at] = $match[0];
+            [$raw, $at] = [(string) $match[0][0], $match[0][1]];
             $tokens[] = match (true) {
                 isset($match['number'][0]) => new Token(
                     TokenKind::Number,

@@ -19,7 +19,7 @@ final class LineReader
     /** "For dusting: 2 tbsp sugar" */
     private const FOR_PART = '~^\W*(?:for|to)\s+(?:dust|greas|serv|sprinkl|roll|coat|garnish|decorat|brush|lin|finish)\w*\s*:~iu';
 
-    /** @var array<string, array{form: string, kind: string}> */
+    /** @var array<string, array<string, string>> rows of `data/prep_words.csv` by word */
     private array $prepWords;
 
     private string $prepPattern;
@@ -36,13 +36,12 @@ final class LineReader
         private readonly Constants $constants,
         Tables $tables,
     ) {
-        $this->prepWords = array_column(
-            array_filter($tables->rows('prep_words'), static fn (array $row): bool => $row['kind'] !== 'ignore'),
-            null,
-            'word',
+        $this->prepWords = array_filter(
+            $tables->keyed('prep_words', 'word'),
+            static fn (array $row): bool => $row['kind'] !== 'ignore',
         );
-        $this->allergenWords = array_column($tables->rows('allergen_words'), 'allergen', 'pattern');
-        $words = array_map(static fn (string $w): string => preg_quote($w, '~'), array_keys($this->prepWords));
+        $this->allergenWords = $tables->pairs('allergen_words', 'allergen', 'pattern');
+        $words = array_map(static fn (int|string $w): string => preg_quote((string) $w, '~'), array_keys($this->prepWords));
         usort($words, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
         $this->prepPattern = '~(?<!\pL)(?:'.implode('|', $words).')(?!\pL)~iu';
     }
@@ -219,7 +218,7 @@ final class LineReader
             $weighed[] = [$measure, $grams];
         }
         $chosen = $this->chosen($weighed);
-        if ($chosen === null) {
+        if ($chosen === null || $food === null) {
             return [$this->massAlone($weighed), $food === null ? [] : [Flag::NoAmount]];
         }
         [$measure, $grams] = $chosen;

@@ -9,7 +9,7 @@ use Aglyca\Core\Tables;
 /** What recipes call the pieces that they make, and the wholes that are cut (`data/piece_words.csv`). */
 final readonly class PieceWords
 {
-    /** @var array<string, array{one: string, kind: string}> */
+    /** @var array<string, array<string, string>> rows of `data/piece_words.csv` by word */
     private array $words;
 
     /** All of them as alternatives of a pattern, longest first; hyphens stand for spaces too. */
@@ -17,8 +17,8 @@ final readonly class PieceWords
 
     public function __construct(Tables $tables)
     {
-        $this->words = array_column($tables->rows('piece_words'), null, 'word');
-        $all = array_keys($this->words + array_flip(array_column($tables->rows('piece_words'), 'one')));
+        $this->words = $tables->keyed('piece_words', 'word');
+        $all = array_map(strval(...), array_keys($this->words + $tables->keyed('piece_words', 'one')));
         usort($all, static fn (string $a, string $b): int => mb_strlen($b) <=> mb_strlen($a));
         $this->any = implode(
             '|',

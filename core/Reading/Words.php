@@ -33,9 +33,9 @@ final readonly class Words
     public function __construct(Tables $tables)
     {
         $this->parts = array_flip(array_column($tables->rows('part_words'), 'word'));
-        $this->fractions = array_map(floatval(...), array_column($tables->rows('fractions'), 'value', 'sign'));
+        $this->fractions = $tables->numbers('fractions', 'value', 'sign');
         $rows = $tables->rows('number_words');
-        $this->numbers = array_map(floatval(...), array_column($rows, 'value', 'word'));
+        $this->numbers = $tables->numbers('number_words', 'value', 'word');
         $this->signs = implode('', array_keys($this->fractions));
         $this->digit = "[\\d$this->signs]";
         $isWhole = static fn (array $row): bool => $row['kind'] === 'number' &&

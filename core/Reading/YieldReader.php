@@ -248,7 +248,7 @@ final readonly class YieldReader
                     $one = $this->yielded($m, (string) ($m['what'] ?? ''));
                     $isFew =
                         ($rank > 1 && ($one->pieces ?? 0) < 3) ||
-                        preg_match('~\b(?:batches|bowls?|parts|layers|halves|sheets?|portions\s+of)\b~iu', $m[0]) === 1;
+                        preg_match('~\b(?:batches|bowls?|parts|layers|halves|sheets?|portions\s+of)\b~iu', (string) $m[0]) === 1;
                     if ($one->pieces !== null && ! $isFew && ! ($this->pieces->isWhole($one->pieceName) && $rank > 1)) {
                         $best = $one;
                     }

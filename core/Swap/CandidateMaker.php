@@ -159,7 +159,7 @@ final readonly class CandidateMaker
         return array_sum(
             array_map(
                 fn (int $i): float => $formula->doses[$i]->mass() *
-                    $this->larder->typical($formula->doses[$i]->food, 'sweetness'),
+                    $this->larder->typical($formula->doses[$i]->known(), 'sweetness'),
                 $lines,
             ),
         );
@@ -171,7 +171,7 @@ final readonly class CandidateMaker
         $water = 0.0;
         foreach ($sorting->allSugars() as $i) {
             $dose = $formula->doses[$i];
-            $water += $dose->food->isLiquid() ? $dose->food->nutrients($dose->mass())->water : 0.0;
+            $water += $dose->known()->isLiquid() ? $dose->known()->nutrients($dose->mass())->water : 0.0;
         }
 
         return $water >= $this->constants->get('scale-step')
@@ -218,7 +218,7 @@ final readonly class CandidateMaker
     private function single(Dose $dose, Wishes $wishes, float $drinks, float $water, bool $isSet): array
     {
         $parts = [];
-        foreach ($this->schools->single($dose->food->key, $wishes->without) as $row) {
+        foreach ($this->schools->single($dose->known()->key, $wishes->without) as $row) {
             $grams = $dose->mass() * (float) $row['ratio'];
             if ($row['to'] === '~sweet') {
                 foreach ($this->sweeteners($grams * $wishes->sweetness, SugarForm::Granulated, $wishes) as $offer) {
@@ -251,7 +251,7 @@ final readonly class CandidateMaker
                 continue;
             }
             $grams = $row['to'] === 'xanthan' ? min($grams, $this->constants->get('xanthan-most') * $water) : $grams;
-            $grams *= $dose->food->role === Role::Wet && $dose->food->isLiquid() ? $drinks : 1.0;
+            $grams *= $dose->known()->role === Role::Wet && $dose->known()->isLiquid() ? $drinks : 1.0;
             $food = $this->larder->get(
                 $row['to'] === '~flour' ? $this->schools->parts($this->school($wishes))[0]['food'] : $row['to'],
             );
@@ -260,7 +260,9 @@ final readonly class CandidateMaker
                 $parts[] = $this->part($food->key, $grams, $row['why'], $dose->component, $dose->key, $wishes);
             }
         }
-        $instead = $parts === [] && ! $this->allows($dose->food, $wishes) ? $this->allowed($dose->food, $wishes) : null;
+        $instead = $parts === [] && ! $this->allows($dose->known(), $wishes)
+                ? $this->allowed($dose->known(), $wishes)
+                : null;
 
         return $instead === null
             ? $parts
@@ -312,7 +314,7 @@ final readonly class CandidateMaker
         $flour = 0.0;
         foreach ($sorting->flours as $i) {
             $flour +=
-                $formula->doses[$i]->mass() * $this->larder->typical($formula->doses[$i]->food, 'flour-equivalent');
+                $formula->doses[$i]->mass() * $this->larder->typical($formula->doses[$i]->known(), 'flour-equivalent');
         }
         if ($flour <= 0) {
             return [];
@@ -379,7 +381,7 @@ final readonly class CandidateMaker
     {
         return match ($purpose) {
             Purpose::Egg => min($family->eggsMost, $this->constants->get('extra-eggs-most')) *
-                $this->larder->portion($this->larder->get('egg'), '')->value,
+                $this->larder->each('egg'),
             Purpose::Water => $this->constants->get('water-most') * $flour,
             default => INF,
         };
@@ -406,7 +408,7 @@ final readonly class CandidateMaker
         );
         $fat = array_sum(
             array_map(
-                static fn (int $i): float => $formula->doses[$i]->food->nutrients($formula->doses[$i]->mass())->fat,
+                static fn (int $i): float => $formula->doses[$i]->known()->nutrients($formula->doses[$i]->mass())->fat,
                 $added,
             ),
         );
@@ -419,7 +421,7 @@ final readonly class CandidateMaker
         foreach ($added as $i) {
             $grams = $formula->doses[$i]->mass();
             $variables[] = new Offer(
-                $formula->doses[$i]->food, Purpose::Fat, $grams * $most, $grams * ($most - $cut), 0.0,
+                $formula->doses[$i]->known(), Purpose::Fat, $grams * $most, $grams * ($most - $cut), 0.0,
                 sprintf('the new flour brings %.0f g of fat', $brought), base: $grams * (1 - $most), dose: $i,
             );
         }

@@ -130,7 +130,7 @@ final readonly class ProgrammeSwapper
                     $exchange->component,
                     $exchange->from,
                     $stays > 0
-                        ? [$this->parts->part($dose->food, $stays, 'as much as finds an acid'), ...$parts]
+                        ? [$this->parts->part($dose->known(), $stays, 'as much as finds an acid'), ...$parts]
                         : $parts,
                     $why,
                 );
@@ -279,7 +279,7 @@ final readonly class ProgrammeSwapper
         if ($eggs === []) {
             return new Chosen($problem, $solution, $programme);
         }
-        $each = $this->larder->portion($this->larder->get('egg'), '')->value;
+        $each = $this->larder->each('egg');
         if (abs($solution->grams[$eggs[0]] / $each - round($solution->grams[$eggs[0]] / $each)) < 1e-9) {
             return new Chosen($problem, $solution, $programme);
         }
@@ -295,22 +295,14 @@ final readonly class ProgrammeSwapper
                 $held = $programme->holding($eggs[0], $count * $each);
                 $answer = Simplex::solve($held);
                 $objective = $answer->objective + $count * $each * $programme->costs[$eggs[0]];
-                if ($best === null || $objective < $best[0] - 1e-12) {
-                    $grams = $answer->grams;
-                    $grams[$eggs[0]] = $count * $each;
-                    $best = [
-                        $objective,
-                        new Chosen(
-                            $problem,
-                            new Solution($objective, $grams, $answer->prices, $answer->misses),
-                            $programme,
-                        ),
-                    ];
+                if ($best === null || $objective < $best->objective - 1e-12) {
+                    $grams = array_replace($answer->grams, [$eggs[0] => $count * $each]);
+                    $best = new Solution($objective, $grams, $answer->prices, $answer->misses);
                 }
             }
         }
 
-        return $best[1];
+        return new Chosen($problem, $best ?? $solution, $programme);
     }
 
     /**
@@ -348,7 +340,9 @@ final readonly class ProgrammeSwapper
         }
         foreach ($sweet as $form => $parts) {
             $sweet[$form] =
-                $wishes->blend->shares === [] && $over[$form] > 0 ? $this->evened($parts, $over[$form]) : $parts;
+                $wishes->blend->shares === [] && $over[$form] > 0
+                    ? $this->evened($parts, $over[$form])
+                    : $parts;
         }
         $waters = $choice->problem->component->candidates->waters;
         foreach (array_filter($sorting->sugars) as $form => $from) {
@@ -376,7 +370,7 @@ final readonly class ProgrammeSwapper
             );
         }
         foreach ($choice->problem->component->candidates->singles as $i => $parts) {
-            $role = $formula->doses[$i]->food->role;
+            $role = $formula->doses[$i]->known()->role;
             $why = isset($parts[0]) ? $parts[0]->why : '';
             $exchanges[] = $parts === []
                 ? Exchange::left($role, $component, $i, 'nothing allowed takes its place: left as it is')
@@ -435,17 +429,17 @@ final readonly class ProgrammeSwapper
         $role = $dose->food->role ?? Role::Flavour;
         $part = null;
         if ($egg > 0) {
-            $each = $this->larder->portion($dose->food, '')->value;
+            $each = $this->larder->each($dose->known()->key);
             $count = (int) round($egg / $each);
             $part = $this->parts->part(
-                $dose->food,
+                $dose->known(),
                 (max(1.0, round($dose->mass() / $each)) + $count) * $each,
                 $count === 1 ? 'one more to hold the crumb' : "$count more to hold the crumb",
             );
         } elseif ($varied !== null && abs($varied[1] - $dose->mass()) > $this->constants->get('scale-step') / 2) {
             $less = $dose->mass() - $varied[1];
             $part = $this->parts->part(
-                $dose->food,
+                $dose->known(),
                 $varied[1],
                 $less > 0 ? sprintf('%.0f g less: %s', $less, $varied[0]->why) : $varied[0]->why,
             );
@@ -471,7 +465,7 @@ final readonly class ProgrammeSwapper
     {
         $parts = [];
         foreach ($sorting->flours as $i) {
-            foreach ($this->schools->single($formula->doses[$i]->food->key) as $row) {
+            foreach ($this->schools->single($formula->doses[$i]->known()->key) as $row) {
                 $dose = $formula->doses[$i];
                 $food = $this->larder->get($row['to']);
                 $typed = $wishes->amount(new AmountKey($sorting->component, $food->key, $dose->key));

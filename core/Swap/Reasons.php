@@ -22,7 +22,7 @@ final class Reasons
 
     public function __construct(Tables $tables, private readonly Constants $constants)
     {
-        $this->rows = array_column($tables->rows('rows'), null, 'row');
+        $this->rows = $tables->keyed('rows', 'row');
     }
 
     public function why(Chosen $choice, int $offer): string

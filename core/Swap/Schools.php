@@ -45,11 +45,11 @@ final class Schools
         foreach ($tables->rows('single_swaps') as $row) {
             $this->singles[$row['from']][] = $row;
         }
-        $this->schools = array_column($tables->rows('flour_schools'), null, 'school');
+        $this->schools = $tables->keyed('flour_schools', 'school');
         foreach ($tables->rows('family_parts') as $row) {
             $this->families[$row['family']][] = $row;
         }
-        $this->fallbacks = array_column($tables->rows('fallbacks'), 'instead', 'food');
+        $this->fallbacks = $tables->pairs('fallbacks', 'instead', 'food');
         $this->prepared = array_flip(array_column($tables->rows('preparations'), 'food'));
         foreach ($tables->rows('flour_school_parts') as $row) {
             $this->parts[$row['school']][] = $row;

@@ -37,7 +37,7 @@ final readonly class ChangeMaker
         private Outlook $outlook,
         private Constants $constants,
     ) {
-        $this->rows = array_column($tables->rows('changes'), null, 'change');
+        $this->rows = $tables->keyed('changes', 'change');
     }
 
     public function of(string $key, Baked $baked): ?Change

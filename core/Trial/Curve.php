@@ -65,10 +65,10 @@ final readonly class Curve
         );
 
         return match (true) {
-            min($values) < $low => 'One reading is under '.
+            min([INF, ...$values]) < $low => 'One reading is under '.
                 $both($low).
                 ': that is usually treated at once with quick sugar. Follow your own plan.',
-            max($values) > $high => 'One reading is over '.
+            max([0.0, ...$values]) > $high => 'One reading is over '.
                 $both($high).
                 ': many are advised to check for ketones then. Follow your own plan.',
             default => '',

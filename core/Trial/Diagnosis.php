@@ -31,7 +31,7 @@ final readonly class Diagnosis
         private ChangeMaker $changes,
         private Constants $constants,
     ) {
-        $this->causes = array_column($tables->rows('causes'), null, 'cause');
+        $this->causes = $tables->keyed('causes', 'cause');
         $likely = [];
         foreach ($tables->rows('cause_signs') as $row) {
             $likely[$row['cause']][$row['kind']][$row['key']][$row['value']] = (float) $row['likelihood'];

@@ -91,9 +91,9 @@ final readonly class KitchenMeasure
 
     private static function value(string $count): float
     {
-        preg_match('/^(\d*)(.*)$/u', $count, $m);
+        $sign = ltrim($count, '0123456789');
 
-        return (float) $m[1] + self::FRACTIONS[$m[2] === '' ? '0' : $m[2]];
+        return (float) substr($count, 0, strlen($count) - strlen($sign)) + self::FRACTIONS[$sign === '' ? '0' : $sign];
     }
 
     private function eggs(Food $food, float $grams): string

@@ -6,6 +6,7 @@ namespace Aglyca\Core\Reading\Format;
 
 use Aglyca\Core\Reading\UnreadableRecipe;
 use DOMDocument;
+use DOMElement;
 use DOMXPath;
 
 /** A saved web page: the schema.org Recipe in it, or else its visible text. Nothing is fetched and nothing is run. */
@@ -48,21 +49,12 @@ final readonly class WebPage
         $document->loadHTML('<?xml encoding="UTF-8">'.$html, LIBXML_NONET | LIBXML_COMPACT);
         libxml_clear_errors();
         libxml_use_internal_errors($before);
-        foreach (
-            iterator_to_array(
-                (new DOMXPath($document))->query(
-                    '//script|//style|//noscript|//nav|//header|//footer|//form|//head|//template|//svg',
-                ) ?:
-                [],
-            ) as $node
-        ) {
+        $unread = '//script|//style|//noscript|//nav|//header|//footer|//form|//head|//template|//svg';
+        foreach (self::elements($document, $unread) as $node) {
             $node->parentNode?->removeChild($node);
         }
-        foreach (
-            iterator_to_array(
-                (new DOMXPath($document))->query('//p|//li|//br|//div|//tr|//h1|//h2|//h3|//h4|//h5|//h6') ?: [],
-            ) as $node
-        ) {
+        $blocks = '//p|//li|//br|//div|//tr|//h1|//h2|//h3|//h4|//h5|//h6';
+        foreach (self::elements($document, $blocks) as $node) {
             $node->parentNode?->insertBefore($document->createTextNode("\n"), $node);
             $node->appendChild($document->createTextNode("\n"));
         }
@@ -74,5 +66,13 @@ final readonly class WebPage
         );
 
         return $rows === [] ? throw UnreadableRecipe::noRecipeInside() : implode("\n", $rows)."\n";
+    }
+
+    /** @return list<DOMElement> */
+    private static function elements(DOMDocument $document, string $path): array
+    {
+        $found = iterator_to_array((new DOMXPath($document))->query($path) ?: [], false);
+
+        return array_values(array_filter($found, static fn (object $node): bool => $node instanceof DOMElement));
     }
 }

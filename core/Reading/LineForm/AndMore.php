@@ -64,7 +64,7 @@ final readonly class AndMore implements LineForm
                 [$done, $from, $last] = [[...$done, ...$firsts], $start, $next];
             } elseif (! $this->adds($next, mb_strtolower($m['join'][0]))) {
                 $last = null;
-            } elseif ($next->prep === '' && $done === [] && count($firsts) === 1) {
+            } elseif ($next->amount !== null && $next->prep === '' && $done === [] && count($firsts) === 1) {
                 $last = $first->withPlus($next->amount->measures[0], substr($body, 0, $end));
             } else {
                 $more = $this->things->one("$next->written $first->name, $next->prep")->from($start);

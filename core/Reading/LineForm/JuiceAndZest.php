@@ -60,16 +60,15 @@ final readonly class JuiceAndZest implements LineForm
         if (preg_match($this->before, $body, $m) !== 1 && preg_match($this->behind, $body, $m) !== 1) {
             return null;
         }
-        $parts = array_values(array_filter([$m['part'], $m['part2'] ?? '']));
+        $other = $m['part2'] ?? '';
+        if ($other === '') {
+            return [$this->part($m['rest'], $m['part'], $body)];
+        }
 
-        return array_map(
-            fn (string $part): Split => $this->part(
-                $m['rest'],
-                $part,
-                count($parts) > 1 ? mb_strtolower($part)." of {$m['rest']}" : $body,
-            ),
-            $parts,
-        );
+        return [
+            $this->part($m['rest'], $m['part'], mb_strtolower($m['part'])." of {$m['rest']}"),
+            $this->part($m['rest'], $other, mb_strtolower($other)." of {$m['rest']}"),
+        ];
     }
 
     private function part(string $fruit, string $part, string $body): Split
