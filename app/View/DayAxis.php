@@ -75,8 +75,8 @@ final readonly class DayAxis
     {
         $spans = [];
         foreach ($plan->slots as $slot) {
-            foreach ($slot->job->task->hands->holds($slot->job->task->typical) as [$offset, $length]) {
-                $spans[] = [$slot->start + $offset, $slot->start + $offset + $length];
+            foreach ($slot->job->task->hands->holds($slot->job->task->typical) as $held) {
+                $spans[] = [$slot->start + $held->from, $slot->start + $held->to];
             }
             if ($slot->job->task->place === 'oven') {
                 $spans[] = [$slot->start, $slot->end];

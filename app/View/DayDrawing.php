@@ -6,6 +6,7 @@ namespace App\View;
 
 use Aglyca\Core\Plan\Night;
 use Aglyca\Core\Plan\Slot;
+use Aglyca\Core\Quantity\Stretch;
 use App\Support\PlannedDay;
 
 /** A day drawn: lanes of work, the oven's heat, hands, and the moment when all is ready. */
@@ -89,9 +90,9 @@ final readonly class DayDrawing
     public function nights(): array
     {
         return array_map(
-            fn (array $n): array => [
-                'x' => $this->axis->x($n[0]),
-                'width' => max(1.0, $this->axis->x($n[1]) - $this->axis->x($n[0])),
+            fn (Stretch $night): array => [
+                'x' => $this->axis->x($night->from),
+                'width' => max(1.0, $this->axis->x($night->to) - $this->axis->x($night->from)),
             ],
             Night::between(
                 $this->day->plan->begins(),
@@ -153,8 +154,8 @@ final readonly class DayDrawing
     {
         $spans = [];
         foreach ($this->day->plan->slots as $slot) {
-            foreach ($slot->job->task->hands->holds($slot->job->task->typical) as [$offset, $length]) {
-                $spans[] = [$slot->start + $offset, $slot->start + $offset + $length];
+            foreach ($slot->job->task->hands->holds($slot->job->task->typical) as $held) {
+                $spans[] = [$slot->start + $held->from, $slot->start + $held->to];
             }
         }
         sort($spans);

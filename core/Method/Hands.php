@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Method;
 
+use Aglyca\Core\Quantity\Stretch;
+
 /** When a piece of work needs hands: all the time, or so many minutes at its start and at its end. */
 final readonly class Hands
 {
@@ -32,29 +34,25 @@ final readonly class Hands
     /**
      * The stretches that need hands in work of so many minutes.
      *
-     * @return list<array{int, int}> from its start, and how long
+     * @return list<Stretch> from its start
      */
     public function holds(int $minutes): array
     {
         if ($this->isAll || $this->start + $this->end >= $minutes) {
-            return $minutes === 0 || $this->isNone() ? [] : [[0, $minutes]];
+            return $minutes === 0 || $this->isNone() ? [] : [new Stretch(0, $minutes)];
         }
+        $ends = [new Stretch(0, $this->start), new Stretch($minutes - $this->end, $minutes)];
 
-        return array_values(
-            array_filter(
-                [[0, $this->start], [$minutes - $this->end, $this->end]],
-                static fn (array $h): bool => $h[1] > 0,
-            ),
-        );
+        return array_values(array_filter($ends, static fn (Stretch $held): bool => $held->length() > 0));
     }
 
-    /** @return "all"|"none"|array{start_min: int, end_min: int} */
+    /** @return string|array<string, int> "all", "none", or `start_min` and `end_min` */
     public function toJson(): string|array
     {
-        return $this->isAll
-            ? 'all'
-            : ($this->isNone()
-                ? 'none'
-                : ['start_min' => $this->start, 'end_min' => $this->end]);
+        if ($this->isAll) {
+            return 'all';
+        }
+
+        return $this->isNone() ? 'none' : ['start_min' => $this->start, 'end_min' => $this->end];
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Plan;
 
+use Aglyca\Core\Quantity\Stretch;
+
 /** A time before which the last of the jobs that count cannot end, whatever the order. */
 final readonly class Bound
 {
@@ -23,15 +25,15 @@ final readonly class Bound
     {
         $tails = $this->tails();
         $places = [];
-        foreach ($problem->places as $name => [$capacity, $holds]) {
+        foreach ($problem->places as $name => $shared) {
             $kept = [];
-            foreach ($holds as $hold) {
+            foreach ($shared->holds as $hold) {
                 if ($tails[$hold->job] !== null) {
                     $kept[] = [$hold, max(0, $tails[$hold->job] - $hold->offset - $hold->length)];
                 }
             }
-            if (count($kept) > $capacity) {
-                $places[$name] = [$capacity, $kept];
+            if (count($kept) > $shared->capacity) {
+                $places[$name] = [$shared->capacity, $kept];
             }
         }
         $this->places = $places;
@@ -73,10 +75,10 @@ final readonly class Bound
     {
         $longest = [];
         foreach ($this->problem->blocks as $block) {
-            $offsets = array_fill_keys($block['jobs'], 0);
-            foreach ($this->problem->arcs as [$i, $j, $w]) {
-                if (isset($offsets[$i], $offsets[$j])) {
-                    $offsets[$j] = max($offsets[$j], $w);
+            $offsets = array_fill_keys($block->jobs, 0);
+            foreach ($this->problem->arcs as $arc) {
+                if (isset($offsets[$arc->from], $offsets[$arc->to])) {
+                    $offsets[$arc->to] = max($offsets[$arc->to], $arc->lag);
                 }
             }
             [$minutes, $reach] = [0, null];
@@ -84,8 +86,8 @@ final readonly class Bound
                 $minutes = max($minutes, $offset + $this->problem->minutes[$j]);
                 $reach = $tails[$j] === null ? $reach : max($reach ?? 0, $offset + $tails[$j]);
             }
-            if ($reach !== null && $minutes > ($longest[(string) $block['heat']][1] ?? 0)) {
-                $longest[(string) $block['heat']] = [$block['jobs'], $minutes, $reach - $minutes];
+            if ($reach !== null && $minutes > ($longest[(string) $block->heat][1] ?? 0)) {
+                $longest[(string) $block->heat] = [$block->jobs, $minutes, $reach - $minutes];
             }
         }
 
@@ -105,9 +107,10 @@ final readonly class Bound
         }
         do {
             $isMoved = false;
-            foreach ($this->problem->arcs as [$i, $j, $w]) {
-                if ($w >= 0 && $tails[$j] !== null && $tails[$j] + $w > ($tails[$i] ?? -1)) {
-                    $tails[$i] = $tails[$j] + $w;
+            foreach ($this->problem->arcs as $arc) {
+                $tail = $tails[$arc->to];
+                if ($arc->lag >= 0 && $tail !== null && $tail + $arc->lag > ($tails[$arc->from] ?? -1)) {
+                    $tails[$arc->from] = $tail + $arc->lag;
                     $isMoved = true;
                 }
             }
@@ -121,7 +124,7 @@ final readonly class Bound
      *
      * @param  list<int>  $starts
      * @param  list<array{Hold, int}>  $holds
-     * @param  list<array{int, int}>  $asleep
+     * @param  list<Stretch>  $asleep
      */
     private function oneByOne(array $starts, array $holds, array $asleep): int
     {
@@ -135,7 +138,7 @@ final readonly class Bound
 
     /**
      * @param  list<array{int, int, int}>  $coming  from when, how long, and what must follow
-     * @param  list<array{int, int}>  $asleep
+     * @param  list<Stretch>  $asleep
      */
     private function byTurns(array $coming, array $asleep): int
     {
@@ -150,14 +153,14 @@ final readonly class Bound
                 $ready->insert([$coming[$k][1], $coming[$k][2]], $coming[$k][2]);
                 $k++;
             }
-            foreach ($asleep as [$from, $to]) {
-                $now = $now >= $from && $now < $to ? $to : $now;
+            foreach ($asleep as $night) {
+                $now = $night->holds($now) ? $night->to : $now;
             }
             /** @var array{int, int} $work */
             $work = $ready->extract();
             $next = $k < $n ? max($now, $coming[$k][0]) : PHP_INT_MAX;
-            foreach ($asleep as [$from]) {
-                $next = $from > $now ? min($next, $from) : $next;
+            foreach ($asleep as $night) {
+                $next = $night->from > $now ? min($next, $night->from) : $next;
             }
             if ($now + $work[0] > $next) {
                 $ready->insert([$work[0] - ($next - $now), $work[1]], $work[1]);

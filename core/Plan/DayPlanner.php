@@ -6,6 +6,7 @@ namespace Aglyca\Core\Plan;
 
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Method\Task;
+use Aglyca\Core\Quantity\Stretch;
 
 /** Finds when to do what, so that one or several desserts are ready together. */
 final readonly class DayPlanner
@@ -150,9 +151,15 @@ final readonly class DayPlanner
             $asked->places,
             $asked->zone,
         );
-        $asleep = array_map(static fn (array $n): array => [$n[0] - $origin, $n[1] - $origin], $nights);
+        $asleep = array_map(static fn (Stretch $night): Stretch => $night->later(-$origin), $nights);
         $releases = array_map(static fn (int $at): int => $isBack ? $origin - $at : $at - $origin, $asked->held);
-        [$sheet, $found] = $this->found($tasks, $asked->places, $asleep, $isBack, $releases);
+        [$sheet, $found] = $this->found(
+            $tasks,
+            $asked->places,
+            $asleep,
+            $isBack ? Direction::Back : Direction::Forward,
+            $releases,
+        );
         $slots = [];
         foreach ($sheet->jobs as $j => $job) {
             $start = $isBack ? $origin - $found->starts[$j] - $job->task->typical : $origin + $found->starts[$j];
@@ -164,16 +171,16 @@ final readonly class DayPlanner
 
     /**
      * @param  list<Task>  $tasks
-     * @param  list<array{int, int}>  $asleep
+     * @param  list<Stretch>  $asleep
      * @param  array<string, int>  $releases
      * @return array{JobSheet, Found}
      */
-    private function found(array $tasks, Places $places, array $asleep, bool $isBack, array $releases): array
+    private function found(array $tasks, Places $places, array $asleep, Direction $direction, array $releases): array
     {
         // Where what must follow at once cannot, it follows as soon as may be.
         foreach ([$tasks, array_map(static fn (Task $t): Task => $t->loose(), $tasks)] as $tried) {
-            $sheet = $this->problems->make($tried, $places, $asleep, $isBack, $releases);
-            $problem = $isBack ? $sheet->problem->mirrored() : $sheet->problem;
+            $sheet = $this->problems->make($tried, $places, $asleep, $direction, $releases);
+            $problem = $direction === Direction::Back ? $sheet->problem->mirrored() : $sheet->problem;
             $found = (new Search($problem, (int) $this->constants->get('plan-nodes')))->run();
             if ($found !== null) {
                 return [$sheet, $found];
@@ -222,7 +229,9 @@ final readonly class DayPlanner
         $start = $hands === [] ? $ready : min(array_column($hands, 'start'));
         $handsOn = 0;
         foreach ($slots as $slot) {
-            $handsOn += array_sum(array_column($slot->job->task->hands->holds($slot->job->task->typical), 1));
+            foreach ($slot->job->task->hands->holds($slot->job->task->typical) as $held) {
+                $handsOn += $held->length();
+            }
         }
         [$oven, $heats] = $this->oven($sheet, $byKey);
         $lateBy = $asked->ready === null || $asked->now === null ? 0 : max(0, $asked->now - $start);
@@ -238,8 +247,8 @@ final readonly class DayPlanner
     {
         $spans = [];
         foreach ($sheet->problem->blocks as $block) {
-            $of = array_map(static fn (int $j): Slot => $byKey[$sheet->jobs[$j]->key()], $block['jobs']);
-            $spans[] = [min([PHP_INT_MAX, ...array_column($of, 'start')]), max([0, ...array_column($of, 'end')]), $block['heat']];
+            $of = array_map(static fn (int $j): Slot => $byKey[$sheet->jobs[$j]->key()], $block->jobs);
+            $spans[] = [min([PHP_INT_MAX, ...array_column($of, 'start')]), max([0, ...array_column($of, 'end')]), $block->heat];
         }
         sort($spans);
         [$minutes, $until, $heats] = [0, PHP_INT_MIN, []];

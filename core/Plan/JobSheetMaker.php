@@ -6,6 +6,7 @@ namespace Aglyca\Core\Plan;
 
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Method\Task;
+use Aglyca\Core\Quantity\Stretch;
 use Aglyca\Core\Quantity\Temperature;
 
 /** Lays the tasks of a day out as jobs, a batch a job. */
@@ -18,10 +19,10 @@ final readonly class JobSheetMaker
 
     /**
      * @param  list<Task>  $tasks
-     * @param  list<array{int, int}>  $asleep
+     * @param  list<Stretch>  $asleep
      * @param  array<string, int>  $releases  by "task#batch"
      */
-    public function make(array $tasks, Places $places, array $asleep, bool $onlyHandsCount, array $releases): JobSheet
+    public function make(array $tasks, Places $places, array $asleep, Direction $direction, array $releases): JobSheet
     {
         [$jobs, $at] = [[], []];
         foreach ($tasks as $task) {
@@ -31,19 +32,23 @@ final readonly class JobSheetMaker
             }
         }
         $arcs = $this->arcs($tasks, $at, $places);
-        $shared = ['hands' => [$places->bakers, []]];
+        $holds = ['hands' => []];
         foreach ($jobs as $j => $job) {
-            foreach ($job->task->hands->holds($job->task->typical) as [$offset, $length]) {
-                $shared['hands'][1][] = new Hold($j, $offset, $length);
+            foreach ($job->task->hands->holds($job->task->typical) as $held) {
+                $holds['hands'][] = new Hold($j, $held->from, $held->length());
             }
             if (
                 in_array($job->task->place, self::SHARED, true) &&
                 ! in_array($job->task->action->key, ['preheat', 'turn-down'], true) &&
                 $job->task->typical > 0
             ) {
-                $shared[$job->task->place] ??= [$places->capacity($job->task->place) ?? PHP_INT_MAX, []];
-                $shared[$job->task->place][1][] = new Hold($j, 0, $job->task->typical);
+                $holds[$job->task->place][] = new Hold($j, 0, $job->task->typical);
             }
+        }
+        $shared = [];
+        foreach ($holds as $place => $of) {
+            $most = $place === 'hands' ? $places->bakers : $places->capacity($place) ?? PHP_INT_MAX;
+            $shared[$place] = new Shared($most, $of);
         }
         $problem = new Problem(
             array_map(static fn (Job $j): int => $j->task->typical, $jobs),
@@ -51,7 +56,7 @@ final readonly class JobSheetMaker
             $shared,
             $this->blocks($tasks, $at),
             $asleep,
-            array_map(static fn (Job $j): bool => ! $onlyHandsCount || ! $j->task->hands->isNone(), $jobs),
+            array_map(static fn (Job $j): bool => $direction === Direction::Forward || ! $j->task->hands->isNone(), $jobs),
             $this->releases($jobs, $releases),
         );
 
@@ -61,7 +66,7 @@ final readonly class JobSheetMaker
     /**
      * @param  list<Task>  $tasks
      * @param  array<string, array<int, int>>  $at
-     * @return list<array{int, int, int}>
+     * @return list<Arc>
      */
     private function arcs(array $tasks, array $at, Places $places): array
     {
@@ -74,15 +79,15 @@ final readonly class JobSheetMaker
                     continue;
                 }
                 foreach ($this->pairs($before, $task) as [$a, $b]) {
-                    $arcs[] = [$at[$before->id][$a], $at[$task->id][$b], $before->typical + $link->atLeast];
+                    $arcs[] = new Arc($at[$before->id][$a], $at[$task->id][$b], $before->typical + $link->atLeast);
                     if ($link->atMost !== null) {
-                        $arcs[] = [$at[$task->id][$b], $at[$before->id][$a], -$before->typical - $link->atMost];
+                        $arcs[] = new Arc($at[$task->id][$b], $at[$before->id][$a], -$before->typical - $link->atMost);
                     }
                 }
             }
             for ($b = 2; $b <= $task->batches; $b++) {
                 // Batches are alike, so that the first may go first.
-                $arcs[] = [$at[$task->id][$b - 1], $at[$task->id][$b], $task->hands->isAll ? $task->typical : 0];
+                $arcs[] = new Arc($at[$task->id][$b - 1], $at[$task->id][$b], $task->hands->isAll ? $task->typical : 0);
             }
         }
 
@@ -111,7 +116,7 @@ final readonly class JobSheetMaker
      *
      * @param  list<Task>  $tasks
      * @param  array<string, array<int, int>>  $at
-     * @return list<array{int, int, int}>
+     * @return list<Arc>
      */
     private function sheets(array $tasks, array $at, Places $places): array
     {
@@ -124,11 +129,11 @@ final readonly class JobSheetMaker
             }
             $isCooled = in_array($last->action->key, ['cool', 'rest'], true);
             for ($b = $places->sheets + 1; $b <= $first->batches; $b++) {
-                $arcs[] = [
+                $arcs[] = new Arc(
                     $at[$last->id][$b - $places->sheets],
                     $at[$first->id][$b],
                     $last->typical + ($isCooled ? 0 : $cools),
-                ];
+                );
             }
         }
 
@@ -158,7 +163,7 @@ final readonly class JobSheetMaker
      *
      * @param  list<Task>  $tasks
      * @param  array<string, array<int, int>>  $at
-     * @return list<array{heat: float, jobs: list<int>}>
+     * @return list<Block>
      */
     private function blocks(array $tasks, array $at): array
     {
@@ -187,10 +192,9 @@ final readonly class JobSheetMaker
             }
             $jobs = array_values($at[$task->id]);
             // Where each batch has two heats, the oven goes from one to the other for each.
-            foreach (
-                in_array($task->id, $turning, true) ? array_map(static fn (int $j): array => [$j], $jobs) : [$jobs] as $n => $of
-            ) {
-                $blocks[] = ['heat' => $heat, 'jobs' => [...$n === 0 ? $first : [], ...$of]];
+            $isTurned = in_array($task->id, $turning, true);
+            foreach ($isTurned ? array_map(static fn (int $j): array => [$j], $jobs) : [$jobs] as $n => $of) {
+                $blocks[] = new Block($heat, [...$n === 0 ? $first : [], ...$of]);
             }
         }
 

@@ -4,26 +4,28 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Plan;
 
+use Aglyca\Core\Quantity\Stretch;
+
 /** The earliest starts that a set of arcs and the sleeping hours allow. */
 final class Network
 {
-    /** @var list<list<array{int, int}>> by job: which others it pushes, and by how much */
+    /** @var list<list<Arc>> by job: which others it pushes */
     private array $pushes;
 
-    /** @var list<list<array{int, int}>> by job: its stretches of hands */
+    /** @var list<list<Hold>> by job: its stretches of hands */
     private array $hands;
 
-    /** @var list<array{int, int}> */
+    /** @var list<Stretch> */
     private array $asleep;
 
     public function __construct(private readonly Problem $problem)
     {
         $this->pushes = $this->hands = array_fill(0, max(1, count($problem->minutes)), []);
-        foreach ($problem->arcs as [$i, $j, $w]) {
-            $this->pushes[$i][] = [$j, $w];
+        foreach ($problem->arcs as $arc) {
+            $this->pushes[$arc->from][] = $arc;
         }
-        foreach ($problem->places['hands'][1] ?? [] as $hold) {
-            $this->hands[$hold->job][] = [$hold->offset, $hold->length];
+        foreach ($problem->places['hands']->holds ?? [] as $hold) {
+            $this->hands[$hold->job][] = $hold;
         }
         $this->asleep = $problem->asleep;
     }
@@ -40,28 +42,29 @@ final class Network
      * Puts arcs in, where the earliest starts are known without them.
      *
      * @param  list<int>  $starts
-     * @param  list<array{int, int, int}>  $arcs
+     * @param  list<Arc>  $arcs
      * @return ?list<int>
      */
     public function pushed(array $starts, array $arcs): ?array
     {
         $moved = [];
-        foreach ($arcs as [$i, $j, $w]) {
-            $this->pushes[$i][] = [$j, $w];
-            if ($starts[$j] < $starts[$i] + $w) {
-                $starts[$j] = $starts[$i] + $w;
-                $moved[] = $j;
+        foreach ($arcs as $arc) {
+            $this->pushes[$arc->from][] = $arc;
+            $earliest = $starts[$arc->from] + $arc->lag;
+            if ($starts[$arc->to] < $earliest) {
+                $starts[$arc->to] = $earliest;
+                $moved[] = $arc->to;
             }
         }
 
         return $this->settled($starts, $moved);
     }
 
-    /** @param  list<array{int, int, int}>  $arcs  that were put in last */
+    /** @param  list<Arc>  $arcs  that were put in last */
     public function takeOut(array $arcs): void
     {
-        foreach (array_reverse($arcs) as [$i]) {
-            array_pop($this->pushes[$i]);
+        foreach (array_reverse($arcs) as $arc) {
+            array_pop($this->pushes[$arc->from]);
         }
     }
 
@@ -83,9 +86,10 @@ final class Network
             if (++$times[$i] > $n + 1) {
                 return null;
             }
-            foreach ($this->pushes[$i] as [$j, $w]) {
-                if ($starts[$j] < $starts[$i] + $w) {
-                    $starts[$j] = $starts[$i] + $w;
+            foreach ($this->pushes[$i] as $arc) {
+                [$j, $earliest] = [$arc->to, $starts[$i] + $arc->lag];
+                if ($starts[$j] < $earliest) {
+                    $starts[$j] = $earliest;
                     if (! isset($waits[$j])) {
                         $waits[$j] = true;
                         $queue[] = $j;
@@ -101,10 +105,11 @@ final class Network
     {
         do {
             $was = $start;
-            foreach ($this->hands[$i] as [$offset, $length]) {
-                foreach ($this->asleep as [$from, $to]) {
-                    if ($start + $offset < $to && $start + $offset + $length > $from) {
-                        $start = $to - $offset;
+            foreach ($this->hands[$i] as $hold) {
+                foreach ($this->asleep as $night) {
+                    $begins = $start + $hold->offset;
+                    if ($begins < $night->to && $begins + $hold->length > $night->from) {
+                        $start = $night->to - $hold->offset;
                     }
                 }
             }

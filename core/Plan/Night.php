@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Plan;
 
+use Aglyca\Core\Quantity\Stretch;
 use DateTimeImmutable;
 use DateTimeZone;
 
@@ -12,7 +13,7 @@ final class Night
 {
     /**
      * @param  int  $from  minutes since 1970, UTC
-     * @return list<array{int, int}> minutes since 1970, UTC
+     * @return list<Stretch> minutes since 1970, UTC
      */
     public static function between(int $from, int $to, Places $places, DateTimeZone $zone): array
     {
@@ -23,11 +24,11 @@ final class Night
         $day = self::local($from, $zone)->setTime(0, 0)->modify('-1 day');
         while (self::minutes($day) <= $to) {
             $ends = $places->asleepTo > $places->asleepFrom ? $day : $day->modify('+1 day');
-            $night = [
+            $night = new Stretch(
                 self::minutes(self::at($day, $places->asleepFrom)),
                 self::minutes(self::at($ends, $places->asleepTo)),
-            ];
-            if ($night[1] > $from && $night[0] < $to) {
+            );
+            if ($night->to > $from && $night->from < $to) {
                 $nights[] = $night;
             }
             $day = $day->modify('+1 day');

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Plan;
 
+use Aglyca\Core\Quantity\Stretch;
+
 /**
  * Jobs of so many minutes, what must lie between them, and what they share: a resource-constrained project with
  * minimal and maximal time lags (RCPSP/max; Neumann, Schwindt, Zimmermann 2003). Of all schedules that one is best in
@@ -13,11 +15,10 @@ final readonly class Problem
 {
     /**
      * @param  list<int>  $minutes  by job
-     * @param  list<array{int, int, int}>  $arcs  i, j, w: j starts at least w after i starts; w may be negative
-     * @param  array<string, array{int, list<Hold>}>  $places  capacity and what takes one of it
-     * @param  list<array{heat: float, jobs: list<int>}>  $blocks  of jobs in the oven that nothing of another heat may
-     *     part
-     * @param  list<array{int, int}>  $asleep  from and to: no hands
+     * @param  list<Arc>  $arcs
+     * @param  array<string, Shared>  $places
+     * @param  list<Block>  $blocks
+     * @param  list<Stretch>  $asleep  no hands
      * @param  list<bool>  $counts  by job
      * @param  array<int, int>  $releases  by job: it starts no earlier
      */
@@ -38,23 +39,26 @@ final readonly class Problem
 
         return new self(
             $p,
-            array_map(static fn (array $a): array => [$a[1], $a[0], $a[2] + $p[$a[1]] - $p[$a[0]]], $this->arcs),
             array_map(
-                static fn (array $place): array => [
-                    $place[0],
+                static fn (Arc $a): Arc => new Arc($a->to, $a->from, $a->lag + $p[$a->to] - $p[$a->from]),
+                $this->arcs,
+            ),
+            array_map(
+                static fn (Shared $shared): Shared => new Shared(
+                    $shared->capacity,
                     array_map(
                         static fn (Hold $h): Hold => new Hold(
                             $h->job,
                             $p[$h->job] - $h->offset - $h->length,
                             $h->length,
                         ),
-                        $place[1],
+                        $shared->holds,
                     ),
-                ],
+                ),
                 $this->places,
             ),
             $this->blocks,
-            array_map(static fn (array $w): array => [-$w[1], -$w[0]], $this->asleep),
+            array_map(static fn (Stretch $night): Stretch => $night->mirrored(), $this->asleep),
             $this->counts,
             $this->releases,
         );

@@ -107,10 +107,10 @@ final class Search
         [$first, $found] = [PHP_INT_MAX, null];
         foreach ($this->problem->blocks as $x => $one) {
             for ($y = $x + 1; $y < count($this->problem->blocks); $y++) {
-                if ($one['heat'] !== $this->problem->blocks[$y]['heat'] && ! isset($this->decided["$x $y"])) {
+                if ($one->heat !== $this->problem->blocks[$y]->heat && ! isset($this->decided["$x $y"])) {
                     $at = max(
-                        $this->span($starts, $one['jobs'])[0],
-                        $this->span($starts, $this->problem->blocks[$y]['jobs'])[0],
+                        $this->span($starts, $one->jobs)[0],
+                        $this->span($starts, $this->problem->blocks[$y]->jobs)[0],
                     );
                     [$first, $found] = $at < $first ? [$at, [$x, $y]] : [$first, $found];
                 }
@@ -120,10 +120,10 @@ final class Search
         return $found;
     }
 
-    /** @return list<list<array{int, int, int}>> */
+    /** @return list<list<Arc>> */
     private function orders(int $x, int $y): array
     {
-        [$one, $other] = [$this->problem->blocks[$x]['jobs'], $this->problem->blocks[$y]['jobs']];
+        [$one, $other] = [$this->problem->blocks[$x]->jobs, $this->problem->blocks[$y]->jobs];
 
         return [$this->apart($one, $other), $this->apart($other, $one)];
     }
@@ -143,20 +143,20 @@ final class Search
      * The ways to undo the first clash.
      *
      * @param  list<int>  $starts
-     * @return list<list<array{int, int, int}>>
+     * @return list<list<Arc>>
      */
     private function conflict(array $starts): array
     {
         [$first, $ways] = [PHP_INT_MAX, []];
-        foreach ($this->problem->places as [$capacity, $holds]) {
-            $clash = $this->clash($starts, $capacity, $holds);
+        foreach ($this->problem->places as $shared) {
+            $clash = $this->clash($starts, $shared->capacity, $shared->holds);
             if ($clash !== null && $clash[0] < $first) {
                 $first = $clash[0];
                 $ways = [];
                 foreach ($clash[1] as $a) {
                     foreach ($clash[1] as $b) {
                         if ($a->job !== $b->job) {
-                            $ways[] = [[$a->job, $b->job, $a->offset + $a->length - $b->offset]];
+                            $ways[] = [new Arc($a->job, $b->job, $a->offset + $a->length - $b->offset)];
                         }
                     }
                 }
@@ -216,14 +216,14 @@ final class Search
     /**
      * @param  list<int>  $first
      * @param  list<int>  $then
-     * @return list<array{int, int, int}>
+     * @return list<Arc>
      */
     private function apart(array $first, array $then): array
     {
         $arcs = [];
         foreach ($first as $i) {
             foreach ($then as $j) {
-                $arcs[] = [$i, $j, $this->problem->minutes[$i]];
+                $arcs[] = new Arc($i, $j, $this->problem->minutes[$i]);
             }
         }
 
@@ -235,7 +235,7 @@ final class Search
     {
         $order = [];
         foreach ($this->problem->blocks as $block) {
-            $order[] = [$this->span($starts, $block['jobs'])[0], $block['heat']];
+            $order[] = [$this->span($starts, $block->jobs)[0], $block->heat];
         }
         sort($order);
         $changes = 0;

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
+use Aglyca\Core\Plan\Arc;
+use Aglyca\Core\Plan\Block;
 use Aglyca\Core\Plan\Hold;
 use Aglyca\Core\Plan\Problem;
 use Aglyca\Core\Plan\Search;
+use Aglyca\Core\Plan\Shared;
+use Aglyca\Core\Quantity\Stretch;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -42,9 +46,9 @@ final class DayGlpkTest extends TestCase
         $arcs = [];
         for ($j = 1; $j < $n; $j++) {
             foreach (mt_rand(0, 2) === 0 ? [] : [mt_rand(0, $j - 1)] as $i) {
-                $arcs[] = [$i, $j, $minutes[$i] + mt_rand(0, 2)];
+                $arcs[] = new Arc($i, $j, $minutes[$i] + mt_rand(0, 2));
                 if (mt_rand(0, 3) === 0) {
-                    $arcs[] = [$j, $i, -$minutes[$i] - mt_rand(2, 4)];
+                    $arcs[] = new Arc($j, $i, -$minutes[$i] - mt_rand(2, 4));
                 }
             }
         }
@@ -55,21 +59,21 @@ final class DayGlpkTest extends TestCase
                 $hands[] = new Hold($j, 0, $p);
             } elseif (mt_rand(0, 1) === 1) {
                 $oven[] = new Hold($j, 0, $p);
-                $blocks[] = ['heat' => (float) mt_rand(1, 2), 'jobs' => [$j]];
+                $blocks[] = new Block((float) mt_rand(1, 2), [$j]);
                 $hands[] = new Hold($j, 0, 1);
                 if ($p > 1) {
                     $hands[] = new Hold($j, $p - 1, 1);
                 }
             }
         }
-        $asleep = mt_rand(0, 2) === 0 ? [[5, 7]] : [];
+        $asleep = mt_rand(0, 2) === 0 ? [new Stretch(5, 7)] : [];
         $counts = array_map(static fn (): bool => mt_rand(0, 4) > 0, $minutes);
         $counts[$n - 1] = true;
 
         return new Problem(
             $minutes,
             $arcs,
-            ['hands' => [$bakers, $hands], 'oven' => [mt_rand(1, 2), $oven]],
+            ['hands' => new Shared($bakers, $hands), 'oven' => new Shared(mt_rand(1, 2), $oven)],
             $blocks,
             $asleep,
             $counts,
@@ -94,18 +98,18 @@ final class DayGlpkTest extends TestCase
                 $rows[] = 'end '.$start($j, -1)." >= $p";
             }
         }
-        foreach ($problem->arcs as [$i, $j, $w]) {
-            $rows[] = $start($j).' '.$start($i, -1)." >= $w";
+        foreach ($problem->arcs as $arc) {
+            $rows[] = $start($arc->to).' '.$start($arc->from, -1)." >= $arc->lag";
         }
-        foreach ($problem->places as $name => [$capacity, $holds]) {
+        foreach ($problem->places as $name => $shared) {
             for ($t = 0; $t <= $last + 10; $t++) {
                 $terms = [];
                 $free =
                     $name === 'hands' &&
-                    array_filter($problem->asleep, static fn (array $w): bool => $t >= $w[0] && $t < $w[1]) !== []
+                    array_filter($problem->asleep, static fn (Stretch $night): bool => $night->holds($t)) !== []
                         ? 0
-                        : $capacity;
-                foreach ($holds as $hold) {
+                        : $shared->capacity;
+                foreach ($shared->holds as $hold) {
                     for (
                         $s = max(0, $t - $hold->offset - $hold->length + 1);
                         $s <= min($last, $t - $hold->offset);
@@ -121,8 +125,8 @@ final class DayGlpkTest extends TestCase
         }
         foreach ($problem->blocks as $a => $one) {
             foreach (array_slice($problem->blocks, $a + 1, null, true) as $b => $other) {
-                if ($one['heat'] !== $other['heat']) {
-                    [$i, $j, $most] = [$one['jobs'][0], $other['jobs'][0], $last + 10];
+                if ($one->heat !== $other->heat) {
+                    [$i, $j, $most] = [$one->jobs[0], $other->jobs[0], $last + 10];
                     $binary[] = "y{$a}_$b";
                     $rows[] = $start($j).' '.$start($i, -1)." + $most y{$a}_$b >= {$problem->minutes[$i]}";
                     $rows[] = $start($i).' '.$start($j, -1)." - $most y{$a}_$b >= ".($problem->minutes[$j] - $most);

@@ -10,6 +10,7 @@ use Aglyca\Core\Plan\Dish;
 use Aglyca\Core\Plan\Night;
 use Aglyca\Core\Plan\Places;
 use Aglyca\Core\Plan\Slot;
+use Aglyca\Core\Quantity\Stretch;
 use Aglyca\Core\Side;
 use DateTimeImmutable;
 use DateTimeZone;
@@ -110,7 +111,7 @@ final class DayPlannerTest extends CoreCase
             new Places(),
             $zone,
         );
-        $length = static fn (array $night): int => $night[1] - $night[0];
+        $length = static fn (Stretch $night): int => $night->length();
         self::assertSame(8 * 60, $length($nights('2026-10-20')[0]));
         self::assertSame(9 * 60, $length($nights('2026-10-24')[0]));
         self::assertSame(7 * 60, $length($nights('2026-03-28')[0]));
@@ -242,14 +243,14 @@ final class DayPlannerTest extends CoreCase
         $used = [];
         foreach ($plan->slots as $slot) {
             $task = $slot->job->task;
-            foreach ($task->hands->holds($task->typical) as [$offset, $length]) {
-                foreach (Night::between($slot->start, $slot->end, $asked->places, $asked->zone) as [$from, $to]) {
+            foreach ($task->hands->holds($task->typical) as $held) {
+                foreach (Night::between($slot->start, $slot->end, $asked->places, $asked->zone) as $night) {
                     self::assertTrue(
-                        $slot->start + $offset >= $to || $slot->start + $offset + $length <= $from,
+                        $slot->start + $held->from >= $night->to || $slot->start + $held->to <= $night->from,
                         "$case: $task->text at night",
                     );
                 }
-                for ($m = $slot->start + $offset; $m < $slot->start + $offset + $length; $m++) {
+                for ($m = $slot->start + $held->from; $m < $slot->start + $held->to; $m++) {
                     $used["hands $m"] = ($used["hands $m"] ?? 0) + 1;
                 }
             }
