@@ -30,7 +30,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
         commands: __DIR__.'/../routes/console.php',
-        then: static fn () => config('app.bench') ? Route::group([], base_path('routes/bench.php')) : null,
+        then: static fn () => config('aglyca.bench') ? Route::group([], base_path('routes/bench.php')) : null,
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
@@ -38,7 +38,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->trustProxies(at: '127.0.0.1');
         $middleware->prepend([SecurityHeaders::class, ...getenv('AGLYCA_BENCH') === '1' ? [Measured::class] : [], PlainInput::class]);
         $middleware->web(replace: [StartSession::class => PatientSession::class]);
-        $middleware->trustHosts(at: static fn (): array => (array) config('app.hosts'), subdomains: false);
+        $middleware->trustHosts(at: static fn (): array => (array) config('aglyca.hosts'), subdomains: false);
         $middleware->web(append: [KitchensWay::class, OnlyReading::class, Once::class]);
         $middleware->trimStrings(except: ['text', 'password', 'password_confirmation', 'current_password', 'address_password', 'leave_password']);
         // Who asks too often is told so before a session's token is looked at.

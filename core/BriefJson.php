@@ -71,7 +71,10 @@ final class BriefJson
             new Corrections(
                 array_map(self::readCorrection(...), (array) ($kept['corrections'] ?? [])),
                 array_filter(
-                    array_map(static fn (mixed $f): ?Fate => Fate::tryFrom((string) $f), (array) ($kept['fates'] ?? [])),
+                    array_map(
+                        static fn (mixed $f): ?Fate => Fate::tryFrom((string) $f),
+                        (array) ($kept['fates'] ?? []),
+                    ),
                 ),
                 isset(MeasuresReader::SAID[$kept['measures'] ?? '']) ? $kept['measures'] : null,
             ),

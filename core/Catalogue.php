@@ -16,6 +16,8 @@ use Aglyca\Core\Larder\Package;
 use Aglyca\Core\Quantity\Estimate;
 use Aglyca\Core\Reading\FoodMatch;
 use Aglyca\Core\Reading\Recipe;
+use Aglyca\Core\Swap\Replacements;
+use Aglyca\Core\Swap\Replacing;
 
 /** What there is to choose from, by name: foods, packages, mixes, schools, families. */
 final readonly class Catalogue
@@ -133,25 +135,20 @@ final readonly class Catalogue
         return $this->core->labels->contradictions($label);
     }
 
-    /**
-     * What takes its place in a swap, and whose place it takes.
-     *
-     * @return array{by: list<array{food: Food, why: string}>, of: list<array{food: Food, why: string}>}
-     */
-    public function insteadOf(string $key): array
+    public function insteadOf(string $key): Replacements
     {
-        $named = fn (string $food, string $why): array => ['food' => $this->core->larder->get($food), 'why' => $why];
+        $named = fn (string $food, string $why): Replacing => new Replacing($this->core->larder->get($food), $why);
 
-        return [
-            'by' => array_map(
-                static fn (array $row): array => $named($row['to'], $row['why']),
+        return new Replacements(
+            array_map(
+                static fn (array $row): Replacing => $named($row['to'], $row['why']),
                 $this->core->schools->single($key),
             ),
-            'of' => array_map(
-                static fn (array $row): array => $named($row['from'], $row['why']),
+            array_map(
+                static fn (array $row): Replacing => $named($row['from'], $row['why']),
                 $this->core->schools->takenBy($key),
             ),
-        ];
+        );
     }
 
     public function pictures(): PictureBook

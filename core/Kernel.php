@@ -31,6 +31,7 @@ use Aglyca\Core\Plan\DayPlan;
 use Aglyca\Core\Plan\Dish;
 use Aglyca\Core\Plan\Holding;
 use Aglyca\Core\Plan\ShoppingItem;
+use Aglyca\Core\Quantity\Point;
 use Aglyca\Core\Reading\FoodNames;
 use Aglyca\Core\Reading\Recipe;
 use Aglyca\Core\Reading\Step;
@@ -43,11 +44,13 @@ use Aglyca\Core\Trial\BakeNotes;
 use Aglyca\Core\Trial\Change;
 use Aglyca\Core\Trial\Curve;
 use Aglyca\Core\Trial\Doing;
+use Aglyca\Core\Trial\Experience;
 use Aglyca\Core\Trial\FoundCause;
 use Aglyca\Core\Trial\Heating;
 use Aglyca\Core\Trial\Judged;
 use Aglyca\Core\Trial\Lesson;
 use Aglyca\Core\Trial\NextTry;
+use Aglyca\Core\Trial\Probed;
 use Aglyca\Core\Trial\Remedy;
 
 /** The whole way from a text to a swapped, counted and planned dessert: what the shell asks of the core. */
@@ -224,23 +227,21 @@ final class Kernel
      * What a probe in the middle of a bake says.
      *
      * @param  ?float  $oven  °C
-     * @return ?array{low: float, high: float, minutes: ?array{float, float}} °C of doneness, and minutes until then
-     *     where they can be told
+     * @return ?Probed null where nobody measures such a bake so
      */
-    public function probe(Conversion $conversion, Doing $doing, ?float $oven): ?array
+    public function probe(Conversion $conversion, Doing $doing, ?float $oven): ?Probed
     {
         $done = $this->core->heating->doneness($conversion->family());
         if ($done === null) {
             return null;
         }
         $start = $doing->probe[0][1] ?? 0;
-        $readings = array_map(static fn (array $r): array => [($r[1] - $start) / 60_000, $r[0]], $doing->probe);
+        $readings = array_map(
+            static fn (array $r): Point => new Point(($r[1] - $start) / 60_000, $r[0]),
+            $doing->probe,
+        );
 
-        return [
-            'low' => $done[0],
-            'high' => $done[1],
-            'minutes' => $oven === null ? null : Heating::minutesUntil($readings, $oven, $done[0]),
-        ];
+        return new Probed($done, $oven === null ? null : Heating::minutesUntil($readings, $oven, $done->low));
     }
 
     /** @return list<Remedy> for the whole batch */
@@ -253,7 +254,7 @@ final class Kernel
      * Why a bake came out as it did.
      *
      * @param  Side  $side  which of the two was baked
-     * @param  array<string, array{int, int}>  $tried  by cause: how often its change was tried, and how often it helped
+     * @param  array<string, Experience>  $tried  by cause
      * @return list<FoundCause>
      */
     public function diagnose(Conversion $conversion, Side $side, BakeNotes $notes, array $tried = []): array
@@ -279,7 +280,8 @@ final class Kernel
     public function baked(Conversion $conversion, Side $side, BakeNotes $notes): Baked
     {
         $isSwapped = $side === Side::Swapped;
-        $minutes = max([0.0, ...array_map(static fn (Step $s): float => $s->bakeMinutes(), $conversion->recipe->steps)]);
+        $bakes = array_map(static fn (Step $s): float => $s->bakeMinutes(), $conversion->recipe->steps);
+        $minutes = max([0.0, ...$bakes]);
         $heat = null;
         foreach ($conversion->recipe->steps as $step) {
             foreach ($step->heats as $named) {

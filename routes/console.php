@@ -2,16 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Console\DemoCommand;
 use App\Models\Link;
 use App\Support\Leaving;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schedule;
-
-Artisan::command('aglyca:demo', fn (DemoCommand $demo): int => $demo->run($this->output))->purpose(
-    'Load the demo kitchen',
-);
 
 Artisan::command('aglyca:sweep', function (): int {
     $month = now()->subSeconds(config('session.lifetime') * 60)->getTimestamp();

@@ -6,7 +6,7 @@ declare(strict_types=1);
  * Switches off each rule of the swap, each caution and each bake rule in turn, in a copy of the sources, and runs Core
  * and Reference: what survives is not tested. It takes minutes for each that survives.
  *
- *   php tools/mutate.php [rules|cautions|bake]...
+ *   php tools/mutate.php [rules|cautions|bake]... [--only=PATTERN]
  */
 
 $root = dirname(__DIR__);
@@ -40,7 +40,12 @@ register_shutdown_function(static fn () => passthru("rm -rf $copy"));
 
 /** @var list<array{string, string, callable(string): string}> $mutants what, file, change */
 $mutants = [];
-$wanted = array_slice($argv, 1) ?: ['rules', 'cautions', 'bake'];
+$only = '';
+$wanted = [];
+foreach (array_slice($argv, 1) as $said) {
+    str_starts_with($said, '--only=') ? ($only = substr($said, 7)) : ($wanted[] = $said);
+}
+$wanted = $wanted ?: ['rules', 'cautions', 'bake'];
 if (in_array('rules', $wanted, true)) {
     foreach (glob("$copy/core/Swap/Rule/*.php") ?: [] as $file) {
         if (basename($file) !== 'Rule.php') {
@@ -58,14 +63,14 @@ if (in_array('rules', $wanted, true)) {
 }
 if (in_array('cautions', $wanted, true)) {
     foreach (["$copy/core/Forecast/Cautioner.php", "$copy/core/Swap/Advisor.php"] as $file) {
-        preg_match_all("~new Warning\('([\w-]+)'~", (string) file_get_contents($file), $m);
+        preg_match_all("~new Warning\(\s*'([\w-]+)'~", (string) file_get_contents($file), $m);
         foreach (array_unique($m[1]) as $key) {
             $mutants[] = [
                 "caution $key",
                 $file,
-                static fn (string $code): string => str_replace(
-                    "new Warning('$key'",
-                    "new Warning('switched-off'",
+                static fn (string $code): string => (string) preg_replace(
+                    "~(new Warning\(\s*)'$key'~",
+                    "$1'switched-off'",
                     $code,
                 ),
             ];
@@ -102,6 +107,7 @@ if ($run() !== 0) {
     exit(2);
 }
 $survived = [];
+$mutants = array_values(array_filter($mutants, static fn (array $m): bool => preg_match("~$only~", $m[0]) === 1));
 foreach ($mutants as [$what, $file, $change]) {
     $was = (string) file_get_contents($file);
     $now = $change($was);

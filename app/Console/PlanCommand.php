@@ -11,6 +11,7 @@ use Aglyca\Core\Plan\DayPlan;
 use Aglyca\Core\Plan\Night;
 use Aglyca\Core\Plan\Places;
 use Aglyca\Core\Quantity\Duration;
+use Aglyca\Core\Quantity\Ordinal;
 use Aglyca\Core\Side;
 use Aglyca\Core\Writing\PlanReport;
 use DateTimeImmutable;
@@ -67,17 +68,12 @@ final readonly class PlanCommand
         $zone = ($ready ?? $from ?? new DateTimeImmutable)->getTimezone();
         $dishes = [];
         foreach ($files as $n => $file) {
-            $dishes[] = $kernel->dish($kernel->convert(new Brief($text($file))), $this->number($n), $side);
+            $dishes[] = $kernel->dish($kernel->convert(new Brief($text($file))), Ordinal::after($n), $side);
         }
         $minutes = static fn (?DateTimeImmutable $m): ?int => $m === null ? null : Night::minutes($m);
         $plan = $kernel->day($dishes, new DayAsked($minutes($ready), $minutes($from), $places, $zone));
 
         return $isJson ? $json(PlanReport::of($plan, $zone)) : $this->tell($plan, $zone);
-    }
-
-    private function number(int $n): int
-    {
-        return ++$n;
     }
 
     private function moment(string $option, string $said): DateTimeImmutable

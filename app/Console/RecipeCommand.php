@@ -277,7 +277,8 @@ final readonly class RecipeCommand
     private function swaps(Conversion $conversion): string
     {
         $out = '';
-        foreach (array_filter($conversion->swap->exchanges, static fn (Exchange $e): bool => $e->changed) as $exchange) {
+        $changed = array_filter($conversion->swap->exchanges, static fn (Exchange $e): bool => $e->changed);
+        foreach ($changed as $exchange) {
             $from = array_map(
                 static fn (int $i): string => trim($conversion->swap->before->doses[$i]->text),
                 $exchange->from,

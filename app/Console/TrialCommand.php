@@ -54,9 +54,9 @@ final readonly class TrialCommand
                     self::CARE,
                 );
         }
-        [$recipe, $notes] = BakeNotes::parted($text($files[0]));
+        $baked = BakeNotes::parted($text($files[0]));
         $report = TrialReport::diagnosis(
-            $kernel->diagnose($kernel->convert(new Brief($recipe)), Side::Written, $notes),
+            $kernel->diagnose($kernel->convert(new Brief($baked->recipe)), Side::Written, $baked->notes),
         );
 
         return $isJson ? $json($report) : $this->tell($report['causes']);

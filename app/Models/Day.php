@@ -17,8 +17,7 @@ use Illuminate\Support\Str;
  * @property int $id
  * @property string $ulid
  * @property int $kitchen_id
- * @property array{desserts: list<string>, mode: string, at: int, held?: array<string, int>, done?: list<string>}
- *     $document moments are minutes since 1970, UTC
+ * @property array<string, mixed> $document `desserts`, `mode`, `at`, `held`, `done`; minutes since 1970, UTC
  * @property int $revision how often it was changed
  * @property ?CarbonInterface $updated_at
  * @property-read Kitchen $kitchen
@@ -31,7 +30,7 @@ final class Day extends Model
 
     protected $casts = ['document' => 'array'];
 
-    /** @param  array{desserts: list<string>, mode: string, at: int}  $document */
+    /** @param  array<string, mixed>  $document */
     public static function begin(Kitchen $kitchen, array $document): self
     {
         $day = new self(['document' => $document]);
@@ -45,8 +44,7 @@ final class Day extends Model
     /**
      * Changes it on what stands there now, so that two devices lose nothing of each other.
      *
-     * @param  callable(array{desserts: list<string>, mode: string, at: int, held?: array<string, int>, done?:
-     *     list<string>}): array<string, mixed>  $change
+     * @param  callable(array<string, mixed>): array<string, mixed>  $change
      */
     public function change(callable $change): void
     {

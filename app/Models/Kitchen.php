@@ -10,8 +10,10 @@ use Aglyca\Core\Plan\Holding;
 use Aglyca\Core\Plan\Places;
 use Aglyca\Core\Swap\KitchenLimits;
 use Carbon\CarbonInterface;
+use Database\Factories\KitchenFactory;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use InvalidArgumentException;
@@ -33,6 +35,9 @@ use InvalidArgumentException;
  */
 final class Kitchen extends Model
 {
+    /** @use HasFactory<KitchenFactory> */
+    use HasFactory;
+
     protected $fillable = [
         'name',
         'limit_g',
@@ -92,15 +97,15 @@ final class Kitchen extends Model
     /** What the core is told of this kitchen. */
     public function stock(): Stock
     {
-        $packages = $this->packages()
-            ->orderBy('id')
-            ->get()
-            ->filter(static fn (Package $p): bool => $p->toCore() !== null);
+        $packages = $this->packages()->orderBy('id')->get();
+        $byId = $packages->mapWithKeys(static fn (Package $p): array => [(string) $p->id => $p->toCore()]);
+        $known = array_filter($byId->all());
 
         return new Stock(
             $this->rememberedNames()->orderBy('name')->pluck('food', 'name')->all(),
-            $packages->mapWithKeys(fn (Package $p): array => [(string) $p->id => $p->toCore()])->all(),
+            $known,
             $packages
+                ->whereIn('id', array_keys($known))
                 ->where('is_default', true)
                 ->where('food', '!=', '')
                 ->mapWithKeys(fn (Package $p): array => [$p->food => (string) $p->id])

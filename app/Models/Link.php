@@ -36,7 +36,7 @@ final class Link extends Model
      * @param  "reset"|"address"|"invite"  $purpose
      * @return string its address, which is told only now
      */
-    public static function make(string $purpose, Kitchen $kitchen, ?User $user = null, string $says = ''): string
+    public static function issue(string $purpose, Kitchen $kitchen, ?User $user = null, string $says = ''): string
     {
         $token = Str::random(48);
         self::query()
@@ -67,7 +67,7 @@ final class Link extends Model
     /**
      * Does what it is for, once: of two at the same time, one finds it gone.
      *
-     * @param  callable(self): void  $does
+     * @param  callable(self): mixed  $does
      */
     public function use(callable $does): bool
     {

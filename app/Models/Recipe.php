@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Aglyca\Core\Brief;
 use Aglyca\Core\BriefJson;
+use Aglyca\Core\Quantity\Ordinal;
 use App\Support\History;
 use App\Support\ThreeWay;
 use Carbon\CarbonInterface;
@@ -208,7 +209,7 @@ final class Recipe extends Model
     /** Counts a change; only straight ones can be told apart afterwards, one by one. */
     private function touched(?string $title, bool $isStraight): void
     {
-        $this->revision++;
+        $this->revision = Ordinal::after($this->revision);
         $this->straight_from = $isStraight ? $this->straight_from : $this->revision;
         $this->title = $title ?? $this->title;
         $this->opened_at = now();

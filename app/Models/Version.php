@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Aglyca\Core\Quantity\Ordinal;
 use App\Support\History;
 use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Collection;
@@ -61,8 +62,6 @@ final class Version extends Model
 
     public function following(): int
     {
-        $next = $this->number;
-
-        return ++$next;
+        return Ordinal::after($this->number);
     }
 }

@@ -57,7 +57,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->bindRoutes();
         RateLimiter::for(
             'sign-in',
-            fn (Request $request): array => config('app.bench')
+            fn (Request $request): array => config('aglyca.bench')
                 ? []
                 : [
                     Limit::perMinutes(15, 30)->by('account:'.mb_strtolower((string) $request->input('email'))),
@@ -69,7 +69,7 @@ final class AppServiceProvider extends ServiceProvider
         );
         RateLimiter::for(
             'paste',
-            fn (Request $request): Limit => config('app.bench')
+            fn (Request $request): Limit => config('aglyca.bench')
                 ? Limit::none()
                 : Limit::perMinute(60)->by($request->ip()),
         );
@@ -79,7 +79,7 @@ final class AppServiceProvider extends ServiceProvider
         );
         RateLimiter::for(
             'work',
-            fn (Request $request): Limit => config('app.bench')
+            fn (Request $request): Limit => config('aglyca.bench')
                 ? Limit::none()
                 : Limit::perMinute(1200)->by((string) ($request->user()->id ?? $request->ip())),
         );

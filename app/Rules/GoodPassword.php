@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rules;
 
+use App\Models\User;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 
@@ -18,6 +19,11 @@ final readonly class GoodPassword implements ValidationRule
 
     /** @param  list<string>  $own  the address and the kitchen's name */
     public function __construct(private array $own = []) {}
+
+    public static function of(?User $user): self
+    {
+        return new self([(string) $user?->email, (string) $user?->kitchen->name]);
+    }
 
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {

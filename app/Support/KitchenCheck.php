@@ -7,6 +7,7 @@ namespace App\Support;
 use Aglyca\Core\Account\Convention;
 use Aglyca\Core\BriefJson;
 use Aglyca\Core\Larder\LabelLaw;
+use Aglyca\Core\Quantity\Ordinal;
 use Aglyca\Core\Swap\KitchenLimits;
 use App\Http\Requests\PackageRequest;
 use App\Http\Requests\RunEventsRequest;
@@ -276,7 +277,7 @@ final class KitchenCheck
             sprintf(
                 'That copy is damaged: its %s, number %d, is not what it should be. Nothing was brought in.',
                 $where,
-                ++$n,
+                Ordinal::after($n),
             ),
         );
     }

@@ -88,9 +88,8 @@ final class KitchenZip
         }
         try {
             $copy = json_decode(self::entry($zip, self::ALL, self::MOST_JSON), true, 64, JSON_THROW_ON_ERROR);
-            foreach (
-                is_array($copy) && is_array($copy['tables']['photos'] ?? null) ? $copy['tables']['photos'] : [] as $n => $photo
-            ) {
+            $photos = is_array($copy) ? $copy['tables']['photos'] ?? [] : [];
+            foreach (is_array($photos) ? $photos : [] as $n => $photo) {
                 $name = is_array($photo) && is_string($photo['jpeg_base64'] ?? null) ? $photo['jpeg_base64'] : '';
                 $copy['tables']['photos'][$n]['jpeg_base64'] = base64_encode(
                     self::entry($zip, $name, self::MOST_PICTURE),

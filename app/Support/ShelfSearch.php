@@ -54,7 +54,7 @@ final readonly class ShelfSearch
     /** How many there are, in words; nobody counts further than a thousand. */
     public function many(): string
     {
-        $found = DB::query()->fromSub($this->found()->select('recipes.id')->limit(1001), 'some')->count();
+        $found = DB::query()->fromSub($this->found()->select('recipes.id')->limit(1001)->getQuery(), 'some')->count();
 
         return match (true) {
             $found > 1000 => 'More than 1,000 desserts',

@@ -47,7 +47,11 @@ final readonly class AccountSheet
         $this->for = trim((string) $request->query('for'));
     }
 
-    /** The address of this sheet with something of it otherwise. */
+    /**
+     * The address of this sheet with something of it otherwise.
+     *
+     * @param  array<string, mixed>  $changes
+     */
     public function path(array $changes): string
     {
         $query = array_filter([
@@ -79,8 +83,7 @@ final readonly class AccountSheet
     }
 
     /**
-     * @return array{heads: list<string>, rows: list<array{name: string, unit: string, isPart: bool, cells:
-     *     list<array{value: string, range: string}>}>}
+     * @return array{heads: list<string>, rows: list<array<string, mixed>>} a row: name, unit, isPart, and a cell a head
      */
     public function statement(): array
     {

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Aglyca\Core\Forecast\FoodRange;
 use Aglyca\Core\Forecast\PictureBook;
 use Aglyca\Core\Larder\Food;
+use Aglyca\Core\Quantity\Point;
 
 /** The Almanac's drawings: series of the core as lines and bars. */
 final readonly class AlmanacPictures
@@ -33,31 +35,27 @@ final readonly class AlmanacPictures
 
     public function __construct(private PictureBook $book) {}
 
-    /**
-     * @return array{lines: list<array{name: string, path: string, x: string, y: string}>, never: string, across:
-     *     list<array{string, string}>, up: list<array{string, string}>}
-     */
+    /** @return array<string, mixed> lines, what never browns, and the marks across and up */
     public function browning(): array
     {
-        $found = $this->book->browning(self::MINUTES);
         $y = static fn (float $minutes): float => self::BOTTOM -
             (log(max(1.0, min(240.0, $minutes))) / log(240.0)) * (self::BOTTOM - self::TOP);
         $x = static fn (float $celsius): float => self::LEFT + (($celsius - 140) / 60) * (self::RIGHT - self::LEFT);
         $lines = [];
-        foreach ($found['series'] as $one) {
+        foreach ($this->book->browning(self::MINUTES) as $one) {
             $points = array_values(
-                array_filter($one['points'], static fn (array $p): bool => $p[1] >= 1.0 && $p[1] <= 240.0),
+                array_filter($one->points, static fn (Point $p): bool => $p->y >= 1.0 && $p->y <= 240.0),
             );
             if ($points !== []) {
                 $last = end($points);
                 $lines[] = [
-                    'name' => $one['food']->name,
-                    'path' => self::path(array_map(static fn (array $p): array => [$x($p[0]), $y($p[1])], $points)),
-                    'x' => self::number($x($last[0]) + 6),
-                    'y' => self::number($y($last[1]) + 4),
+                    'name' => $one->food->name,
+                    'path' => self::path($points, $x, $y),
+                    'x' => self::number($x($last->x) + 6),
+                    'y' => self::number($y($last->y) + 4),
                     'table' => array_map(
-                        static fn (array $p): array => [Figures::whole($p[0]), Figures::whole($p[1])],
-                        $one['points'],
+                        static fn (Point $p): array => [Figures::whole($p->x), Figures::whole($p->y)],
+                        $one->points,
                     ),
                 ];
             }
@@ -65,32 +63,35 @@ final readonly class AlmanacPictures
 
         return [
             'lines' => self::apart($lines),
-            'never' => implode(', ', array_map(static fn (Food $f): string => mb_strtolower($f->name), $found['never'])),
+            'never' => implode(
+                ', ',
+                array_map(static fn (Food $f): string => mb_strtolower($f->name), $this->book->neverBrown()),
+            ),
             'across' => array_map(static fn (int $c): array => [self::number($x($c)), "$c °C"], [140, 160, 180, 200]),
             'up' => array_map(static fn (int $m): array => [self::number($y($m)), "$m min"], [1, 5, 20, 60, 240]),
         ];
     }
 
-    /**
-     * @return array{path: string, across: list<array{string, string}>, up: list<array{string, string}>, table:
-     *     list<array{string, string}>}
-     */
+    /** @return array<string, mixed> the path, the marks across and up, and the table */
     public function dissolving(): array
     {
         $points = $this->book->dissolving();
-        $most = ceil(max(array_column($points, 1)) / 50) * 50;
+        $most = ceil(max(array_column($points, 'y')) / 50) * 50;
         $y = static fn (float $grams): float => self::BOTTOM - $grams / $most * (self::BOTTOM - self::TOP);
         $x = static fn (float $celsius): float => self::LEFT + $celsius / 60 * (self::RIGHT - self::LEFT);
 
         return [
-            'path' => self::path(array_map(static fn (array $p): array => [$x($p[0]), $y($p[1])], $points)),
+            'path' => self::path($points, $x, $y),
             'across' => array_map(static fn (int $c): array => [self::number($x($c)), "$c °C"], [5, 25, 40, 60]),
             'up' => array_map(static fn (float $g): array => [self::number($y($g)), Figures::whole($g).' g'], [
                 0.0,
                 $most / 2,
                 $most,
             ]),
-            'table' => array_map(static fn (array $p): array => [Figures::whole($p[0]), Figures::whole($p[1])], $points),
+            'table' => array_map(
+                static fn (Point $p): array => [Figures::whole($p->x), Figures::whole($p->y)],
+                $points,
+            ),
         ];
     }
 
@@ -107,27 +108,27 @@ final readonly class AlmanacPictures
     }
 
     /**
-     * @param  list<array{food: Food, low: float, typical: float, high: float}>  $rows
+     * @param  list<FoodRange>  $rows
      * @return array{bars: list<array<string, string>>, height: string, mark: string}
      */
     private static function bars(array $rows, string $unit, ?float $most, ?float $mark): array
     {
-        $most ??= max(0.1, ...array_column($rows, 'high'));
+        $most ??= max(0.1, ...array_map(static fn (FoodRange $r): float => $r->range->high, $rows));
         $x = static fn (float $value): float => self::BAR_LEFT +
             min(1.0, $value / $most) * (self::BAR_RIGHT - self::BAR_LEFT);
         $bars = [];
         foreach ($rows as $i => $row) {
             $bars[] = [
-                'name' => mb_strimwidth($row['food']->name, 0, 26, '…'),
-                'href' => '/almanac/foods/'.$row['food']->key,
+                'name' => mb_strimwidth($row->food->name, 0, 26, '…'),
+                'href' => '/almanac/foods/'.$row->food->key,
                 'y' => self::number($i * self::ROW + 6),
                 'text' => self::number($i * self::ROW + 19),
-                'width' => self::number($x($row['typical']) - self::BAR_LEFT),
-                'low' => self::number($x($row['low'])),
-                'high' => self::number($x($row['high'])),
+                'width' => self::number($x($row->range->typical) - self::BAR_LEFT),
+                'low' => self::number($x($row->range->low)),
+                'high' => self::number($x($row->range->high)),
                 'middle' => self::number($i * self::ROW + 14),
-                'end' => self::number(max($x($row['high']), $x($row['typical'])) + 6),
-                'says' => ($row['typical'] < 10 ? Figures::one($row['typical']) : Figures::whole($row['typical']))." $unit",
+                'end' => self::number(max($x($row->range->high), $x($row->range->typical)) + 6),
+                'says' => Figures::grams($row->range->typical)." $unit",
             ];
         }
 
@@ -138,13 +139,17 @@ final readonly class AlmanacPictures
         ];
     }
 
-    /** @param  list<array{float, float}>  $points */
-    private static function path(array $points): string
+    /**
+     * @param  list<Point>  $points
+     * @param  callable(float): float  $x
+     * @param  callable(float): float  $y
+     */
+    private static function path(array $points, callable $x, callable $y): string
     {
         return 'M'.
             implode(
                 'L',
-                array_map(static fn (array $p): string => self::number($p[0]).' '.self::number($p[1]), $points),
+                array_map(static fn (Point $p): string => self::number($x($p->x)).' '.self::number($y($p->y)), $points),
             );
     }
 

@@ -70,9 +70,10 @@ final readonly class BenchPage
     {
         $layout = $this->conversion->after->formula->layout;
 
+        $isOnSome = static fn (Placement $p): bool => $p->spread === Spread::Some;
+
         return $layout !== null &&
-            ($layout->cut->shares !== [] ||
-                array_filter($layout->placements, static fn (Placement $p): bool => $p->spread === Spread::Some) !== []);
+            ($layout->cut->shares !== [] || array_filter($layout->placements, $isOnSome) !== []);
     }
 
     /** Grams of a piece as mixed. */

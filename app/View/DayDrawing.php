@@ -73,13 +73,13 @@ final readonly class DayDrawing
         return $ticks;
     }
 
-    /** @return list<array{x: float, width: float, text: string}> stretches that are drawn short */
+    /** @return list<array{middle: float, text: string}> stretches that are drawn short */
     public function shortened(): array
     {
         $found = [];
         foreach ($this->axis->stretches as [$from, $to, $x, $end, $isShort]) {
             if ($isShort) {
-                $found[] = ['x' => $x, 'width' => $end - $x, 'text' => DayPage::minutes($to - $from)];
+                $found[] = ['middle' => ($x + $end) / 2, 'text' => DayPage::minutes($to - $from)];
             }
         }
 

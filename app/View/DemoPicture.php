@@ -57,6 +57,10 @@ final class DemoPicture
         ];
     }
 
+    /**
+     * @param  list<int>  $crust
+     * @param  list<int>  $crumb
+     */
     private static function loaf(\GdImage $image, callable $ink, array $crust, array $crumb): void
     {
         imagefilledellipse($image, 320, 220, 380, 130, $ink($crust));
@@ -66,6 +70,10 @@ final class DemoPicture
         imagefilledellipse($image, 451, 232, 118, 62, $ink($crumb));
     }
 
+    /**
+     * @param  list<int>  $crust
+     * @param  list<int>  $crumb
+     */
     private static function rounds(\GdImage $image, callable $ink, array $crust, array $crumb): void
     {
         foreach ([[210, 300], [320, 312], [430, 300], [262, 258], [376, 258], [320, 214]] as [$x, $y]) {
@@ -75,6 +83,10 @@ final class DemoPicture
         }
     }
 
+    /**
+     * @param  list<int>  $crust
+     * @param  list<int>  $crumb
+     */
     private static function slab(\GdImage $image, callable $ink, array $crust, array $crumb): void
     {
         foreach ([[170, 238], [330, 238], [250, 178]] as [$x, $y]) {
@@ -89,6 +101,10 @@ final class DemoPicture
         }
     }
 
+    /**
+     * @param  list<int>  $crust
+     * @param  list<int>  $crumb
+     */
     private static function roll(\GdImage $image, callable $ink, array $crust, array $crumb): void
     {
         imagefilledrectangle($image, 200, 196, 470, 312, $ink($crust));

@@ -106,16 +106,16 @@ final readonly class RunPage
         if ($said === null || $doing->probe === []) {
             return '';
         }
-        $done = 'Done at '.Figures::whole($said['low']).' to '.Figures::whole($said['high']).' °C in the middle. ';
+        $done = 'Done at '.Figures::whole($said->done->low).' to '.Figures::whole($said->done->high).' °C in the middle. ';
 
         return $done.
             match (true) {
-                $said['minutes'] === null => 'It is too early to say when.',
-                $said['minutes'][1] < 0.5 => 'It is there.',
+                $said->minutes === null => 'It is too early to say when.',
+                $said->minutes->high < 0.5 => 'It is there.',
                 default => 'There in '.
-                    Figures::whole($said['minutes'][0]).
+                    Figures::whole($said->minutes->low).
                     ' to '.
-                    Figures::whole(ceil($said['minutes'][1])).
+                    Figures::whole(ceil($said->minutes->high)).
                     ' minutes.',
             };
     }

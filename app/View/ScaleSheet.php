@@ -26,10 +26,9 @@ final readonly class ScaleSheet
     {
         $recipe = $this->page->conversion->recipe;
         $rows = [];
-        foreach (
-            $this->page->kernel->catalogue->wholeEggFactors($recipe, $this->page->conversion->brief->batch->scale) as $factor
-        ) {
-            $scaled = $this->page->kernel->catalogue->scaled($recipe, $factor);
+        $catalogue = $this->page->kernel->catalogue;
+        foreach ($catalogue->wholeEggFactors($recipe, $this->page->conversion->brief->batch->scale) as $factor) {
+            $scaled = $catalogue->scaled($recipe, $factor);
             $eggs = [];
             foreach ($scaled->doses as $dose) {
                 if ($dose->food?->role === Role::Egg && $dose->grams !== null) {

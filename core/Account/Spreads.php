@@ -16,10 +16,7 @@ final readonly class Spreads
 {
     private const SEEDS = '~(?:^|-)(?:seeds?|sesame|flaxseed|tahini|poppy|hemp)(?:-|$)~';
 
-    /**
-     * @var array<string, array{carbohydrate: float, fibre: float, polyols: float, allulose: float}> relative standard
-     *     uncertainties by group
-     */
+    /** @var array<string, Spread> relative standard uncertainties by group */
     private array $groups;
 
     public function __construct(Tables $tables)
@@ -27,34 +24,28 @@ final readonly class Spreads
         $groups = [];
         foreach ($tables->rows('spreads') as $row) {
             $share = static fn (string $part): float => (float) $row[$part.'_percent'] / 100;
-            $groups[$row['group']] = [
-                'carbohydrate' => $share('carbohydrate'),
-                'fibre' => $share('fibre'),
-                'polyols' => $share('polyols'),
-                'allulose' => $share('allulose'),
-            ];
+            $groups[$row['group']] = new Spread(
+                $share('carbohydrate'),
+                $share('fibre'),
+                $share('polyols'),
+                $share('allulose'),
+            );
         }
         $this->groups = $groups;
     }
 
-    /**
-     * @return array{carbohydrate: float, fibre: float, polyols: float, allulose: float} standard uncertainties in 100
-     *     g
-     */
-    public function of(Food $food): array
+    /** @return Spread in 100 g */
+    public function of(Food $food): Spread
     {
         $n = $food->per100;
-        $u = $this->groups[$this->group($food)] ?? [
-            'carbohydrate' => $food->u,
-            'fibre' => $food->u,
-            'polyols' => $food->u,
-            'allulose' => $food->u,
-        ];
+        $u = $this->groups[$this->group($food)] ?? Spread::alike($food->u);
 
-        return [
-            'carbohydrate' => $u['carbohydrate'] * $n->carbohydrate, 'fibre' => $u['fibre'] * $n->fibre,
-            'polyols' => $u['polyols'] * $n->polyolGrams(), 'allulose' => $u['allulose'] * $n->allulose,
-        ];
+        return new Spread(
+            $u->carbohydrate * $n->carbohydrate,
+            $u->fibre * $n->fibre,
+            $u->polyols * $n->polyolGrams(),
+            $u->allulose * $n->allulose,
+        );
     }
 
     /** Of net carbs in 100 g, as a convention takes the parts together. */
@@ -62,8 +53,8 @@ final readonly class Spreads
     {
         $u = $this->of($food);
         $parts = match ($convention) {
-            Convention::Available => [$u['carbohydrate'], $u['fibre']],
-            default => [$u['carbohydrate'], $u['fibre'], $u['polyols'], $u['allulose']],
+            Convention::Available => [$u->carbohydrate, $u->fibre],
+            default => [$u->carbohydrate, $u->fibre, $u->polyols, $u->allulose],
         };
 
         return sqrt(array_sum(array_map(static fn (float $p): float => $p ** 2, $parts)));

@@ -303,10 +303,10 @@ final class Cautioner
     private function allergens(Formula $formula): array
     {
         $found = self::byKind(
-            array_merge(...array_map(static fn (Dose $d): array => $d->food->allergens ?? [], $formula->doses), ...[[]]),
+            array_merge([], ...array_map(static fn (Dose $d): array => $d->food->allergens ?? [], $formula->doses)),
         );
         $maybe = self::byKind(
-            array_merge(...array_map(static fn (Dose $d): array => $d->possibleAllergens, $formula->doses), ...[[]]),
+            array_merge([], ...array_column($formula->doses, 'possibleAllergens')),
         );
         $more = array_diff_key($maybe, $found);
         [$names, $apart] = [[], []];
@@ -334,7 +334,8 @@ final class Cautioner
                     ),
                 ];
         if ($more !== []) {
-            $kinds = array_map(fn (string $kind): string => $this->allergens[$kind]['name'] ?? $kind, array_keys($more));
+            $named = fn (string $kind): string => $this->allergens[$kind]['name'] ?? $kind;
+            $kinds = array_map($named, array_keys($more));
             $warnings[] = new Warning(
                 'allergens-possible',
                 'May contain '.implode(', ', $kinds).': a line was not wholly understood. Check it.',

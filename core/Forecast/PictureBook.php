@@ -8,6 +8,8 @@ use Aglyca\Core\Family\Solubility;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Larder;
+use Aglyca\Core\Larder\Range;
+use Aglyca\Core\Quantity\Point;
 
 /**
  * What the sweeteners and flours of the larder do, as series to draw: from the same rows that a forecast is computed
@@ -49,8 +51,7 @@ final readonly class PictureBook
     /**
      * Minutes at each heat that brown a mix sweetened with it as far as sugar does in as many minutes at the reference.
      *
-     * @return array{series: list<array{food: Food, points: list<array{float, float}>}>, never: list<Food>} points: °C,
-     *     minutes
+     * @return list<Series> °C, minutes
      */
     public function browning(float $minutes): array
     {
@@ -64,44 +65,39 @@ final readonly class PictureBook
             }
             $points = [];
             for ($heat = 140; $heat <= 200; $heat += 5) {
-                $points[] = [
-                    (float) $heat,
-                    $sugar /
-                    $reducing /
-                    2 **
-                        (($heat - $this->constants->get('browning-reference')) /
-                            $this->constants->get('browning-doubling')),
-                ];
+                $doublings =
+                    ($heat - $this->constants->get('browning-reference')) / $this->constants->get('browning-doubling');
+                $points[] = new Point((float) $heat, $sugar / $reducing / 2 ** $doublings);
             }
-            $series[] = ['food' => $food, 'points' => $points];
+            $series[] = new Series($food, $points);
         }
 
-        return [
-            'series' => $series,
-            'never' => array_values(
-                array_filter(
-                    array_map($this->larder->plain(...), self::SWEET),
-                    fn (?Food $f): bool => $f !== null && $this->larder->typical($f, 'reducing') <= 0,
-                ),
-            ),
-        ];
+        return $series;
     }
 
-    /** @return list<array{float, float}> °C, and the grams of erythritol that 100 g of water hold */
+    /** @return list<Food> sweeteners that never brown by themselves */
+    public function neverBrown(): array
+    {
+        return array_values(
+            array_filter(
+                array_map($this->larder->plain(...), self::SWEET),
+                fn (?Food $f): bool => $f !== null && $this->larder->typical($f, 'reducing') <= 0,
+            ),
+        );
+    }
+
+    /** @return list<Point> °C, and the grams of erythritol that 100 g of water hold */
     public function dissolving(): array
     {
         $points = [];
         for ($celsius = 0; $celsius <= 60; $celsius += 5) {
-            $points[] = [(float) $celsius, 100 * Solubility::atCelsius($celsius, $this->constants)];
+            $points[] = new Point((float) $celsius, 100 * Solubility::atCelsius($celsius, $this->constants));
         }
 
         return $points;
     }
 
-    /**
-     * @return list<array{food: Food, low: float, typical: float, high: float}> grams as sweet as 100 g of sugar, the
-     *     fewest first
-     */
+    /** @return list<FoodRange> grams as sweet as 100 g of sugar, the fewest first */
     public function sweetness(): array
     {
         $rows = [];
@@ -109,23 +105,15 @@ final readonly class PictureBook
             $food = $this->larder->plain($key);
             $range = $food === null ? null : $this->larder->property($food, 'sweetness');
             if ($food !== null && $range !== null && $range->low > 0) {
-                $rows[] = [
-                    'food' => $food,
-                    'low' => 100 / $range->high,
-                    'typical' => 100 / $range->typical,
-                    'high' => 100 / $range->low,
-                ];
+                $rows[] = new FoodRange($food, new Range(100 / $range->high, 100 / $range->typical, 100 / $range->low));
             }
         }
-        usort($rows, static fn (array $a, array $b): int => $a['typical'] <=> $b['typical']);
+        usort($rows, static fn (FoodRange $a, FoodRange $b): int => $a->range->typical <=> $b->range->typical);
 
         return $rows;
     }
 
-    /**
-     * @return list<array{food: Food, low: float, typical: float, high: float}> grams of water that a gram takes up,
-     *     the most first
-     */
+    /** @return list<FoodRange> grams of water that a gram takes up, the most first */
     public function thirst(): array
     {
         $rows = [];
@@ -133,10 +121,10 @@ final readonly class PictureBook
             $food = $this->larder->plain($key);
             $range = $food === null ? null : $this->larder->property($food, 'thirst');
             if ($food !== null && $range !== null) {
-                $rows[] = ['food' => $food, 'low' => $range->low, 'typical' => $range->typical, 'high' => $range->high];
+                $rows[] = new FoodRange($food, $range);
             }
         }
-        usort($rows, static fn (array $a, array $b): int => $b['typical'] <=> $a['typical']);
+        usort($rows, static fn (FoodRange $a, FoodRange $b): int => $b->range->typical <=> $a->range->typical);
 
         return $rows;
     }

@@ -138,6 +138,12 @@ final readonly class Food
         return $pairs;
     }
 
+    /** Of the 95 % range of net carbs in 100 g. */
+    public function netCarbsHalfWidth(): float
+    {
+        return 2 * $this->netCarbsU;
+    }
+
     public function isLiquid(): bool
     {
         return $this->texture === Texture::Liquid;

@@ -9,7 +9,7 @@ final readonly class Stock
 {
     /**
      * @param  array<string, string>  $names  a name in normal form (`FoodIndex::normal()`) => food key
-     * @param  array<string, Package>  $packages  by id
+     * @param  array<int|string, Package>  $packages  by id
      * @param  array<string, string>  $defaults  food key => id of the package that the kitchen uses for it
      */
     public function __construct(

@@ -121,7 +121,7 @@ final class Simplex
 
     /**
      * @param  array<int, float>  $at
-     * @return array{float, float, array<int, float>} sign in the identity, price of the basis, the tableau's row without it
+     * @return array{float, float, array<int, float>} sign, price of the basis, and the tableau's row without it
      */
     private function seated(int $i, int $j, array $at): array
     {

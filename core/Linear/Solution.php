@@ -9,7 +9,7 @@ final readonly class Solution
 {
     /**
      * @param  array<int, float>  $grams  by variable
-     * @param  array<int, float>  $prices  by row: what the objective falls by where the row's binding bound gives way by one
+     * @param  array<int, float>  $prices  by row: what the objective falls by where its binding bound gives way by one
      *     unit
      * @param  array<int, float>  $misses  by row: below (negative) or above (positive) its bounds; 0 where it is kept
      */

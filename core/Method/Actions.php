@@ -48,7 +48,7 @@ final readonly class Actions
         return $this->byKey[$key];
     }
 
-    /** @return list<array{int, Action}> the byte where each verb stands */
+    /** @return list<Verb> */
     public function in(string $text): array
     {
         preg_match_all($this->pattern, $text, $found, PREG_OFFSET_CAPTURE);
@@ -63,7 +63,7 @@ final readonly class Actions
                     substr($text, 0, $at),
                 ) === 1
             ) {
-                $actions[] = [$at, $this->byKey[$key]];
+                $actions[] = new Verb($at, $this->byKey[$key]);
             }
         }
 
@@ -73,7 +73,7 @@ final readonly class Actions
     /** What is mainly done in a text: of a bake and what surrounds it, the bake. */
     public function main(string $text): ?Action
     {
-        $found = array_column($this->in($text), 1);
+        $found = array_column($this->in($text), 'action');
         foreach ($found as $action) {
             if (in_array($action->key, ['bake', 'microwave', 'fry', 'steam'], true)) {
                 return $action;

@@ -46,7 +46,7 @@ final readonly class BakePlanner
         [$steps, $restAt] = $this->parted($steps, $isBaked ? $oven->restMinutes : 0);
         $operations = $this->reader->read($swap->before, $steps);
         $rewriting = $this->writer->write($swap, $operations);
-        [$extraBefore, $extraBehind] = $this->extras->of($swap, $operations);
+        $extra = $this->extras->of($swap, $operations);
         $cool = $this->coolMinutes($swap, $steps);
         $planned = [...$this->preparations->of($swap), ...$this->unsaidMixing($swap, $operations)];
         $lastBake = array_key_last(array_filter($steps, static fn (Step $s): bool => $s->isBake && $s->times !== []));
@@ -54,7 +54,7 @@ final readonly class BakePlanner
             $step = $operation->step;
             array_push(
                 $planned,
-                ...array_map(PlannedStep::added(...), [...$extraBefore[$i] ?? [], ...$rewriting->before[$i] ?? []]),
+                ...array_map(PlannedStep::added(...), [...$extra->before[$i] ?? [], ...$rewriting->before[$i] ?? []]),
             );
             $inside = $i === $restAt ? $this->waitInside($step) : null;
             if ($inside !== null) {
@@ -83,7 +83,7 @@ final readonly class BakePlanner
             }
             array_push(
                 $planned,
-                ...array_map(PlannedStep::added(...), [...$rewriting->behind[$i] ?? [], ...$extraBehind[$i] ?? []]),
+                ...array_map(PlannedStep::added(...), [...$rewriting->behind[$i] ?? [], ...$extra->behind[$i] ?? []]),
             );
             if ($i === $lastBake && $cool > 0 && ! $this->cools($step) && ! $this->cools($steps[$i + 1] ?? null)) {
                 $planned[] = PlannedStep::added(
@@ -208,9 +208,10 @@ final readonly class BakePlanner
     /** Whether the mix waits as long in a step anyway. */
     private function rests(Step $step, int $minutes): bool
     {
+        $isLong = static fn (Timing $t): bool => ! $t->isBaking && $t->low >= $minutes;
+
         return preg_match('~\b(?:chill|rest|stand|refrigerate|fridge|proves?|rises?|rising)\b~iu', $step->text) === 1 &&
-            (preg_match('~\bovernight\b~iu', $step->text) === 1 ||
-                array_filter($step->times, static fn (Timing $t): bool => ! $t->isBaking && $t->low >= $minutes) !== []);
+            (preg_match('~\bovernight\b~iu', $step->text) === 1 || array_filter($step->times, $isLong) !== []);
     }
 
     /**

@@ -39,7 +39,8 @@ final readonly class Clauses
     {
         $cuts = [[0, null, 0]];
         $previous = null;
-        foreach ($this->actions->in($sentence) as [$at, $action]) {
+        foreach ($this->actions->in($sentence) as $verb) {
+            [$at, $action] = [$verb->at, $verb->action];
             $between = $previous === null ? '' : substr($sentence, $previous[0], $at - $previous[0]);
             $last = array_key_last($cuts);
             if ($previous === null || preg_match(self::LETS, $between) === 1 && $action->hands !== 'all') {
@@ -96,9 +97,8 @@ final readonly class Clauses
         ) {
             return $this->actions->get('preheat');
         }
-        foreach (
-            $action === null || in_array($action->key, ['rest', 'shape', 'cool', 'stir'], true) ? self::PLACES : [] as $key => $words
-        ) {
+        $isVague = $action === null || in_array($action->key, ['rest', 'shape', 'cool', 'stir'], true);
+        foreach ($isVague ? self::PLACES : [] as $key => $words) {
             if (preg_match($words, $step->text) === 1 && preg_match('~\b(?:out|from)\b~iu', $step->text) !== 1) {
                 return $this->actions->get($key);
             }

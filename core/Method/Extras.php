@@ -21,11 +21,8 @@ final readonly class Extras
         $this->rows = $tables->rows('extras');
     }
 
-    /**
-     * @param  list<Operation>  $operations
-     * @return array{array<int, list<string>>, array<int, list<string>>} by operation: before it, and behind it
-     */
-    public function of(Swap $swap, array $operations): array
+    /** @param  list<Operation>  $operations */
+    public function of(Swap $swap, array $operations): Additions
     {
         [$before, $behind] = [[], []];
         $text = implode(' ', array_map(static fn (Operation $o): string => $o->step->text, $operations));
@@ -45,7 +42,7 @@ final readonly class Extras
             }
         }
 
-        return [$before, array_filter($behind)];
+        return new Additions($before, array_filter($behind));
     }
 
     /** @param  array<string, string>  $row */

@@ -105,15 +105,12 @@ final readonly class Patterns
                     array_push($uses, ...$here);
                     $isEmpty = $isEmpty && $here === [];
 
-                    return $here === []
-                        ? self::NOTHING
-                        : 'the '.
-                                NewNames::list(
-                                    array_map(
-                                        static fn (Dose $d): string => $d->food === null ? '' : NewNames::name($d->food),
-                                        $here,
-                                    ),
-                                );
+                    $names = array_map(
+                        static fn (Dose $d): string => $d->food === null ? '' : NewNames::name($d->food),
+                        $here,
+                    );
+
+                    return $here === [] ? self::NOTHING : 'the '.NewNames::list($names);
                 },
                 $text,
             );

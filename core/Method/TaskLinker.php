@@ -29,7 +29,7 @@ final readonly class TaskLinker
     public function __construct(private Constants $constants) {}
 
     /**
-     * @param  list<array{Task, int, bool}>  $tasks  with the part of the dessert, and whether it opens a sentence
+     * @param  list<ReadTask>  $tasks
      * @return list<Task>
      */
     public function linked(Swap $swap, Formula $formula, array $tasks): array
@@ -37,14 +37,15 @@ final readonly class TaskLinker
         $threads = new Threads;
         $waiting = ['preheat' => [], 'line' => [], 'soften' => []];
         $linked = [];
-        foreach ($tasks as $n => [$task, $component, $opens]) {
+        foreach ($tasks as $n => $read) {
+            [$task, $component] = [$read->task, $read->component];
             if (isset($waiting[$task->action->key])) {
                 $waiting[$task->action->key][] = $task->id;
                 $linked[] = $task;
 
                 continue;
             }
-            $after = $this->follows($threads, $task, $component, $opens, $formula, $n === array_key_last($tasks));
+            $after = $this->follows($threads, $task, $component, $read->opens, $formula, $n === array_key_last($tasks));
             $links = array_map(
                 fn (string $id): Link => new Link(
                     $id,

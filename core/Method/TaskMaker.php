@@ -39,7 +39,7 @@ final readonly class TaskMaker
         $tasks = [];
         $components = $this->componentsOf($steps, $swap->before->heaviest());
         foreach ($this->early($swap->before, $steps, $components) as [$text, $component]) {
-            $tasks[] = [
+            $tasks[] = new ReadTask(
                 $this->task(
                     $prefix.'1',
                     $dessert,
@@ -50,8 +50,7 @@ final readonly class TaskMaker
                     [],
                 ),
                 $component,
-                true,
-            ];
+            );
         }
         $steps = $this->complete($formula, $steps, $components);
         foreach ($steps as $i => $step) {
@@ -60,7 +59,7 @@ final readonly class TaskMaker
             foreach ($clauses as $c => $clause) {
                 $number = count($tasks) + 1;
                 $action = $clause->action ?? $this->actions->get('stir');
-                $tasks[] = [
+                $tasks[] = new ReadTask(
                     $this->task(
                         "$prefix$number",
                         $dessert,
@@ -72,7 +71,7 @@ final readonly class TaskMaker
                     ),
                     $components[$i],
                     $clause->opens,
-                ];
+                );
             }
         }
         $tasks = [...$this->heating($tasks, $dessert, $prefix), ...$tasks];
@@ -90,8 +89,8 @@ final readonly class TaskMaker
         $found = [];
         $known = array_column($steps, 'component');
         foreach ($steps as $i => $step) {
-            $next =
-                array_values(array_filter(array_slice($known, $i), static fn (?int $c): bool => $c !== null))[0] ?? null;
+            $later = array_filter(array_slice($known, $i), static fn (?int $c): bool => $c !== null);
+            $next = array_values($later)[0] ?? null;
             $found[] =
                 $step->component ??
                 (($step->isAdded() && $i > 0 ? $found[$i - 1] : $next) ?? ($next ?? ($found[$i - 1] ?? $usual)));
@@ -262,17 +261,17 @@ final readonly class TaskMaker
     /**
      * Heating the oven, where the text goes straight to the bake.
      *
-     * @param  list<array{Task, int, bool}>  $tasks
-     * @return list<array{Task, int, bool}>
+     * @param  list<ReadTask>  $tasks
+     * @return list<ReadTask>
      */
     private function heating(array $tasks, string $dessert, string $prefix): array
     {
         $bake = null;
-        foreach ($tasks as [$task, $component]) {
-            if ($task->action->key === 'preheat') {
+        foreach ($tasks as $read) {
+            if ($read->task->action->key === 'preheat') {
                 return [];
             }
-            $bake ??= $task->place === 'oven' && $task->heats !== [] ? [$task, $component] : null;
+            $bake ??= $read->task->place === 'oven' && $read->task->heats !== [] ? $read : null;
         }
         if ($bake === null) {
             return [];
@@ -281,14 +280,14 @@ final readonly class TaskMaker
         $task = $this->task(
             $prefix.'0',
             $dessert,
-            $bake[0]->component,
+            $bake->task->component,
             $this->actions->get('preheat'),
             $clause,
             '',
             [],
         );
 
-        return [[$task->but(heats: [$bake[0]->heats[0]]), $bake[1], true]];
+        return [new ReadTask($task->but(heats: [$bake->task->heats[0]]), $bake->component)];
     }
 
     /** A waffle is fried in its iron. */
@@ -397,17 +396,17 @@ final readonly class TaskMaker
     /**
      * Cooling and setting that the method leaves unsaid.
      *
-     * @param  list<array{Task, int, bool}>  $tasks
-     * @return list<array{Task, int, bool}>
+     * @param  list<ReadTask>  $tasks
+     * @return list<ReadTask>
      */
     private function endings(Swap $swap, array $tasks, string $dessert, string $prefix): array
     {
         $family = $swap->family();
         $last = 0;
-        foreach ($tasks as $i => [$task]) {
+        foreach (array_column($tasks, 'task') as $i => $task) {
             $last = $task->isHot() && ! in_array($task->action->key, ['preheat', 'melt', 'toast'], true) ? $i : $last;
         }
-        foreach (array_slice($tasks, $last) as [$task]) {
+        foreach (array_column(array_slice($tasks, $last), 'task') as $task) {
             if (in_array($task->action->key, ['cool', 'chill', 'freeze', 'rest'], true) || $tasks === []) {
                 return [];
             }
@@ -424,13 +423,15 @@ final readonly class TaskMaker
         $task = $this->task(
             "$prefix$number",
             $dessert,
-            $tasks[array_key_last($tasks)][0]->component,
+            $tasks[count($tasks) - 1]->task->component,
             $action,
             $clause,
             '',
             [],
         );
 
-        return [[$total > 0 ? $task->lasting((int) ceil($total)) : $task, $tasks[array_key_last($tasks)][1], true]];
+        $lasting = $total > 0 ? $task->lasting((int) ceil($total)) : $task;
+
+        return [new ReadTask($lasting, $tasks[count($tasks) - 1]->component)];
     }
 }

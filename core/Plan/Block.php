@@ -7,6 +7,6 @@ namespace Aglyca\Core\Plan;
 /** Jobs in the oven that nothing of another heat may part. */
 final readonly class Block
 {
-    /** @param  non-empty-list<int>  $jobs */
+    /** @param  list<int>  $jobs */
     public function __construct(public float $heat, public array $jobs) {}
 }

@@ -56,7 +56,10 @@ final readonly class JobSheetMaker
             $shared,
             $this->blocks($tasks, $at),
             $asleep,
-            array_map(static fn (Job $j): bool => $direction === Direction::Forward || ! $j->task->hands->isNone(), $jobs),
+            array_map(
+                static fn (Job $j): bool => $direction === Direction::Forward || ! $j->task->hands->isNone(),
+                $jobs,
+            ),
             $this->releases($jobs, $releases),
         );
 

@@ -26,4 +26,14 @@ final readonly class ShoppingItem
         public ?float $price,
         public array $first,
     ) {}
+
+    /**
+     * What all of them cost that have a price.
+     *
+     * @param  list<self>  $items
+     */
+    public static function total(array $items): float
+    {
+        return (float) array_sum(array_column($items, 'price'));
+    }
 }

@@ -172,7 +172,10 @@ final readonly class Heats
 
     private static function lastOf(string $pattern, string $text): int
     {
-        return preg_match_all($pattern, $text, $found, PREG_OFFSET_CAPTURE) > 0 ? (int) array_column($found[0], 1)[count($found[0]) - 1] : -1;
+        preg_match_all($pattern, $text, $found, PREG_OFFSET_CAPTURE);
+        $places = array_column($found[0], 1);
+
+        return $places[count($places) - 1] ?? -1;
     }
 
     /** "180C/160C fan/gas 4" is one heat said three times. */

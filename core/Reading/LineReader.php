@@ -41,7 +41,10 @@ final class LineReader
             static fn (array $row): bool => $row['kind'] !== 'ignore',
         );
         $this->allergenWords = $tables->pairs('allergen_words', 'allergen', 'pattern');
-        $words = array_map(static fn (int|string $w): string => preg_quote((string) $w, '~'), array_keys($this->prepWords));
+        $words = array_map(
+            static fn (int|string $w): string => preg_quote((string) $w, '~'),
+            array_keys($this->prepWords),
+        );
         usort($words, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
         $this->prepPattern = '~(?<!\pL)(?:'.implode('|', $words).')(?!\pL)~iu';
     }

@@ -151,7 +151,8 @@ final readonly class SectionReader
 
     private function atTheTop(SectionState $state, int $i, string $row, string $next): Fate
     {
-        if ($state->title === '' && ! $this->signs->isSurelyIngredient($row) && ! $this->isHeading($row, $next, false)) {
+        $isTitle = ! $this->signs->isSurelyIngredient($row) && ! $this->isHeading($row, $next, false);
+        if ($state->title === '' && $isTitle) {
             return Fate::Title;
         }
         if ($this->isHeading($row, $next, $state->title !== '')) {

@@ -466,7 +466,8 @@ final readonly class CandidateMaker
      */
     private function drinks(Formula $formula, Sorting $sorting, Family $family, array $offers): float
     {
-        $old = $this->assayer->mix(array_map(static fn (int $i): Dose => $formula->doses[$i], $sorting->flours))->thirst;
+        $flours = array_map(static fn (int $i): Dose => $formula->doses[$i], $sorting->flours);
+        $old = $this->assayer->mix($flours)->thirst;
         if ($old <= 0) {
             return 1.0;
         }

@@ -339,10 +339,8 @@ final readonly class ProgrammeSwapper
             }
         }
         foreach ($sweet as $form => $parts) {
-            $sweet[$form] =
-                $wishes->blend->shares === [] && $over[$form] > 0
-                    ? $this->evened($parts, $over[$form])
-                    : $parts;
+            $excess = array_key_exists($form, $over) ? $over[$form] : 0.0;
+            $sweet[$form] = $wishes->blend->shares === [] && $excess > 0 ? $this->evened($parts, $excess) : $parts;
         }
         $waters = $choice->problem->component->candidates->waters;
         foreach (array_filter($sorting->sugars) as $form => $from) {

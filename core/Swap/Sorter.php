@@ -32,7 +32,8 @@ final readonly class Sorter
             $eggs = $eggs || ($food?->role === Role::Egg && ! in_array('egg', $wishes->without, true));
             match (true) {
                 $food === null, $dose->grams === null, in_array($dose->key, $wishes->left, true) => ($kept[] = $i),
-                $this->schools->isBarred($food->key, $wishes->without) || $this->isHeld($food, $wishes) => ($singles[] = $i),
+                $this->schools->isBarred($food->key, $wishes->without),
+                $this->isHeld($food, $wishes) => ($singles[] = $i),
                 $this->larder->typical($food, 'flour-equivalent') > 0 => ($flours[] = $i),
                 $this->schools->single($food->key) !== [] && $this->matters($costs[$i]) => ($singles[] = $i),
                 $this->schools->single($food->key) === [] && $this->isSugar($food) => ($sugars[

@@ -86,6 +86,11 @@ final readonly class Wishes
         return $found;
     }
 
+    public function percent(): float
+    {
+        return round($this->sweetness * 100, 2);
+    }
+
     public static function ratioOf(float $percent): float
     {
         return round($percent / 100, 4);

@@ -29,11 +29,9 @@ final readonly class BakeNotes
     /**
      * A recipe, a line "--- bake", and lines such as "browning: too much".
      *
-     * @return array{string, self} the recipe's text, and the notes
-     *
      * @throws InvalidArgumentException
      */
-    public static function parted(string $text): array
+    public static function parted(string $text): BakedText
     {
         $parts = preg_split(self::DIVIDER, $text, 2) ?: [$text];
         if (count($parts) < 2) {
@@ -42,7 +40,7 @@ final readonly class BakeNotes
             );
         }
 
-        return [$parts[0], self::read($parts[1])];
+        return new BakedText($parts[0], self::read($parts[1]));
     }
 
     /** @throws InvalidArgumentException for a line that is not understood */

@@ -40,8 +40,7 @@ final readonly class Diagnosis
     }
 
     /**
-     * @param  array<string, array{int, int}>  $tried  by cause: how often its change was tried here, and how often it
-     *     helped
+     * @param  array<string, Experience>  $tried  by cause, what this kitchen has seen
      * @return list<FoundCause> the most probable first; none where nothing was judged wrong
      */
     public function of(Baked $baked, array $tried = []): array
@@ -79,7 +78,7 @@ final readonly class Diagnosis
      *
      * @param  array<string, Judged>  $judged
      * @param  array<string, string>  $levels  of signs
-     * @param  array<string, array{int, int}>  $tried
+     * @param  array<string, Experience>  $tried
      * @return array<string, float>
      */
     public function weights(Family $family, array $judged, array $levels, array $tried = []): array
@@ -96,7 +95,7 @@ final readonly class Diagnosis
             if ($cause['patterns'] !== '*' && ! in_array($family->pattern, explode('|', $cause['patterns']), true)) {
                 continue;
             }
-            $weight = (float) $cause['prior'] * self::experience(...$tried[$key] ?? [0, 0]);
+            $weight = (float) $cause['prior'] * ($tried[$key] ?? new Experience)->factor();
             foreach ($judged as $thing => $value) {
                 $weight *= $this->likelihood($key, 'judged', $thing, $value->value);
             }
@@ -107,16 +106,6 @@ final readonly class Diagnosis
         }
 
         return $weights;
-    }
-
-    /**
-     * What this kitchen has learnt of a cause: the mean of a Beta(2, 2) that has seen so many changes help, against
-     * that
-     * of one that has seen none.
-     */
-    public static function experience(int $tried, int $helped): float
-    {
-        return (2 + $helped) / (4 + $tried) / 0.5;
     }
 
     private function likelihood(string $cause, string $kind, string $key, string $value): float

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Aglyca\Core\Trial;
 
 use Aglyca\Core\Family\Family;
+use Aglyca\Core\Quantity\Interval;
+use Aglyca\Core\Quantity\Point;
 use Aglyca\Core\Tables;
 
 /**
@@ -28,15 +30,14 @@ final readonly class Heating
     }
 
     /**
-     * @return ?array{float, float} °C in the middle from which and to which it is done; null where nobody measures it
-     *     so
+     * @return ?Interval °C in the middle from which and to which it is done; null where nobody measures it so
      */
-    public function doneness(Family $family): ?array
+    public function doneness(Family $family): ?Interval
     {
         foreach (['family' => $family->key, 'pattern' => $family->pattern] as $column => $value) {
             foreach ($this->rows as $row) {
                 if ($row[$column] === $value) {
-                    return [(float) $row['low_c'], (float) $row['high_c']];
+                    return new Interval((float) $row['low_c'], (float) $row['high_c']);
                 }
             }
         }
@@ -47,20 +48,20 @@ final readonly class Heating
     /**
      * Minutes from the last reading until a heat is reached.
      *
-     * @param  list<array{float, float}>  $readings  minutes and °C, by time
+     * @param  list<Point>  $readings  minutes and °C, by time
      * @param  float  $oven  °C
-     * @return ?array{float, float} the range of two standard errors; null where the readings do not say yet
+     * @return ?Interval the range of two standard errors; null where the readings do not say yet
      */
-    public static function minutesUntil(array $readings, float $oven, float $wanted): ?array
+    public static function minutesUntil(array $readings, float $oven, float $wanted): ?Interval
     {
-        $first = $readings[0][1] ?? 0.0;
+        $first = $readings[0]->y ?? 0.0;
         $warmed = array_values(
-            array_filter($readings, static fn (array $r): bool => $r[1] >= $first + self::WARMED && $r[1] < $oven - 1),
+            array_filter($readings, static fn (Point $r): bool => $r->y >= $first + self::WARMED && $r->y < $oven - 1),
         );
         if (count($warmed) < self::FEWEST || $wanted >= $oven) {
             return null;
         }
-        [$x, $y] = [array_column($warmed, 0), array_map(static fn (array $r): float => log($oven - $r[1]), $warmed)];
+        [$x, $y] = [array_column($warmed, 'x'), array_map(static fn (Point $r): float => log($oven - $r->y), $warmed)];
         $n = count($x);
         [$mx, $my] = [array_sum($x) / $n, array_sum($y) / $n];
         [$sxx, $sxy] = [0.0, 0.0];
@@ -78,9 +79,9 @@ final readonly class Heating
         }
         $error = sqrt($residual / max(1, $n - 2) / $sxx);
         $last = $readings[count($readings) - 1];
-        $at = static fn (float $k): float => max(0.0, log(($oven - $last[1]) / ($oven - $wanted)) / $k);
+        $at = static fn (float $k): float => max(0.0, log(($oven - $last->y) / ($oven - $wanted)) / $k);
         [$slow, $fast] = [max(-$slope - 2 * $error, -$slope / 3), -$slope + 2 * $error];
 
-        return $last[1] >= $wanted ? [0.0, 0.0] : [$at($fast), $at($slow)];
+        return $last->y >= $wanted ? new Interval(0.0, 0.0) : new Interval($at($fast), $at($slow));
     }
 }

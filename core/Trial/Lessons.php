@@ -64,10 +64,13 @@ final readonly class Lessons
             ! in_array($notes->judged['browning'] ?? Judged::Right, [Judged::Much, Judged::Little], true) &&
             ! in_array($notes->judged['moistness'] ?? Judged::Right, [Judged::Much, Judged::Little], true);
         $mass = $baked->formula->mass();
+        $loses = $baked->family->bakeLoss > 0 && $mass > 0;
 
         return [
-            Taught::OVEN => $isDone && $notes->minutes !== null && $baked->minutes > 0 ? $notes->minutes / $baked->minutes : null,
-            Taught::LOSS.$baked->family->key => $notes->mass !== null && $baked->family->bakeLoss > 0 && $mass > 0 && $notes->mass < $mass
+            Taught::OVEN => $isDone && $notes->minutes !== null && $baked->minutes > 0
+                    ? $notes->minutes / $baked->minutes
+                    : null,
+            Taught::LOSS.$baked->family->key => $loses && $notes->mass !== null && $notes->mass < $mass
                     ? 1 - $notes->mass / $mass
                     : null,
             Taught::PIECES => $notes->pieces !== null && $baked->formula->pieces > 1

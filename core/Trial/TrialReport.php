@@ -9,7 +9,7 @@ final class TrialReport
 {
     /**
      * @param  list<FoundCause>  $causes
-     * @return array{causes: list<array<string, mixed>>}
+     * @return array<string, list<array<string, mixed>>>
      */
     public static function diagnosis(array $causes): array
     {

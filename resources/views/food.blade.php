@@ -28,9 +28,9 @@
         </ul>
     @endif
     @foreach (['by' => 'What goes in instead of it', 'of' => 'What it goes in instead of'] as $way => $title)
-        @if ($instead[$way] !== [])
+        @if ($instead->$way !== [])
             <h2 class="mt-6 text-xl">{{ $title }}</h2>
-            <ul class="mt-1">@foreach ($instead[$way] as ['food' => $other, 'why' => $why])<li><a href="/almanac/foods/{{ $other->key }}">{{ $other->name }}</a>@if ($why !== ''): {{ $why }}@endif</li>@endforeach</ul>
+            <ul class="mt-1">@foreach ($instead->$way as $one)<li><a href="/almanac/foods/{{ $one->food->key }}">{{ $one->food->name }}</a>@if ($one->why !== ''): {{ $one->why }}@endif</li>@endforeach</ul>
         @endif
     @endforeach
     @auth

@@ -9,7 +9,7 @@
         @error('text')<p class="fault" role="alert">{{ $message }}</p>@enderror
         <div class="flex flex-wrap items-center gap-5"><button class="button button-main">Sign in</button><a href="/sign-up">Open a kitchen</a><a href="/sign-in/forgotten">Forgotten the password?</a></div>
     </form>
-    @if (config('app.demo'))
+    @if (config('aglyca.demo'))
         <form method="post" action="/demo" class="mt-8 border-t border-line pt-5">@csrf<button class="button">Look around in the demo kitchen</button></form>
     @endif
 </x-page>

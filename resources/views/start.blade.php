@@ -39,7 +39,7 @@
             <a href="/bench/draft">Back to “{{ $draft->title }}” on the Bench</a>
         @endif
         @guest
-            @if (config('app.demo'))
+            @if (config('aglyca.demo'))
                 <form method="post" action="/demo">@csrf<button class="button">Look around in the demo kitchen</button></form>
             @endif
             <a href="/sign-up">Open a kitchen of your own</a>

@@ -28,7 +28,7 @@ final class CopyTest extends KitchenCase
 
     public function test_the_demo_kitchen_comes_out_of_its_zip_as_it_was(): void
     {
-        Artisan::call('aglyca:demo');
+        Artisan::call('db:seed', ['--force' => true]);
         $demo = User::query()->where('is_demo', true)->sole();
         // A line that is said to be a certain package, and a bake that goes on, with its numbers.
         $recipe = $demo->kitchen->recipes()->firstOrFail();

@@ -52,14 +52,9 @@ abstract class KitchenCase extends TestCase
 
     protected function baker(string $email = 'maud@example.org'): User
     {
-        $kitchen = Kitchen::query()->create(['name' => "Kitchen of $email", 'convention' => 'low-carb']);
-
-        return User::query()->create([
-            'kitchen_id' => $kitchen->id,
-            'email' => $email,
-            'password' => 'plum-and-almond',
-            'is_demo' => false,
-        ]);
+        return User::factory()
+            ->for(Kitchen::factory()->state(['name' => "Kitchen of $email"]))
+            ->create(['email' => $email]);
     }
 
     protected function recipeOf(User $baker, string $text = self::LOAF): Recipe

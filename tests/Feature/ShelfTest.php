@@ -150,8 +150,8 @@ final class ShelfTest extends KitchenCase
 
     public function test_the_demo_kitchen_opens_with_one_button_and_its_limit_shows(): void
     {
-        $this->artisan('aglyca:demo')->assertExitCode(0);
-        $this->artisan('aglyca:demo')->assertExitCode(0);
+        $this->artisan('db:seed', ['--force' => true])->assertExitCode(0);
+        $this->artisan('db:seed', ['--force' => true])->assertExitCode(0);
         $this->post('/demo')->assertRedirect('/shelf');
         $this->get('/shelf')->assertSee('Cardamom orange loaf')->assertSee('Harrow Cottage');
         $mine = User::query()->where('email', 'like', '%@visitor.invalid')->sole();

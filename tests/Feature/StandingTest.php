@@ -38,14 +38,14 @@ final class StandingTest extends KitchenCase
             }
         }
         self::assertFalse($this->get('/')->headers->has('Strict-Transport-Security'));
-        config(['app.hsts' => 3600]);
+        config(['aglyca.hsts' => 3600]);
         self::assertSame('max-age=3600', $this->get('https://127.0.0.1/')->headers->get('Strict-Transport-Security'));
     }
 
     public function test_it_answers_to_its_own_names_only(): void
     {
         $answers = static fn (string $host): bool => array_filter(
-            (array) config('app.hosts'),
+            (array) config('aglyca.hosts'),
             static fn (string $p): bool => preg_match('{'.$p.'}i', $host) === 1,
         ) !== [];
         foreach (['127.0.0.1', 'localhost', '192.168.1.20', '10.0.0.7', '172.20.3.4', 'kitchen.local', 'pi'] as $own) {

@@ -70,7 +70,7 @@ final class WordsTest extends KitchenCase
 
     public function test_every_amount_of_the_demo_can_be_weighed_on_a_kitchens_scale(): void
     {
-        Artisan::call('aglyca:demo');
+        Artisan::call('db:seed', ['--force' => true]);
         $this->post('/demo');
         $seen = 0;
         foreach (auth()->user()->kitchen->recipes as $recipe) {

@@ -120,7 +120,7 @@ final class YouTest extends KitchenCase
     public function test_links_run_out(): void
     {
         $baker = $this->baker();
-        $link = (string) parse_url(Link::make('reset', $baker->kitchen, $baker), PHP_URL_PATH);
+        $link = (string) parse_url(Link::issue('reset', $baker->kitchen, $baker), PHP_URL_PATH);
         $this->travel(61)->minutes();
         $this->post($link, ['password' => 'quince walnut lantern'])->assertRedirect($link);
         self::assertTrue(password_verify('plum-and-almond', $baker->refresh()->password));
@@ -246,13 +246,7 @@ final class YouTest extends KitchenCase
     {
         $baker = $this->baker();
         $recipe = $this->recipeOf($baker);
-        $reader = User::query()->create([
-            'kitchen_id' => $baker->kitchen_id,
-            'email' => 'reads@example.org',
-            'password' => 'quince walnut lantern',
-            'is_demo' => false,
-            'role' => User::READER,
-        ]);
+        $reader = User::factory()->reader()->for($baker->kitchen)->create(['email' => 'reads@example.org']);
         Leaving::close($baker);
         $this->actingAs($reader->refresh())->get("/bench/$recipe->ulid")->assertNotFound();
         $this->travel(15)->days();

@@ -109,8 +109,8 @@ final class FoodLawTest extends CoreCase
         float $high,
     ): void {
         self::assertSame($printed, LabelRounding::printed($law, $nutrient, $true));
-        [$from, $to] = LabelRounding::behind($law, $nutrient, $printed);
-        self::assertEqualsWithDelta([$low, $high], [$from, $to], 1e-9);
-        self::assertTrue($true >= $from - 1e-9 && $true <= $to + 1e-9);
+        $behind = LabelRounding::behind($law, $nutrient, $printed);
+        self::assertEqualsWithDelta([$low, $high], [$behind->low, $behind->high], 1e-9);
+        self::assertTrue($true >= $behind->low - 1e-9 && $true <= $behind->high + 1e-9);
     }
 }

@@ -49,13 +49,13 @@ final class RangeTest extends CoreCase
             $u = $spreads->of($dose->food);
             $known[$dose->food->key] ??=
                 $n->carbohydrate +
-                $u['carbohydrate'] * $normal() -
+                $u->carbohydrate * $normal() -
                 $n->fibre -
-                $u['fibre'] * $normal() -
+                $u->fibre * $normal() -
                 $n->polyolGrams() -
-                $u['polyols'] * $normal() -
+                $u->polyols * $normal() -
                 $n->allulose -
-                $u['allulose'] * $normal();
+                $u->allulose * $normal();
             $net +=
                 (($dose->grams->value + $dose->grams->u * $normal()) * $shares[$i] * $known[$dose->food->key]) / 100;
         }

@@ -47,6 +47,6 @@ final readonly class CopyController
         }
         SecurityLog::of('copy brought in', $user);
 
-        return redirect('/shelf')->with('said', 'The copy is in your kitchen.');
+        return redirect()->route('shelf')->with('said', 'The copy is in your kitchen.');
     }
 }

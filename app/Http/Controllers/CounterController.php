@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aglyca\Core\Kernel;
+use App\Http\Requests\BakedRequest;
 use App\Models\Bake;
 use App\Models\Recipe;
 use App\Models\Run;
@@ -13,6 +14,7 @@ use App\Support\Draft;
 use App\View\BenchPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\MessageBag;
 use Illuminate\View\View;
 
@@ -24,11 +26,13 @@ final readonly class CounterController
     {
         $latest = $request->user()?->kitchen->recipes()->orderByDesc('opened_at')->first();
 
-        return redirect(match (true) {
-            $latest !== null => "/counter/$latest->ulid",
-            $draft->brief() !== null => '/counter/draft',
-            default => '/',
-        });
+        return redirect(
+            match (true) {
+                $latest !== null => "/counter/$latest->ulid",
+                $draft->brief() !== null => '/counter/draft',
+                default => '/',
+            },
+        );
     }
 
     public function show(Dessert $dessert): View
@@ -48,16 +52,22 @@ final readonly class CounterController
         ]);
     }
 
-    public function record(Request $request, Recipe $recipe): RedirectResponse
+    public function record(BakedRequest $request, Recipe $recipe): RedirectResponse
     {
-        $said = $request->validate([
-            'baked_on' => ['required', 'date_format:Y-m-d', 'after:1970-01-01', 'before_or_equal:tomorrow'],
-            'mark' => ['nullable', 'integer', 'between:1,5'],
-            'words' => ['nullable', 'string', 'max:5000'],
-        ], [
-            'baked_on.*' => 'Say the day it was baked, not later than today.',
-            'mark.*' => 'The mark goes from 1 to 5.',
-            'words.max' => 'That is more than 5,000 characters: shorten it a little.',
+        $said = $request->validated();
+        $bake = DB::transaction(
+            fn (): Bake => $recipe->bakes()->create([
+                'version_id' => $recipe->latest->id,
+                'baked_on' => $said['baked_on'],
+                'mark' => $said['mark'] ?? null,
+                'words' => $said['words'] ?? '',
+            ]),
+        );
+
+        return redirect(route('counter.show', $recipe->ulid).'#notes')->with('undo', [
+            'said' => 'Your bake is in the notebook.',
+            'to' => "/bakes/$bake->id/remove",
+            'label' => 'Undo',
         ]);
     }
 

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use Aglyca\Core\Kernel;
 use Aglyca\Core\Trial\Curve;
 use Aglyca\Core\Trial\MeterFile;
+use App\Http\Requests\CurveRequest;
 use App\Models\CurveNote;
 use App\Models\Recipe;
 use App\View\CurveDrawing;
@@ -49,21 +50,9 @@ final readonly class CurveController
         ]);
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(CurveRequest $request): RedirectResponse
     {
-        $said = $request->validate(
-            [
-                'name' => ['required', 'string', 'max:120'],
-                'eaten_on' => ['required', 'date_format:Y-m-d', 'before_or_equal:tomorrow', 'after:2000-01-01'],
-                'readings' => ['nullable', 'string', 'max:100000'],
-                'dessert' => ['nullable', 'string', 'max:26'],
-            ],
-            [
-                'name.*' => 'Give it a name, such as “two slices of the loaf”.',
-                'eaten_on.*' => 'Say the day, not later than today.',
-                'readings.*' => 'That is too much text.',
-            ],
-        );
+        $said = $request->validated();
         $file = $request->file('file');
         try {
             $text =
@@ -80,7 +69,7 @@ final readonly class CurveController
             $points = MeterFile::read($csv)->points;
             new Curve($points);
         } catch (InvalidArgumentException $fault) {
-            return redirect('/notebook/response')->withInput()->withErrors(['readings' => $fault->getMessage()]);
+            return redirect()->route('curves')->withInput()->withErrors(['readings' => $fault->getMessage()]);
         }
         $kitchen = $request->user()->kitchen;
         $recipe = Recipe::query()
@@ -96,14 +85,14 @@ final readonly class CurveController
                 'recipe_id' => $recipe,
             ]);
 
-        return redirect("/notebook/response?a=$curve->id");
+        return redirect()->route('curves', ['a' => $curve->id]);
     }
 
     public function remove(CurveNote $curve): RedirectResponse
     {
         $curve->delete();
 
-        return redirect('/notebook/response')->with('undo', [
+        return redirect()->route('curves')->with('undo', [
             'said' => "“{$curve->name}” was removed.",
             'to' => "/notebook/response/$curve->id/restore",
             'label' => 'Undo',
@@ -114,6 +103,6 @@ final readonly class CurveController
     {
         $curve->restore();
 
-        return redirect("/notebook/response?a=$curve->id");
+        return redirect()->route('curves', ['a' => $curve->id]);
     }
 }

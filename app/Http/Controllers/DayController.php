@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use Aglyca\Core\Kernel;
 use Aglyca\Core\Plan\Night;
 use App\Http\Requests\DayRequest;
+use App\Http\Requests\LateRequest;
 use App\Http\Requests\MoveRequest;
 use App\Http\Requests\PlacesRequest;
 use App\Models\Day;
@@ -108,12 +109,9 @@ final readonly class DayController
     }
 
     /** Plans the rest anew from this moment, without what is done. */
-    public function late(Request $request, Day $day): Response|RedirectResponse
+    public function late(LateRequest $request, Day $day): Response|RedirectResponse
     {
-        $said = $request->validate([
-            'done' => ['sometimes', 'array', 'max:500'],
-            'done.*' => ['string', 'regex:~^\d{1,18}-\d{1,3}#\d{1,3}$~'],
-        ]);
+        $said = $request->validated();
         $now = Night::minutes(new DateTimeImmutable(now()->toAtomString()));
         $day->change(
             static fn (array $document): array => [

@@ -51,9 +51,12 @@ final readonly class DayPaperController
         abort_if($day->trashed(), 404);
         $planned = PlannedDay::of($day, $this->kernel, false);
 
+        $items = $this->items($planned);
+
         return view('day.shopping', [
             'page' => new DayPage($planned, ''),
-            'items' => $this->items($planned),
+            'items' => $items,
+            'total' => ShoppingItem::total($items),
             'currency' => $day->kitchen->currency,
         ]);
     }

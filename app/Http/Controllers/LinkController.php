@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\ForgottenRequest;
 use App\Mail\LinkMail;
 use App\Models\Kitchen;
 use App\Models\Link;
@@ -26,12 +27,9 @@ final readonly class LinkController
     }
 
     /** The answer is the same whether there is such a kitchen or not. */
-    public function send(Request $request): RedirectResponse
+    public function send(ForgottenRequest $request): RedirectResponse
     {
-        $said = $request->validate(
-            ['email' => ['required', 'string', 'email', 'max:190']],
-            ['email.*' => 'Type the e-mail address of your kitchen.'],
-        );
+        $said = $request->validated();
         $user = User::query()->where('email', mb_strtolower($said['email']))->where('is_demo', false)->first();
         if ($user !== null) {
             Mail::to($user->email)->send(
@@ -41,7 +39,7 @@ final readonly class LinkController
                         'Somebody asked for a new password for your kitchen on Aglyca.',
                         'If that was you, open this within an hour. If not, leave it: nothing has changed.',
                     ],
-                    Link::make('reset', $user->kitchen, $user),
+                    Link::issue('reset', $user->kitchen, $user),
                 ),
             );
             SecurityLog::of('password reset asked', $user);
@@ -92,14 +90,14 @@ final readonly class LinkController
         });
         SecurityLog::of('password reset', $user);
 
-        return redirect('/sign-in')->with('said', 'Your password is changed. Sign in with it.');
+        return redirect()->route('sign-in')->with('said', 'Your password is changed. Sign in with it.');
     }
 
     private function address(Link $link): RedirectResponse
     {
         $user = $link->user ?? abort(404);
         if (User::query()->where('email', $link->says)->exists()) {
-            return redirect('/sign-in')->with(
+            return redirect()->route('sign-in')->with(
                 'said',
                 'That address belongs to another kitchen by now. Nothing was changed.',
             );
@@ -174,14 +172,17 @@ final readonly class LinkController
         SecurityLog::of('joined a kitchen', Auth::user());
 
         return $isIn
-            ? redirect('/shelf')->with('said', 'You are in '.$link->kitchen->name.'.')
-            : redirect('/sign-in')->with('said', 'This link was used already.');
+            ? redirect()->route('shelf')->with('said', 'You are in '.$link->kitchen->name.'.')
+            : redirect()->route('sign-in')->with('said', 'This link was used already.');
     }
 
     private function mayMove(): bool
     {
         $user = Auth::user();
 
-        return $user !== null && ! $user->is_demo && $user->kitchen->isEmpty() && $user->kitchen->users()->count() === 1;
+        return $user !== null &&
+            ! $user->is_demo &&
+            $user->kitchen->isEmpty() &&
+            $user->kitchen->users()->count() === 1;
     }
 }

@@ -6,8 +6,10 @@ namespace App\Http\Controllers;
 
 use Aglyca\Core\Kernel;
 use Aglyca\Core\Side;
+use Aglyca\Core\Trial\Experience;
 use Aglyca\Core\Trial\FoundCause;
 use App\Http\Requests\BakeRequest;
+use App\Http\Requests\FindBakesRequest;
 use App\Models\Bake;
 use App\Models\Recipe;
 use App\Models\Version;
@@ -28,13 +30,10 @@ final readonly class NotebookController
     public function __construct(private Kernel $kernel) {}
 
     /** All bakes, the latest first; found by words, foods, marks and dates. */
-    public function index(Request $request): View
+    public function index(FindBakesRequest $request): View
     {
         $kitchen = $request->user()->kitchen;
-        $said = $request->validate([
-            'find' => ['nullable', 'string', 'max:120'], 'mark' => ['nullable', 'integer', 'between:1,5'],
-            'from' => ['nullable', 'date_format:Y-m-d'], 'to' => ['nullable', 'date_format:Y-m-d'],
-        ]);
+        $said = $request->validated();
         $find = '%'.addcslashes((string) ($said['find'] ?? ''), '%_\\').'%';
         $bakes = Bake::query()
             ->whereIn('recipe_id', $kitchen->recipes()->select('id'))
@@ -122,7 +121,7 @@ final readonly class NotebookController
         $bake->update($request->bake());
         $teaching->of($bake->load(['recipe.kitchen', 'version']));
 
-        return redirect("/notebook/{$bake->recipe->ulid}?bake=$bake->id")->with('said', 'It is written down.');
+        return redirect()->route('notebook.dessert', [$bake->recipe->ulid, 'bake' => $bake->id])->with('said', 'It is written down.');
     }
 
     /** Opens the next version with the one change that a cause asks for. */
@@ -142,14 +141,14 @@ final readonly class NotebookController
                     'sentence' => $cause->change->sentence,
                 ]);
 
-                return redirect("/bench/$recipe->ulid")->with(
+                return redirect()->route('bench.show', $recipe->ulid)->with(
                     'said',
                     'The next version tries: '.$cause->change->sentence,
                 );
             }
         }
 
-        return redirect("/notebook/$recipe->ulid?bake=$bake->id")->with(
+        return redirect()->route('notebook.dessert', [$recipe->ulid, 'bake' => $bake->id])->with(
             'said',
             'That change can no longer be worked out.',
         );
@@ -160,7 +159,7 @@ final readonly class NotebookController
         $version = $recipe->versions()->findOrFail($request->integer('version'));
         $recipe->update(['house_version_id' => $recipe->house_version_id === $version->id ? null : $version->id]);
 
-        return redirect("/notebook/$recipe->ulid");
+        return redirect()->route('notebook.dessert', $recipe->ulid);
     }
 
     /** Goes back to a version: the next one is as that was. */
@@ -169,7 +168,7 @@ final readonly class NotebookController
         $version = $recipe->versions()->findOrFail($request->integer('version'));
         $recipe->goOnFrom($version);
 
-        return redirect("/bench/$recipe->ulid")->with('said', "You go on from version $version->number as it was.");
+        return redirect()->route('bench.show', $recipe->ulid)->with('said', "You go on from version $version->number as it was.");
     }
 
     public function export(Request $request): BinaryFileResponse
@@ -192,7 +191,7 @@ final readonly class NotebookController
     /**
      * How often this kitchen tried the change of a cause, and how often the next bake was judged better.
      *
-     * @return array<string, array{int, int}>
+     * @return array<string, Experience>
      */
     private function tried(Recipe $recipe): array
     {
@@ -207,8 +206,7 @@ final readonly class NotebookController
             $before = Bake::query()->where('version_id', $version->parent_id)->orderByDesc('id')->first();
             if ($after !== null && $before !== null && $after->mark !== null && $before->mark !== null) {
                 $cause = (string) ($version->tries['cause'] ?? '');
-                [$all, $helped] = $tried[$cause] ?? [0, 0];
-                $tried[$cause] = [++$all, $after->mark > $before->mark ? ++$helped : $helped];
+                $tried[$cause] = ($tried[$cause] ?? new Experience)->after($after->mark > $before->mark);
             }
         }
 

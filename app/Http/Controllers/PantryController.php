@@ -48,7 +48,7 @@ final readonly class PantryController
             fn (): Package => $this->settle($kitchen, $kitchen->packages()->create($request->package())),
         );
 
-        return redirect('/pantry')->with('undo', [
+        return redirect()->route('pantry')->with('undo', [
             'said' => "“{$package->name}” is in the Pantry.",
             'to' => "/pantry/$package->id/remove",
             'label' => 'Undo',
@@ -62,14 +62,14 @@ final readonly class PantryController
             $this->settle($request->user()->kitchen, $package);
         });
 
-        return redirect('/pantry')->with('said', 'Kept.');
+        return redirect()->route('pantry')->with('said', 'Kept.');
     }
 
     public function remove(Package $package): RedirectResponse
     {
         $package->delete();
 
-        return redirect('/pantry')->with('undo', [
+        return redirect()->route('pantry')->with('undo', [
             'said' => "“{$package->name}” was taken out.",
             'to' => "/pantry/$package->id/restore",
             'label' => 'Undo',
@@ -83,14 +83,14 @@ final readonly class PantryController
             $this->settle($request->user()->kitchen, $package);
         });
 
-        return redirect('/pantry')->with('said', "“{$package->name}” is back.");
+        return redirect()->route('pantry')->with('said', "“{$package->name}” is back.");
     }
 
     public function forget(Request $request, int $name): RedirectResponse
     {
         $request->user()->kitchen->rememberedNames()->findOrFail($name)->delete();
 
-        return redirect('/pantry')->with('said', 'Forgotten.');
+        return redirect()->route('pantry')->with('said', 'Forgotten.');
     }
 
     /** One package at most is the kitchen's usual one of a food. */

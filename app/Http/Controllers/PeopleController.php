@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\InviteRequest;
 use App\Models\Link;
 use App\Models\User;
 use App\Support\Leaving;
@@ -11,22 +12,17 @@ use App\Support\SecurityLog;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\Rule;
 
 /** Who keeps a kitchen together. */
 final readonly class PeopleController
 {
-    public function invite(Request $request): RedirectResponse
+    public function invite(InviteRequest $request): RedirectResponse
     {
         $user = $request->user();
-        abort_if($user->is_demo, 403, 'Nobody can be invited into the demo kitchen.');
-        $said = $request->validate(
-            ['role' => ['required', Rule::in(array_keys(User::ROLES))]],
-            ['role.*' => 'Choose one of the two.'],
-        );
+        $said = $request->validated();
         SecurityLog::of('invited', $user, ['role' => $said['role']]);
 
-        return redirect()->route('you')->with('link', Link::make('invite', $user->kitchen, null, $said['role']));
+        return redirect()->route('you')->with('link', Link::issue('invite', $user->kitchen, null, $said['role']));
     }
 
     /** Somebody goes on in a kitchen of their own, which is empty. */

@@ -28,10 +28,10 @@ final readonly class PhotoController
             }
             $bake->photos()->create(PhotoMaker::of($file));
         } catch (InvalidArgumentException $fault) {
-            return redirect("/notebook/bakes/$bake->id#photos")->withErrors(['photo' => $fault->getMessage()]);
+            return redirect(route('bake.show', $bake).'#photos')->withErrors(['photo' => $fault->getMessage()]);
         }
 
-        return redirect("/notebook/bakes/$bake->id#photos");
+        return redirect(route('bake.show', $bake).'#photos');
     }
 
     public function show(Photo $photo): Response
@@ -46,6 +46,6 @@ final readonly class PhotoController
     {
         $photo->delete();
 
-        return redirect("/notebook/bakes/$photo->bake_id#photos")->with('said', 'The picture was removed.');
+        return redirect(route('bake.show', $photo->bake_id).'#photos')->with('said', 'The picture was removed.');
     }
 }

@@ -108,10 +108,12 @@ final readonly class PiecesController
         $amount = Number::from($request->input('amount'));
         $unit = in_array($request->input('unit'), ['g', 'tsp', 'tbsp'], true) ? (string) $request->input('unit') : 'g';
         $pieces = $request->integer('pieces');
+        $isAmount = $amount > 0 && $amount <= self::MOST_GRAMS;
+        $isServed = $spread === Spread::Table && $request->filled('amount');
         $fault = match (true) {
             $spread === Spread::Some && ($pieces < 1 || $pieces > Portioning::MOST) => 'On how many pieces: 1 or more.',
-            $spread === Spread::Each && ! ($amount > 0 && $amount <= self::MOST_GRAMS) => 'How much each piece gets: a number above 0.',
-            $spread === Spread::Table && $request->filled('amount') && ! ($amount > 0 && $amount <= self::MOST_GRAMS) => 'How much a piece gets: a number above 0, or nothing for an equal part.',
+            $spread === Spread::Each && ! $isAmount => 'How much each piece gets: a number above 0.',
+            $isServed && ! $isAmount => 'How much a piece gets: a number above 0, or nothing for an equal part.',
             default => null,
         };
         if ($fault !== null) {

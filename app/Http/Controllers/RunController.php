@@ -81,7 +81,7 @@ final readonly class RunController
             $locked->update(['bake_id' => $bake->id]);
         });
 
-        return redirect('/counter/'.$run->recipe->ulid.'#notes')->with(
+        return redirect(route('counter.show', $run->recipe->ulid).'#notes')->with(
             'said',
             'The bake is in the notebook, with what you weighed and timed. Say how it came out.',
         );

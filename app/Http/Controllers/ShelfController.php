@@ -107,7 +107,7 @@ final readonly class ShelfController
     {
         $copy = Recipe::begin($recipe->kitchen, $recipe->brief(), mb_substr($recipe->title, 0, 110).', copy');
 
-        return redirect('/shelf')->with('undo', [
+        return redirect()->route('shelf')->with('undo', [
             'said' => "“{$copy->title}” is on the Shelf.",
             'to' => "/shelf/$copy->ulid/remove",
             'label' => 'Undo',
@@ -118,7 +118,7 @@ final readonly class ShelfController
     {
         $recipe->delete();
 
-        return redirect('/shelf')->with('undo', [
+        return redirect()->route('shelf')->with('undo', [
             'said' => "“{$recipe->title}” was removed.",
             'to' => "/shelf/$recipe->ulid/restore",
             'label' => 'Undo',
@@ -129,7 +129,7 @@ final readonly class ShelfController
     {
         $recipe->restore();
 
-        return redirect('/shelf')->with('said', "“{$recipe->title}” is back on the Shelf.");
+        return redirect()->route('shelf')->with('said', "“{$recipe->title}” is back on the Shelf.");
     }
 
     private function back(Request $request, Recipe $recipe): RedirectResponse

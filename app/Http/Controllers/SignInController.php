@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\SignInRequest;
 use App\Support\DemoKitchen;
 use App\Support\Draft;
 use App\Support\Leaving;
@@ -22,15 +23,9 @@ final readonly class SignInController
         return view('sign-in', ['draft' => $this->draft->brief()]);
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(SignInRequest $request): RedirectResponse
     {
-        $said = $request->validate(
-            ['email' => ['required', 'string', 'email', 'max:190'], 'password' => ['required', 'string', 'max:1000']],
-            [
-                'email.*' => 'Type the e-mail address of your kitchen.',
-                'password.*' => 'Type your password.',
-            ],
-        );
+        $said = $request->validated();
         $isBack = $request->boolean('back');
         // The framework takes the same time for an address that it knows and one that it does not.
         $isIn = Auth::attempt(
@@ -68,7 +63,7 @@ final readonly class SignInController
 
     public function demo(Request $request): RedirectResponse
     {
-        abort_unless((bool) config('app.demo'), 404);
+        abort_unless((bool) config('aglyca.demo'), 404);
         Auth::login(DemoKitchen::ofOnesOwn());
 
         return $this->enter($request);
@@ -81,7 +76,7 @@ final readonly class SignInController
         $request->session()->regenerateToken();
 
         // What the Counter kept for baking without network goes with the session.
-        return redirect('/')
+        return redirect()->route('start')
             ->with('said', 'You are signed out.')
             ->withHeaders(['Clear-Site-Data' => '"cache", "storage"']);
     }
@@ -94,6 +89,6 @@ final readonly class SignInController
 
         return $recipe === null
             ? redirect()->intended('/shelf')
-            : redirect("/bench/$recipe->ulid")->with('said', 'Kept on your Shelf.');
+            : redirect()->route('bench.show', $recipe->ulid)->with('said', 'Kept on your Shelf.');
     }
 }

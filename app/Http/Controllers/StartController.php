@@ -80,12 +80,12 @@ final readonly class StartController
         if ($kitchen === null) {
             $this->draft->keep($brief);
 
-            return redirect('/bench/draft')->with('kept', 'paste');
+            return redirect()->route('bench.show', 'draft')->with('kept', 'paste');
         }
 
         $liked = $kitchen->taught()->of(Taught::SWEETNESS);
         $brief = $liked === [] ? $brief : $brief->wishing(sweetness: $this->kernel->likedSweetness($liked));
 
-        return redirect('/bench/'.Recipe::begin($kitchen, $brief)->ulid)->with('kept', 'paste');
+        return redirect()->route('bench.show', Recipe::begin($kitchen, $brief)->ulid)->with('kept', 'paste');
     }
 }

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use Aglyca\Core\Kernel;
 use Aglyca\Core\Larder\Taught;
-use App\Support\Number;
+use App\Http\Requests\CupRequest;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -27,19 +27,12 @@ final readonly class TaughtController
     }
 
     /** A cup that was weighed. */
-    public function cup(Request $request): RedirectResponse
+    public function cup(CupRequest $request): RedirectResponse
     {
-        $request->merge(['grams' => Number::plain((string) $request->string('grams'))]);
-        $said = $request->validate(
-            ['food' => ['required', 'string', 'max:120'], 'grams' => ['required', 'numeric', 'between:10,500']],
-            [
-                'food.*' => 'Say which food was in the cup.',
-                'grams.*' => 'A cup weighs from 10 to 500 g.',
-            ],
-        );
+        $said = $request->validated();
         $match = $this->kernel->catalogue->find((string) $said['food']);
         if (! $match->sure) {
-            return redirect('/notebook/taught')
+            return redirect()->route('taught')
                 ->withInput()
                 ->withErrors(['food' => 'The larder has no food of that name. Choose one from the list.']);
         }
@@ -48,13 +41,13 @@ final readonly class TaughtController
             ->kitchen->observations()
             ->create(['what' => Taught::CUP.$match->food, 'value' => (float) $said['grams']]);
 
-        return redirect('/notebook/taught')->with('said', 'From now on your cup counts, on every recipe.');
+        return redirect()->route('taught')->with('said', 'From now on your cup counts, on every recipe.');
     }
 
     public function forget(Request $request): RedirectResponse
     {
         $request->user()->kitchen->observations()->where('what', (string) $request->string('what'))->delete();
 
-        return redirect('/notebook/taught')->with('said', 'Forgotten: the usual figure counts again.');
+        return redirect()->route('taught')->with('said', 'Forgotten: the usual figure counts again.');
     }
 }

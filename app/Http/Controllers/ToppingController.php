@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use Aglyca\Core\Formula\Topping;
 use Aglyca\Core\Kernel;
+use App\Http\Requests\ToppingRequest;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
@@ -15,15 +16,9 @@ final readonly class ToppingController
 {
     public function __construct(private Kernel $kernel) {}
 
-    public function store(Request $request): RedirectResponse
+    public function store(ToppingRequest $request): RedirectResponse
     {
-        $said = $request->validate(
-            ['topping_name' => ['required', 'string', 'max:80'], 'text' => ['required', 'string', 'max:500']],
-            [
-                'topping_name.*' => 'Give the topping a name of up to 80 characters.',
-                'text.*' => 'Say what goes on one piece, such as 2 tbsp whipping cream.',
-            ],
-        );
+        $said = $request->validated();
         $read = $this->kernel->topping(new Topping($said['topping_name'], $said['text']));
         if ($read->unread !== [] || $read->doses === []) {
             throw ValidationException::withMessages([
@@ -37,7 +32,7 @@ final readonly class ToppingController
             ->kitchen->toppings()
             ->updateOrCreate(['name' => $said['topping_name']], ['text' => trim($said['text'])]);
 
-        return redirect('/pantry#toppings')->with('undo', [
+        return redirect(route('pantry').'#toppings')->with('undo', [
             'said' => "“{$topping->name}” is among your toppings.",
             'to' => "/pantry/toppings/$topping->id/remove",
             'label' => 'Undo',
@@ -50,7 +45,7 @@ final readonly class ToppingController
         $gone = $request->user()->kitchen->toppings()->findOrFail($topping);
         $gone->delete();
 
-        return redirect('/pantry#toppings')->with('undo', [
+        return redirect(route('pantry').'#toppings')->with('undo', [
             'said' => "“{$gone->name}” was taken out; desserts that have it keep it.",
             'to' => '/pantry/toppings',
             'label' => 'Undo',

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\AddressRequest;
+use App\Http\Requests\LeaveRequest;
+use App\Http\Requests\PasswordRequest;
 use App\Mail\LinkMail;
 use App\Models\Link;
 use App\Models\User;
-use App\Rules\GoodPassword;
 use App\Support\Leaving;
 use App\Support\SecurityLog;
 use App\Support\SignIns;
@@ -33,13 +35,10 @@ final readonly class YouController
         ]);
     }
 
-    public function password(Request $request): RedirectResponse
+    public function password(PasswordRequest $request): RedirectResponse
     {
         $user = $this->own($request);
-        $said = $request->validate([
-            'current_password' => ['required', 'current_password'],
-            'password' => ['required', 'string', new GoodPassword([$user->email, $user->kitchen->name])],
-        ], ['current_password.*' => 'That is not your password now.', 'password.required' => 'Type the new password.']);
+        $said = $request->validated();
         $user->update(['password' => $said['password']]);
         SignIns::endOthers($user, $request->session()->getId());
         Link::query()->where('user_id', $user->id)->delete();
@@ -52,20 +51,10 @@ final readonly class YouController
     }
 
     /** The address changes when the link that is sent to the new one is opened. */
-    public function address(Request $request): RedirectResponse
+    public function address(AddressRequest $request): RedirectResponse
     {
         $user = $this->own($request);
-        $request->merge(['email' => mb_strtolower((string) $request->string('email'))]);
-        $said = $request->validate(
-            [
-                'email' => ['required', 'string', 'email', 'max:190'],
-                'address_password' => ['required', 'current_password'],
-            ],
-            [
-                'email.*' => 'Type an e-mail address such as name@example.org.',
-                'address_password.*' => 'That is not your password now.',
-            ],
-        );
+        $said = $request->validated();
         // Whether another has the address is told to nobody but its owner.
         if (User::query()->where('email', $said['email'])->doesntExist()) {
             Mail::to($said['email'])->send(
@@ -75,7 +64,7 @@ final readonly class YouController
                         'Somebody who is signed in to a kitchen on Aglyca gave this address as theirs.',
                         'If that is you, open this within a day:',
                     ],
-                    Link::make('address', $user->kitchen, $user, $said['email']),
+                    Link::issue('address', $user->kitchen, $user, $said['email']),
                 ),
             );
         }
@@ -102,19 +91,15 @@ final readonly class YouController
         return redirect()->route('you')->with('said', 'Every other device is signed out.');
     }
 
-    public function leave(Request $request): RedirectResponse
+    public function leave(LeaveRequest $request): RedirectResponse
     {
         $user = $this->own($request);
-        $request->validate(
-            ['leave_password' => ['required', 'current_password']],
-            ['leave_password.*' => 'That is not your password now.'],
-        );
         Leaving::close($user);
         SecurityLog::of('account closed', $user);
         Auth::guard('web')->logout();
         $request->session()->invalidate();
 
-        return redirect('/')
+        return redirect()->route('start')
             ->with(
                 'said',
                 'Your kitchen is closed. For '.

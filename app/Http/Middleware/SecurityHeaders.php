@@ -24,8 +24,8 @@ final class SecurityHeaders
             'Permissions-Policy' => 'camera=(), microphone=(), geolocation=()',
             'Cross-Origin-Opener-Policy' => 'same-origin',
         ]);
-        if ($request->isSecure() && config('app.hsts') > 0) {
-            $response->headers->set('Strict-Transport-Security', 'max-age='.config('app.hsts'));
+        if ($request->isSecure() && config('aglyca.hsts') > 0) {
+            $response->headers->set('Strict-Transport-Security', 'max-age='.config('aglyca.hsts'));
         }
         // A page of somebody's kitchen stays in no cache; the Counter's own page keeps itself, in its worker.
         if ($request->hasSession() && $request->user() !== null && ! $request->routeIs('photo.show')) {

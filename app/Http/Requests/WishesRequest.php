@@ -10,16 +10,10 @@ use Aglyca\Core\Kernel;
 use Aglyca\Core\Reading\YieldReader;
 use Aglyca\Core\Swap\Blend;
 use Aglyca\Core\Swap\Wishes;
-use App\Support\BenchAnswer;
-use App\Support\Dessert;
-use Illuminate\Contracts\Validation\Validator;
-use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Http\Exceptions\HttpResponseException;
 use Illuminate\Validation\Rule;
-use LogicException;
 
 /** What is asked of a swap. Each field stands for itself: a button posts its own, and the others stay as they are. */
-final class WishesRequest extends FormRequest
+final class WishesRequest extends BenchRequest
 {
     public const ALLERGENS = ['nuts', 'milk', 'egg', 'coconut', 'peanut'];
 
@@ -53,15 +47,6 @@ final class WishesRequest extends FormRequest
             'sweetness.*' => 'Sweetness goes from 60 to 110 %.',
             '*.in' => 'That choice is not in the larder. Pick one from the list.',
         ];
-    }
-
-    /** Beside what caused it, on the Bench; nothing is changed. */
-    protected function failedValidation(Validator $validator): void
-    {
-        $dessert = $this->route('dessert');
-        throw_unless($dessert instanceof Dessert, LogicException::class);
-
-        throw new HttpResponseException(app(BenchAnswer::class)->refuse($this, $dessert, $validator->errors()));
     }
 
     /** The brief with what was posted. */

@@ -62,7 +62,8 @@ final readonly class Label
                 continue;
             }
             try {
-                $ranges[$figure] = LabelRounding::behind($law, $figure, $text);
+                $behind = LabelRounding::behind($law, $figure, $text);
+                $ranges[$figure] = [$behind->low, $behind->high];
             } catch (InvalidArgumentException $fault) {
                 $faults[$figure] = $fault->getMessage();
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aglyca\Core\Larder\Label;
 
 use Aglyca\Core\Larder\LabelLaw;
+use Aglyca\Core\Quantity\Interval;
 use InvalidArgumentException;
 
 /**
@@ -35,11 +36,11 @@ final class LabelRounding
     }
 
     /**
-     * @return array{float, float} lowest and highest true value that prints so
+     * @return Interval of the true values that print so
      *
      * @throws InvalidArgumentException where the text is no figure of a label
      */
-    public static function behind(LabelLaw $law, string $nutrient, string $printed): array
+    public static function behind(LabelLaw $law, string $nutrient, string $printed): Interval
     {
         $printed = str_replace([' ', ',', 'g'], ['', '.', ''], mb_strtolower(trim($printed)));
         if (preg_match('/^(<|lessthan)?(\d{1,5}(?:\.\d{1,3})?)$/', $printed, $m) !== 1) {
@@ -47,14 +48,16 @@ final class LabelRounding
         }
         $value = (float) $m[2];
         if ($m[1] !== '') {
-            return [$law === LabelLaw::UsCanada && $value === 1.0 ? 0.5 : 0.0, $value];
+            return new Interval($law === LabelLaw::UsCanada && $value === 1.0 ? 0.5 : 0.0, $value);
         }
         if ($value === 0.0) {
-            return [0.0, $nutrient === 'energy' ? ($law === LabelLaw::UsCanada ? 5.0 : 0.5) : 0.5];
+            $most = $nutrient === 'energy' && $law === LabelLaw::UsCanada ? 5.0 : 0.5;
+
+            return new Interval(0.0, $most);
         }
         [$below, $above] = self::steps($law, $nutrient, $value, str_contains($m[2], '.'));
 
-        return [max(0.0, $value - $below / 2), $value + $above / 2];
+        return new Interval(max(0.0, $value - $below / 2), $value + $above / 2);
     }
 
     /** @return array{float, float} the rounding step below and above a printed value */

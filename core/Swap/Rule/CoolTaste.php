@@ -9,6 +9,7 @@ use Aglyca\Core\Forecast\Traits;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Linear\Row;
 use Aglyca\Core\Swap\Component;
+use Aglyca\Core\Swap\FreeWater;
 
 /** The heat that crystals take up on the tongue, for each gram of piece. */
 final readonly class CoolTaste implements Rule

@@ -9,6 +9,7 @@ use Aglyca\Core\Forecast\Traits;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Linear\Row;
 use Aglyca\Core\Swap\Component;
+use Aglyca\Core\Swap\FreeWater;
 
 /**
  * Sugar alcohols stay within what the water left dissolves, in the fridge where it is kept there; where crystals are

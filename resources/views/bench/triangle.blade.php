@@ -28,7 +28,7 @@
             <summary class="py-1 text-[15px]"><span class="figure">@foreach ($triangle['corners'] as $corner){{ $loop->first ? '' : ' : ' }}{{ $corner['share'] }}@endforeach</span> by sweetness <span class="text-cobalt underline underline-offset-3">as a table</span></summary>
             @foreach ($triangle['corners'] as $n => $corner)
                 <div class="mt-1 grid grid-cols-[minmax(0,1fr)_5.5rem] gap-2">
-                    <select class="field" name="corners[]" aria-label="Corner {{ ++$n }}" x-on:change.stop>@foreach ($page->kernel->catalogue->blendable() as $food)<option value="{{ $food }}" @selected($food === $corner['key'])>{{ $names[$food] }}</option>@endforeach</select>
+                    <select class="field" name="corners[]" aria-label="Corner {{ $loop->iteration }}" x-on:change.stop>@foreach ($page->kernel->catalogue->blendable() as $food)<option value="{{ $food }}" @selected($food === $corner['key'])>{{ $names[$food] }}</option>@endforeach</select>
                     <input class="field figure" name="shares[]" inputmode="decimal" value="{{ $corner['share'] }}" aria-label="{{ $corner['name'] }}, per cent of the sweetness" x-on:change.stop>
                 </div>
             @endforeach

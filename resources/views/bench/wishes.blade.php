@@ -13,8 +13,8 @@
             </select>
         </div>
         <div x-data="slider">
-            <label class="label flex justify-between" for="sweetness"><span>Sweetness</span><span class="figure"><output x-text="value">{{ Figures::count($wishes->wishes->sweetness * 100) }}</output> %</span></label>
-            <input class="block h-11 w-full accent-cobalt" type="range" id="sweetness" name="sweetness" min="60" max="110" step="0.5" x-ref="input" x-on:input="move" value="{{ Figures::count($wishes->wishes->sweetness * 100) }}">
+            <label class="label flex justify-between" for="sweetness"><span>Sweetness</span><span class="figure"><output x-text="value">{{ Figures::count($wishes->wishes->percent()) }}</output> %</span></label>
+            <input class="block h-11 w-full accent-cobalt" type="range" id="sweetness" name="sweetness" min="60" max="110" step="0.5" x-ref="input" x-on:input="move" value="{{ Figures::count($wishes->wishes->percent()) }}">
         </div>
         <div>
             <label class="label" for="school">Flour</label>

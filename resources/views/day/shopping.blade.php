@@ -1,4 +1,4 @@
-@php use App\View\Figures; $total = array_sum(array_column($items, 'price')); @endphp
+@php use App\View\Figures; @endphp
 <x-page title="Shopping list" here="day" :wide="false">
     <h1 class="text-4xl text-cobalt">Shopping list</h1>
     <p class="mt-1">For {{ $page->desserts() }}, {{ $page->title() }}. <a class="no-print" href="{{ $page->path() }}">Back to the plan</a></p>

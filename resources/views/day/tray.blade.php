@@ -33,8 +33,8 @@
                 <text x="{{ $tick['x'] }}" y="15" text-anchor="middle" class="figure" font-size="13" fill="#14212b">{{ $tick['text'] }}</text>
             @endforeach
             @foreach ($drawing->shortened() as $gap)
-                <path d="M{{ $gap['x'] + $gap['width'] / 2 - 5 }} 20 l5 6 l-5 6 l5 6" fill="none" stroke="#46545f" stroke-width="1.5"/>
-                <text x="{{ $gap['x'] + $gap['width'] / 2 }}" y="15" text-anchor="middle" font-size="12" fill="#46545f">{{ $gap['text'] }}</text>
+                <path d="M{{ $gap['middle'] - 5 }} 20 l5 6 l-5 6 l5 6" fill="none" stroke="#46545f" stroke-width="1.5"/>
+                <text x="{{ $gap['middle'] }}" y="15" text-anchor="middle" font-size="12" fill="#46545f">{{ $gap['text'] }}</text>
             @endforeach
             @foreach ($drawing->lanes as $lane)
                 <line x1="0" x2="{{ DayDrawing::WIDTH }}" y1="{{ $lane['y'] }}" y2="{{ $lane['y'] }}" stroke="#c3ceda"/>

@@ -61,6 +61,35 @@ final class CautionerTest extends CoreCase
                 ['family-limit' => 'tears in hot oil'],
                 ['raw'],
             ],
+            'a line that nobody knows is not in the totals, and may hold what its words say' => [
+                "Loaf\nMakes 8 slices\n200 g almond flour\n100 g bramble butter\n3 eggs",
+                [],
+                [
+                    'uncounted' => 'not known: “100 g bramble butter”',
+                    'allergens-possible' => 'May contain milk: a line was not wholly understood',
+                ],
+                ['guessed'],
+            ],
+            'a line of which half is known is a guess' => [
+                "Loaf\nMakes 8 slices\n200 g almond flour\n80 g walnut brittle crunch\n3 eggs",
+                [],
+                ['guessed' => '“80 g walnut brittle crunch” as walnuts'],
+                ['uncounted'],
+            ],
+            'all is known' => [
+                "Loaf\nMakes 8 slices\n200 g almond flour\n3 eggs",
+                [],
+                [],
+                ['guessed', 'uncounted', 'allergens-possible', 'laxative'],
+            ],
+            // By hand: 12 of 112 g, as eaten, are above a tenth; 10 of 110 g are not.
+            'more than a tenth of sugar alcohol' => [
+                "Mints\nMakes 30 pieces\n12 g erythritol\n100 g butter",
+                [],
+                ['laxative' => 'Sugar alcohols are 11 % of what is eaten'],
+                [],
+            ],
+            'just less than a tenth' => ["Mints\nMakes 30 pieces\n10 g erythritol\n100 g butter", [], [], ['laxative']],
             'raw egg in a dough' => ["Loaf\nMakes 8 slices\n200 g almond flour\n3 eggs", [], [], ['raw']],
             'an egg-free pudding' => ["Custard\nMakes 4 pots\n300 g whipping cream\n30 g erythritol", [], [], ['raw']],
             'a filling baked in its cheesecake' => [

@@ -129,6 +129,16 @@ final class FormsTest extends CoreCase
         }
     }
 
+    /** A fan oven is set 20 °C or 25 °F lower than one without (common practice). */
+    public function test_a_fan_heat_in_either_scale_is_that_of_an_oven_without(): void
+    {
+        foreach (['Bake at 325 °F fan for 20 minutes.' => 350, 'Bake at 300F fan.' => 325] as $text => $fahrenheit) {
+            $heat = self::core()->steps->read($text)->heats[0];
+            self::assertTrue($heat->isFan, $text);
+            self::assertSame($fahrenheit, $heat->temperature->fahrenheitOnDial(5), $text);
+        }
+    }
+
     public function test_times(): void
     {
         $times = [

@@ -7,7 +7,7 @@ namespace Tests\Core\Trial;
 use Aglyca\Core\Brief;
 use Aglyca\Core\Side;
 use Aglyca\Core\Trial\BakeNotes;
-use Aglyca\Core\Trial\Diagnosis;
+use Aglyca\Core\Trial\Experience;
 use Aglyca\Core\Trial\FoundCause;
 use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -18,9 +18,9 @@ final class DiagnosisTest extends CoreCase
     /** @return list<FoundCause> */
     private static function diagnosed(string $text): array
     {
-        [$recipe, $notes] = BakeNotes::parted($text);
+        $baked = BakeNotes::parted($text);
 
-        return self::kernel()->diagnose(self::kernel()->convert(new Brief($recipe)), Side::Written, $notes);
+        return self::kernel()->diagnose(self::kernel()->convert(new Brief($baked->recipe)), Side::Written, $baked->notes);
     }
 
     public function test_the_cause_that_a_practised_baker_would_name_comes_first(): void
@@ -95,21 +95,21 @@ final class DiagnosisTest extends CoreCase
     /** By hand: (2 + 3) / (4 + 4) over a half is 1.25; one that never helped in four falls to a half. */
     public function test_a_kitchen_that_saw_a_change_help_believes_in_its_cause(): void
     {
-        self::assertEqualsWithDelta(1.25, Diagnosis::experience(4, 3), 1e-12);
-        self::assertEqualsWithDelta(0.5, Diagnosis::experience(4, 0), 1e-12);
-        self::assertSame(1.0, Diagnosis::experience(0, 0));
-        [$recipe, $notes] = BakeNotes::parted(Bakes::all()['cut while hot'][0]);
-        $conversion = self::kernel()->convert(new Brief($recipe));
+        self::assertEqualsWithDelta(1.25, (new Experience(4, 3))->factor(), 1e-12);
+        self::assertEqualsWithDelta(0.5, (new Experience(4, 0))->factor(), 1e-12);
+        self::assertSame(1.0, (new Experience)->factor());
+        $baked = BakeNotes::parted(Bakes::all()['cut while hot'][0]);
+        $conversion = self::kernel()->convert(new Brief($baked->recipe));
         $of = static fn (array $tried): float => array_column(
             array_map(
                 static fn (FoundCause $c): array => ['key' => $c->key, 'p' => $c->probability],
-                self::kernel()->diagnose($conversion, Side::Written, $notes, $tried),
+                self::kernel()->diagnose($conversion, Side::Written, $baked->notes, $tried),
             ),
             'p',
             'key',
         )['cut-warm'];
-        self::assertGreaterThan($of([]), $of(['cut-warm' => [3, 3]]));
-        self::assertLessThan($of([]), $of(['cut-warm' => [3, 0]]));
+        self::assertGreaterThan($of([]), $of(['cut-warm' => new Experience(3, 3)]));
+        self::assertLessThan($of([]), $of(['cut-warm' => new Experience(3, 0)]));
     }
 
     public function test_notes_say_what_they_do_not_understand(): void

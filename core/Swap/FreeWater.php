@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Aglyca\Core\Swap\Rule;
-
-use Aglyca\Core\Swap\Component;
+namespace Aglyca\Core\Swap;
 
 /**
  * Water that is left after baking to dissolve sweetener, as is usual: nobody thins a dough for that.

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Console;
+namespace Database\Seeders;
 
 use Aglyca\Core\BriefJson;
 use Aglyca\Core\Kernel;
@@ -18,12 +18,12 @@ use App\Support\DemoKitchen;
 use App\Support\Teaching;
 use App\View\DemoPicture;
 use DateTimeImmutable;
-use Illuminate\Console\OutputStyle;
+use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /** Loads Harrow Cottage, an invented kitchen, once. */
-final readonly class DemoCommand
+final class HarrowCottageSeeder extends Seeder
 {
     /** Each with what was wished; its bakes stand in database/demo/bakes.php. */
     private const DESSERTS = [
@@ -213,17 +213,13 @@ final readonly class DemoCommand
         'walnut-spice-roulade' => 'roll',
     ];
 
-    public function __construct(private Kernel $kernel, private Teaching $teaching) {}
+    public function __construct(private readonly Kernel $kernel, private readonly Teaching $teaching) {}
 
-    public function run(OutputStyle $output): int
+    public function run(): void
     {
-        if (User::query()->where('email', DemoKitchen::ADDRESS)->exists()) {
-            return 0;
+        if (User::query()->where('email', DemoKitchen::ADDRESS)->doesntExist()) {
+            DB::transaction($this->load(...));
         }
-        DB::transaction($this->load(...));
-        $output->writeln('The demo kitchen, Harrow Cottage, is loaded.');
-
-        return 0;
     }
 
     private function load(): void
@@ -276,8 +272,7 @@ final readonly class DemoCommand
     }
 
     /**
-     * @param  list<array{int, int, string, array<string, string>, array<string, int>, ?array{int, int, int}, mixed}>
-     *     $bakes
+     * @param  list<array<int, mixed>>  $bakes  days ago, mark, words, judged, facts, colour, what was done then
      */
     private function bake(Recipe $recipe, array $bakes, string $shape): void
     {
