@@ -15,11 +15,13 @@ final class AddressesTest extends KitchenCase
     {
         $view = (string) file_get_contents($file);
         preg_match_all('~<form\b[^>]*?\baction="(/[^"]*)"~', $view, $forms);
+        preg_match_all('~<x-live-form\b[^>]*?\bto="(/[^"]*)"~', $view, $live);
         preg_match_all('~\bhx-(get|post)="(/[^"]*)"~', $view, $swaps, PREG_SET_ORDER);
         preg_match_all('~<a\b[^>]*?\bhref="(/[^"]*)"~', $view, $links);
         $asked = [
             ...array_map(static fn (string $p): array => ['', $p], $forms[1]),
             ...array_map(static fn (array $m): array => [strtoupper($m[1]), $m[2]], $swaps),
+            ...array_map(static fn (string $p): array => ['POST', $p], $live[1]),
             ...array_map(static fn (string $p): array => ['GET', $p], $links[1]),
         ];
         foreach ($asked as [$method, $path]) {

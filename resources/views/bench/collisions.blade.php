@@ -2,10 +2,10 @@
     <div class="mt-3 flex flex-wrap items-center gap-x-4 rounded-md border-2 border-fault bg-white px-4 py-1" role="alert">
         <p class="py-2"><strong>{{ $binding->name }}</strong> and the sweetness that you wish cannot both be kept{{ $binding->row === 'carbs' ? ', within your limit' : '' }}.</p>
         @if ($binding->pieces !== null && $binding->pieces > $page->conversion->before->formula->pieces)
-            <form method="post" action="{{ $page->path('bench/wishes') }}" hx-post="{{ $page->path('bench/wishes') }}" hx-target="#bench" hx-swap="outerHTML">@csrf<button class="link-button font-semibold" name="pieces" value="{{ App\View\Figures::whole($binding->pieces) }}">Cut {{ App\View\Figures::whole($binding->pieces) }} pieces</button></form>
+            <x-live-form to="{{ $page->path('bench/wishes') }}" into="#bench" swap="outerHTML"><button class="link-button font-semibold" name="pieces" value="{{ App\View\Figures::whole($binding->pieces) }}">Cut {{ App\View\Figures::whole($binding->pieces) }} pieces</button></x-live-form>
         @endif
         @if ($page->conversion->brief->wishes->sweetness > 0.6)
-            <form method="post" action="{{ $page->path('bench/wishes') }}" hx-post="{{ $page->path('bench/wishes') }}" hx-target="#bench" hx-swap="outerHTML">@csrf<button class="link-button font-semibold" name="sweetness" value="60">Ask for less sweetness</button></form>
+            <x-live-form to="{{ $page->path('bench/wishes') }}" into="#bench" swap="outerHTML"><button class="link-button font-semibold" name="sweetness" value="60">Ask for less sweetness</button></x-live-form>
         @endif
     </div>
 @endforeach

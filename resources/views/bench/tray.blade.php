@@ -21,8 +21,8 @@
                     @if ($page->doubtful() > 0)<span class="doubt">{{ $page->doubtful() }} to check</span>@endif</p>
                 <h2 class="font-sans text-[15px] font-semibold max-[720px]:col-span-2">Swapped</h2>
             </div>
-            <form id="undo-form" method="post" action="{{ $page->path('bench/undo') }}" hx-post="{{ $page->path('bench/undo') }}" hx-target="#bench" hx-swap="outerHTML">@csrf</form>
-            <form id="redo-form" method="post" action="{{ $page->path('bench/redo') }}" hx-post="{{ $page->path('bench/redo') }}" hx-target="#bench" hx-swap="outerHTML">@csrf</form>
+            <x-live-form to="{{ $page->path('bench/undo') }}" into="#bench" swap="outerHTML" id="undo-form"></x-live-form>
+            <x-live-form to="{{ $page->path('bench/redo') }}" into="#bench" swap="outerHTML" id="redo-form"></x-live-form>
             <div class="weave">
                 @include('bench.weave')
             </div>

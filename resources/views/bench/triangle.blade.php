@@ -5,7 +5,7 @@
 @if ($triangle)
 <section class="tray p-4" aria-label="Sweetener mix">
     <div class="flex items-baseline justify-between"><h2 class="text-xl">Sweetener mix</h2>
-        @if ($triangle['isSet'])<form method="post" action="{{ $page->path('bench/blend') }}" hx-post="{{ $page->path('bench/blend') }}" hx-target="#bench" hx-swap="outerHTML">@csrf<button class="link-button py-0 text-sm" name="free" value="1">let it be worked out</button></form>@else<p class="text-sm text-soft">drag the bead</p>@endif
+        @if ($triangle['isSet'])<x-live-form to="{{ $page->path('bench/blend') }}" into="#bench" swap="outerHTML"><button class="link-button py-0 text-sm" name="free" value="1">let it be worked out</button></x-live-form>@else<p class="text-sm text-soft">drag the bead</p>@endif
     </div>
     <form id="blend" x-data="blend" method="post" action="{{ $page->path('bench/blend') }}" hx-post="{{ $page->path('bench/blend') }}" hx-trigger="blend, submit" hx-target="#bench" hx-swap="outerMorph" hx-sync="this:replace">
         @csrf

@@ -4,8 +4,8 @@
 @endphp
 <section class="tray p-4" aria-label="Your swap">
     <h2 class="text-xl">Your swap</h2>
-    <form id="wishes" method="post" action="{{ $page->path('bench/wishes') }}" hx-post="{{ $page->path('bench/wishes') }}" hx-trigger="change, submit" hx-target="#bench" hx-swap="outerMorph" class="mt-2 grid gap-3">
-        @csrf
+    <x-live-form to="{{ $page->path('bench/wishes') }}" into="#bench" live id="wishes" class="mt-2 grid gap-3">
+        
         <div>
             <label class="label" for="sweetener">Sweetener</label>
             <select class="field" id="sweetener" name="sweetener">
@@ -64,5 +64,5 @@
             <p class="doubt">The recipe does not say how many it makes: {{ $page->pieces() }} are assumed, as is usual for {{ mb_strtolower($page->conversion->swap->family()->name) }}. Say how many under “Pieces”.</p>
         @endif
         <noscript><button class="button button-main">Use this</button></noscript>
-    </form>
+    </x-live-form>
 </section>

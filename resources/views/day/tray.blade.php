@@ -10,13 +10,13 @@
             <p class="mt-1 text-[17px]">{{ $page->desserts() }}</p>
             <p class="text-soft">Begin at <strong class="figure text-ink">{{ $page->clock($plan->start) }}</strong> · {{ DayPage::minutes($plan->handsOn) }} of work in {{ DayPage::minutes($plan->span()) }}@if ($plan->ovenMinutes > 0) · oven on for {{ DayPage::minutes($plan->ovenMinutes) }}@endif</p>
         </div>
-        <form method="post" action="{{ $page->path('when') }}" hx-post="{{ $page->path('when') }}" hx-trigger="change, submit" hx-target="#day" hx-swap="outerMorph" class="flex flex-wrap items-end gap-2 no-print">
-            @csrf
+        <x-live-form to="{{ $page->path('when') }}" into="#day" live class="flex flex-wrap items-end gap-2 no-print">
+            
             <input type="hidden" name="mode" value="ready">
             <div><label class="label" for="ready-day">Everything ready by</label><input class="field" type="date" id="ready-day" name="day" value="{{ $page->date($plan->ready) }}"></div>
             <div><label class="sr-only" for="ready-time">at</label><input class="field figure text-xl font-semibold" type="time" id="ready-time" name="time" value="{{ $page->clock($plan->ready) }}"></div>
             <noscript><button class="button">Use this</button></noscript>
-        </form>
+        </x-live-form>
     </div>
     @if ($page->refusal !== '')<p class="mt-3 border-l-4 border-fault bg-white px-3 py-2" role="alert">{{ $page->refusal }}</p>@endif
     @foreach ($page->planned->unread as $title)<p class="doubt mt-2">“{{ $title }}” can no longer be read, so it is left out of the plan.</p>@endforeach
@@ -71,14 +71,14 @@
         </svg>
         <p class="mt-1 flex flex-wrap gap-x-5 text-sm text-soft"><span><span class="key key-hands"></span> hands busy</span><span><span class="key key-wait"></span> waits by itself</span><span><span class="key key-oven"></span> on the heat</span><span class="no-print">Drag a bar, or focus it and press ← or →. Drag the flag, and the day follows.</span></p>
     </div>
-    <form id="day-move" hidden method="post" action="{{ $page->path('moves') }}" hx-post="{{ $page->path('moves') }}" hx-target="#day" hx-swap="outerMorph">@csrf<input type="hidden" name="key"><input type="hidden" name="from"><input type="hidden" name="at"></form>
+    <x-live-form to="{{ $page->path('moves') }}" into="#day" id="day-move" hidden><input type="hidden" name="key"><input type="hidden" name="from"><input type="hidden" name="at"></x-live-form>
     @if ($plan->advice !== [])
         <ul class="mt-3 grid gap-1 text-[17px] no-print">@foreach ($plan->advice as $i => $sentence) @if ($plan->lateBy === 0 || $i > 0)<li class="border-l-4 border-here pl-3">{{ $sentence }}</li>@endif @endforeach</ul>
     @endif
     <div class="mt-4 flex flex-wrap items-end gap-x-4 gap-y-3 no-print">
         @if ($next ?? $plan->slots[0])<a class="button button-main" href="/counter/{{ $page->ulidOf($next ?? $plan->slots[0]) }}">Go to the Counter</a>@endif
-        <form method="post" action="{{ $page->path('places') }}" hx-post="{{ $page->path('places') }}" hx-trigger="change, submit" hx-target="#day" hx-swap="outerMorph" class="flex flex-wrap items-end gap-3">
-            @csrf
+        <x-live-form to="{{ $page->path('places') }}" into="#day" live class="flex flex-wrap items-end gap-3">
+            
             @foreach (['sheets' => 'Sheets', 'bakers' => 'Bakers', 'shelves' => 'Oven shelves'] as $name => $label)
                 <div class="w-24"><label class="label" for="place-{{ $name }}">{{ $label }}</label><input class="field figure" type="number" min="1" max="{{ Aglyca\Core\Plan\Places::MOST[$name] }}" id="place-{{ $name }}" name="{{ $name }}" value="{{ $places->$name }}"></div>
             @endforeach
@@ -94,16 +94,16 @@
                 </div>
             </details>
             <noscript><button class="button">Use this</button></noscript>
-        </form>
-        @if ($page->hasMoves())<form method="post" action="{{ $page->path('moves/forget') }}" hx-post="{{ $page->path('moves/forget') }}" hx-target="#day" hx-swap="outerMorph">@csrf<button class="button">Put everything back</button></form>@endif
+        </x-live-form>
+        @if ($page->hasMoves())<x-live-form to="{{ $page->path('moves/forget') }}" into="#day"><button class="button">Put everything back</button></x-live-form>@endif
         <a class="inline-block py-3" href="{{ $page->path('shopping') }}">Shopping list</a>
         <a class="inline-block py-3" href="{{ $page->path('plan.ics') }}">Into my calendar</a>
         <a class="inline-block py-3" href="{{ $page->path('plan.txt') }}">As text</a>
         <button class="link-button" data-print hidden>Print</button>
         <a class="inline-block py-3" href="/day/new">Another day</a>
     </div>
-    <form method="post" action="{{ $page->path('late') }}" hx-post="{{ $page->path('late') }}" hx-target="#day" hx-swap="outerMorph" class="print-keep mt-6">
-        @csrf
+    <x-live-form to="{{ $page->path('late') }}" into="#day" class="print-keep mt-6">
+        
         <h2 class="text-2xl">Hour by hour</h2>
         @foreach ($page->byDay() as ['day' => $day, 'slots' => $slots])
             <table class="mt-2 w-full">
@@ -125,7 +125,7 @@
             </table>
         @endforeach
         <div class="mt-3 flex flex-wrap items-center gap-4 no-print"><button class="button">I am here now: plan the rest</button><span class="text-soft">What is ticked counts as done; the rest begins now.</span></div>
-    </form>
+    </x-live-form>
     <form method="post" action="{{ $page->path('remove') }}" class="mt-6 no-print">@csrf<button class="link-button">Remove this plan</button></form>
     @endif
 </div>

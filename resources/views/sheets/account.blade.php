@@ -10,12 +10,12 @@
     @include('bench.head', ['here' => 'account'])
     <div class="no-print mt-3 flex flex-wrap items-end gap-x-8 gap-y-2">
         <p class="flex gap-x-5"><a class="py-2 {{ $sheet->isSwapped ? 'font-semibold text-ink no-underline' : '' }}" href="{{ $sheet->path(['side' => null]) }}" @if ($sheet->isSwapped) aria-current="true" @endif>Swapped</a><a class="py-2 {{ $sheet->isSwapped ? '' : 'font-semibold text-ink no-underline' }}" href="{{ $sheet->path(['side' => 'written']) }}" @if (! $sheet->isSwapped) aria-current="true" @endif>As written</a></p>
-        <form method="post" action="{{ $page->path('bench/account/eaten') }}" class="flex items-center gap-2" hx-post="{{ $page->path('bench/account/eaten') }}" hx-trigger="change, submit" hx-target="#sheet" hx-swap="outerMorph">
-            @csrf
+        <x-live-form to="{{ $page->path('bench/account/eaten') }}" into="#sheet" live class="flex items-center gap-2">
+            
             <label for="eaten">You eat</label>
             <select class="field w-36" id="eaten" name="eaten">@foreach (PortionPlan::EATEN as $times)<option value="{{ $times }}" @selected($page->conversion->brief->portions->eaten === $times)>{{ $times === 0.5 ? 'half a '.$page->pieceWord() : Figures::count($times).' '.$page->conversion->recipe->pieceWord($times) }}</option>@endforeach</select>
             <noscript><button class="button">Use this</button></noscript>
-        </form>
+        </x-live-form>
         @if ($page->faults->has('eaten'))<p class="fault" role="alert">{{ $page->faults->first('eaten') }}</p>@endif
     </div>
     <div class="mt-4 grid items-start gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
