@@ -1,7 +1,9 @@
 @php use App\View\Figures; @endphp
 <x-page title="Almanac" here="almanac">
     <h1 class="text-4xl text-cobalt">Almanac</h1>
-    <p class="mt-2 flex flex-wrap gap-x-6"><a class="py-1" href="#conventions">Ways of counting</a><a class="py-1" href="#pictures">In pictures</a><a class="py-1" href="#properties">What is compared</a><a class="py-1" href="#foods">Foods</a><a class="py-1" href="#tables">Every other figure</a><a class="py-1" href="#sources">Sources</a></p>
+    <p class="mt-2 flex flex-wrap gap-x-6"><a class="py-1" href="#conventions">Ways of counting</a><a class="py-1"
+        href="#pictures">In pictures</a><a class="py-1" href="#properties">What is compared</a><a class="py-1" href="#foods">Foods</a><a class="py-1"
+        href="#tables">Every other figure</a><a class="py-1" href="#sources">Sources</a></p>
     <section id="conventions" class="mt-6">
         <h2 class="text-2xl">Ways of counting</h2>
         <dl class="mt-2 grid gap-x-6 gap-y-2 sm:grid-cols-[12rem_minmax(0,1fr)]">
@@ -33,7 +35,8 @@
                 <thead><tr class="text-left text-sm text-soft">@foreach (['Food', 'kcal', 'carbohydrate', 'fibre', 'sugar alcohols', 'allulose', 'fat', 'protein', 'from'] as $head)<th class="py-1 pr-4 font-normal">{{ $head }}</th>@endforeach</tr></thead>
                 <tbody>
                 @foreach ($foods as $food)
-                    <tr class="border-t border-line"><th scope="row" class="py-1.5 pr-4 text-left font-normal"><a href="/almanac/foods/{{ $food->key }}">{{ $food->name }}</a></th>
+                    <tr class="border-t border-line"><th scope="row"
+                        class="py-1.5 pr-4 text-left font-normal"><a href="/almanac/foods/{{ $food->key }}">{{ $food->name }}</a></th>
                         <td class="figure pr-4">{{ Figures::whole($food->per100->energy) }}</td><td class="figure pr-4">{{ Figures::one($food->per100->carbohydrate) }}</td><td class="figure pr-4">{{ Figures::one($food->per100->fibre) }}</td><td class="figure pr-4">{{ Figures::one($food->per100->polyolGrams()) }}</td><td class="figure pr-4">{{ Figures::one($food->per100->allulose) }}</td><td class="figure pr-4">{{ Figures::one($food->per100->fat) }}</td><td class="figure pr-4">{{ Figures::one($food->per100->protein) }}</td><td class="text-soft">{{ $sources[$food->provenance]['kind'] ?? '' }}</td></tr>
                 @endforeach
                 </tbody>

@@ -30,7 +30,8 @@
             <table class="rows">@foreach ($component['rows'] as $row)<tr><td class="g">{{ $row['grams'] }}</td><td>{{ $row['name'] }} <span class="m">{{ $row['measure'] }}</span></td></tr>@endforeach</table>
         @endforeach
         <h2>In a {{ $card->pieceWord() }}</h2>
-        <table class="rows">@foreach ($card->figures() as $row)<tr><td>{{ $row['name'] }}</td><td class="g" style="width: 6em">{{ $row['value'] }}</td></tr>@endforeach</table>
+        <table class="rows">@foreach ($card->figures() as $row)<tr><td>{{ $row['name'] }}</td><td class="g"
+            style="width: 6em">{{ $row['value'] }}</td></tr>@endforeach</table>
         @foreach ($card->others() as $row)<p>{{ ucfirst($row['name']) }}: {{ $row['net'] }} g net, {{ $row['carbohydrate'] }} g total.</p>@endforeach
 @if ($isOne)</td><td>@endif
         @if ($card->steps() !== [])<h2>Bake</h2><ol>@foreach ($card->steps() as $step)<li>{{ $step }}</li>@endforeach</ol>@endif

@@ -8,10 +8,12 @@
         <div>
             @foreach ($card->components() as $component)
                 <h3>{{ $component['name'] ?: 'Weigh' }}@if ($component['note'] !== '')<span class="font-sans font-normal text-soft">, {{ $component['note'] }}</span>@endif</h3>
-                <table class="w-full"><tbody>@foreach ($component['rows'] as $row)<tr class="border-b border-[#d6dee7]"><td class="figure w-16 pr-2 text-right align-top font-semibold">{{ $row['grams'] }}</td><th scope="row" class="text-left font-normal">{{ $row['name'] }} <span class="text-soft">{{ $row['measure'] }}</span></th></tr>@endforeach</tbody></table>
+                <table class="w-full"><tbody>@foreach ($component['rows'] as $row)<tr class="border-b border-[#d6dee7]"><td class="figure w-16 pr-2 text-right align-top font-semibold">{{ $row['grams'] }}</td><th scope="row"
+                    class="text-left font-normal">{{ $row['name'] }} <span class="text-soft">{{ $row['measure'] }}</span></th></tr>@endforeach</tbody></table>
             @endforeach
             <h3>In a {{ $card->pieceWord() }}</h3>
-            <table class="w-full"><tbody>@foreach ($card->figures() as $row)<tr class="border-b border-[#d6dee7]"><th scope="row" class="text-left font-normal">{{ $row['name'] }}</th><td class="figure text-right">{{ $row['value'] }}</td></tr>@endforeach</tbody></table>
+            <table class="w-full"><tbody>@foreach ($card->figures() as $row)<tr class="border-b border-[#d6dee7]"><th scope="row"
+                class="text-left font-normal">{{ $row['name'] }}</th><td class="figure text-right">{{ $row['value'] }}</td></tr>@endforeach</tbody></table>
             @foreach ($card->others() as $row)<p class="mt-1">{{ ucfirst($row['name']) }}: <span class="figure font-semibold">{{ $row['net'] }}</span> g net, <span class="figure">{{ $row['carbohydrate'] }}</span> g total.</p>@endforeach
         </div>
         <div>

@@ -16,7 +16,8 @@
     <div id="timers" class="c-timers" role="group" aria-label="Timers"></div>
 </header>
 <p id="lost" hidden role="alert" class="c-lost">No network. What you tick is kept here and handed in when it is back.</p>
-<main id="counter" class="c-main"><noscript><p class="p-6 text-xl">The Counter needs scripts, so that nothing is lost without network. <a href="/counter/{{ $page->open->run->recipe->ulid }}">The list to bake from</a> needs none.</p></noscript></main>
+<main id="counter"
+    class="c-main"><noscript><p class="p-6 text-xl">The Counter needs scripts, so that nothing is lost without network. <a href="/counter/{{ $page->open->run->recipe->ulid }}">The list to bake from</a> needs none.</p></noscript></main>
 <div id="over" hidden></div>
 <p id="said" class="sr-only" role="status"></p>
 <form id="end" method="post" action="/counter/run/{{ $page->open->run->ulid }}/end" hidden>@csrf</form>

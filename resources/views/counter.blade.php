@@ -5,7 +5,8 @@
         <p class="text-soft">{{ $page->pieces() }} {{ $conversion->recipe->pieceWord((float) $page->pieces()) }}, <span class="figure font-semibold text-ink">{{ $page->net($conversion->after) }}</span> g net carbs each, likely {{ $page->range($conversion->after) }}, total carbohydrate {{ $page->total() }} g · <a href="{{ $page->path('bench') }}">back to the Bench</a></p>
     </div>
     @if ($recipe)
-        <form method="post" action="/counter/{{ $recipe->ulid }}/runs" class="mt-3"><x-once/><button class="button button-main min-h-[64px] px-8 text-xl">{{ $isOpen ? 'Go on with this bake' : 'Start baking' }}</button> <span class="ml-3 text-soft">One step at a time, in large words, with timers and a scale.</span></form>
+        <form method="post" action="/counter/{{ $recipe->ulid }}/runs"
+            class="mt-3"><x-once/><button class="button button-main min-h-[64px] px-8 text-xl">{{ $isOpen ? 'Go on with this bake' : 'Start baking' }}</button> <span class="ml-3 text-soft">One step at a time, in large words, with timers and a scale.</span></form>
     @endif
     <div class="mt-4 grid gap-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
         <section class="tray p-4" aria-label="Weigh">
@@ -75,14 +76,16 @@
                         <legend class="label">Mark</legend>
                         <div class="flex gap-2">
                             @foreach ([1, 2, 3, 4, 5] as $mark)
-                                <label class="button has-checked:bg-cobalt has-checked:text-white"><input class="sr-only" type="radio" name="mark" value="{{ $mark }}" @checked((int) old('mark') === $mark)>{{ $mark }}</label>
+                                <label class="button has-checked:bg-cobalt has-checked:text-white"><input class="sr-only" type="radio" name="mark"
+                                    value="{{ $mark }}" @checked((int) old('mark') === $mark)>{{ $mark }}</label>
                             @endforeach
                         </div>
                         @error('mark')<p class="fault" role="alert">{{ $message }}</p>@enderror
                     </fieldset>
                     <div>
                         <label class="label" for="baked_on">Baked on</label>
-                        <input class="field" type="date" id="baked_on" name="baked_on" value="{{ old('baked_on', now()->toDateString()) }}" @error('baked_on') aria-invalid="true" @enderror>
+                        <input class="field" type="date" id="baked_on" name="baked_on" value="{{ old('baked_on', now()->toDateString()) }}"
+                            @error('baked_on') aria-invalid="true" @enderror>
                     </div>
                     <button class="button button-main">Write it down</button>
                 </div>

@@ -11,19 +11,25 @@
             @error('desserts')<p class="fault" role="alert">{{ $message }}</p>@enderror
             <ul class="mt-1">
                 @foreach ($recipes as $recipe)
-                    <li class="border-t border-line"><label class="flex min-h-[48px] items-center gap-3 text-lg"><input class="h-6 w-6 shrink-0 accent-cobalt" type="checkbox" name="desserts[]" value="{{ $recipe->ulid }}" @checked(in_array($recipe->ulid, (array) old('desserts', request()->query('desserts', [])), true))> {{ $recipe->title }}</label></li>
+                    <li class="border-t border-line"><label class="flex min-h-[48px] items-center gap-3 text-lg"><input class="h-6 w-6 shrink-0 accent-cobalt"
+                        type="checkbox" name="desserts[]" value="{{ $recipe->ulid }}"
+                        @checked(in_array($recipe->ulid, (array) old('desserts', request()->query('desserts', [])), true))> {{ $recipe->title }}</label></li>
                 @endforeach
             </ul>
         </fieldset>
         <div class="tray grid content-start gap-3 self-start p-4">
             <fieldset class="grid gap-2">
                 <legend class="label">When?</legend>
-                <label class="flex min-h-[44px] items-center gap-3"><input class="h-6 w-6 accent-cobalt" type="radio" name="mode" value="ready" @checked(old('mode', 'ready') === 'ready')> All of it ready by</label>
+                <label class="flex min-h-[44px] items-center gap-3"><input class="h-6 w-6 accent-cobalt" type="radio" name="mode" value="ready"
+                    @checked(old('mode', 'ready') === 'ready')> All of it ready by</label>
                 <div class="grid grid-cols-2 gap-2 pl-9">
-                    <div><label class="sr-only" for="day">Day</label><input class="field" type="date" id="day" name="day" value="{{ old('day', $today->toDateString()) }}">@error('day')<p class="fault" role="alert">{{ $message }}</p>@enderror</div>
-                    <div><label class="sr-only" for="time">Time</label><input class="field figure" type="time" id="time" name="time" value="{{ old('time', '16:00') }}">@error('time')<p class="fault" role="alert">{{ $message }}</p>@enderror</div>
+                    <div><label class="sr-only" for="day">Day</label><input class="field" type="date" id="day" name="day"
+                        value="{{ old('day', $today->toDateString()) }}">@error('day')<p class="fault" role="alert">{{ $message }}</p>@enderror</div>
+                    <div><label class="sr-only" for="time">Time</label><input class="field figure" type="time" id="time" name="time"
+                        value="{{ old('time', '16:00') }}">@error('time')<p class="fault" role="alert">{{ $message }}</p>@enderror</div>
                 </div>
-                <label class="flex min-h-[44px] items-center gap-3"><input class="h-6 w-6 accent-cobalt" type="radio" name="mode" value="from" @checked(old('mode') === 'from')> I begin now</label>
+                <label class="flex min-h-[44px] items-center gap-3"><input class="h-6 w-6 accent-cobalt" type="radio" name="mode" value="from"
+                    @checked(old('mode') === 'from')> I begin now</label>
             </fieldset>
             <button class="button button-main justify-self-start">Plan it</button>
         </div>

@@ -7,9 +7,11 @@
         <caption class="text-left font-semibold">@if ($food->bag !== '')In 100 g, by the label of “{{ $food->bag }}”@else In 100 g, ± {{ Figures::percent($food->u) }} %@endif</caption>
         <tbody>
         @foreach ([['Energy', Figures::whole($n->energy).' kcal'], ['Water', Figures::one($n->water).' g'], ['Protein', Figures::one($n->protein).' g'], ['Fat', Figures::one($n->fat).' g'], ['Total carbohydrate', Figures::one($n->carbohydrate).' g'], ['of it fibre', Figures::one($n->fibre).' g'], ['of it sugars', Figures::one($n->sugars).' g'], ['of it allulose', Figures::one($n->allulose).' g'], ['Salt', Figures::one($n->salt).' g']] as [$name, $figure])
-            <tr class="border-t border-line"><th scope="row" class="py-1 text-left font-normal">{{ $name }}</th><td class="figure text-right">{{ $figure }}</td></tr>
+            <tr class="border-t border-line"><th scope="row"
+                class="py-1 text-left font-normal">{{ $name }}</th><td class="figure text-right">{{ $figure }}</td></tr>
         @endforeach
-        @foreach ($n->polyols as $name => $grams)<tr class="border-t border-line"><th scope="row" class="py-1 text-left font-normal">of it {{ $name }}</th><td class="figure text-right">{{ Figures::one($grams) }} g</td></tr>@endforeach
+        @foreach ($n->polyols as $name => $grams)<tr class="border-t border-line"><th scope="row"
+            class="py-1 text-left font-normal">of it {{ $name }}</th><td class="figure text-right">{{ Figures::one($grams) }} g</td></tr>@endforeach
         </tbody>
     </table>
     @if ($food->bag !== '')<p class="mt-3">These figures are those of the label that you typed into the <a href="/pantry/{{ $food->package }}">Pantry</a>.</p>@else<p class="mt-3"><strong>{{ ucfirst($source['kind']) }}:</strong> {{ $source['source'] }}@if ($source['note'] !== ''); {{ $source['note'] }}@endif. @if ($food->note !== '')<br>{{ ucfirst($food->note) }}.@endif</p>@endif

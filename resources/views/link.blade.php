@@ -13,7 +13,9 @@
                 <p class="fault">You are signed in to a kitchen with something in it. Sign out first, and join with another address.</p>
             @else
                 @if ($isJoin && ! $isSignedIn)<x-entry name="email" label="Your e-mail address" type="email" autocomplete="username" required/>@endif
-                @if ($link->purpose === 'reset' || ($isJoin && ! $isSignedIn))<x-entry name="password" label="{{ $isJoin ? 'Password' : 'New password' }}" type="password" autocomplete="new-password" hint="At least 12 characters." required/>@endif
+                @if ($link->purpose === 'reset' || ($isJoin && ! $isSignedIn))<x-entry name="password"
+                    label="{{ $isJoin ? 'Password' : 'New password' }}" type="password" autocomplete="new-password" hint="At least 12 characters."
+                    required/>@endif
                 <button class="button button-main justify-self-start">{{ ['reset' => 'Set it', 'address' => 'Use this address', 'invite' => 'Come in'][$link->purpose] }}</button>
             @endif
         </form>

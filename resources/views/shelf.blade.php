@@ -3,24 +3,35 @@
         <h1 class="text-4xl text-cobalt">Shelf</h1>
         <a class="button button-main" href="/">Bring a dessert</a>
     </div>
-    <form method="get" action="/shelf" role="search" class="mt-4 flex flex-wrap items-end gap-3" hx-get="/shelf" hx-trigger="input changed delay:250ms from:#q, change, submit" hx-target="#shelf-rows" hx-select="#shelf-rows" hx-swap="outerHTML">
-        <div class="min-w-56 flex-1"><label class="label" for="q">Find by name or by what is in it</label><input class="field" type="search" id="q" name="q" value="{{ $search->words }}" autocomplete="off"></div>
-        <div><label class="label" for="kind">Kind</label><select class="field" id="kind" name="kind"><option value="">any</option>@foreach ($search->kinds() as $kind)<option @selected($kind === $search->kind)>{{ $kind }}</option>@endforeach</select></div>
-        <div><label class="label" for="mark">Bakes</label><select class="field" id="mark" name="mark">@foreach (App\Support\ShelfSearch::MARKS as $key => $name)<option value="{{ $key }}" @selected($key === $search->mark)>{{ $name }}</option>@endforeach</select></div>
-        @if ($search->hasLimit())<label class="flex min-h-[48px] items-center gap-2"><input class="h-6 w-6 accent-cobalt" type="checkbox" name="within" value="1" @checked($search->isWithin)> within my limit</label>@endif
+    <form method="get" action="/shelf" role="search" class="mt-4 flex flex-wrap items-end gap-3" hx-get="/shelf"
+        hx-trigger="input changed delay:250ms from:#q, change, submit" hx-target="#shelf-rows" hx-select="#shelf-rows" hx-swap="outerHTML">
+        <div class="min-w-56 flex-1"><label class="label" for="q">Find by name or by what is in it</label><input class="field" type="search" id="q"
+            name="q" value="{{ $search->words }}" autocomplete="off"></div>
+        <div><label class="label" for="kind">Kind</label><select class="field" id="kind"
+            name="kind"><option value="">any</option>@foreach ($search->kinds() as $kind)<option @selected($kind === $search->kind)>{{ $kind }}</option>@endforeach</select></div>
+        <div><label class="label" for="mark">Bakes</label><select class="field" id="mark"
+            name="mark">@foreach (App\Support\ShelfSearch::MARKS as $key => $name)<option value="{{ $key }}"
+            @selected($key === $search->mark)>{{ $name }}</option>@endforeach</select></div>
+        @if ($search->hasLimit())<label class="flex min-h-[48px] items-center gap-2"><input class="h-6 w-6 accent-cobalt" type="checkbox"
+            name="within" value="1" @checked($search->isWithin)> within my limit</label>@endif
         <noscript><button class="button">Find</button></noscript>
     </form>
     <form id="chosen" method="get" action="/day/new"></form>
     <div id="shelf-rows">
     @if ($rows === [])
-        <p class="mt-6 text-lg" role="status">@if ($search->isAny())Nothing on the Shelf is like that. <a href="/shelf">Show all of it</a>.@else The Shelf is empty. <a href="/">Bring a dessert</a>: paste a recipe and it stands here with its number.@endif</p>
+        <p class="mt-6 text-lg"
+            role="status">@if ($search->isAny())Nothing on the Shelf is like that. <a href="/shelf">Show all of it</a>.@else The Shelf is empty. <a href="/">Bring a dessert</a>: paste a recipe and it stands here with its number.@endif</p>
     @else
-        <p class="mt-3 flex flex-wrap items-center gap-x-4 text-[15px] text-soft"><span role="status">{{ $search->many() }}</span><span class="flex flex-wrap items-center gap-x-4">Those that you tick: <button form="chosen" class="link-button">plan them for a day</button><button form="chosen" formaction="/shelf/cards" class="link-button">print their cards</button><button form="chosen" formaction="/shelf/chosen.txt" class="link-button">take them as text</button></span></p>
+        <p class="mt-3 flex flex-wrap items-center gap-x-4 text-[15px] text-soft"><span role="status">{{ $search->many() }}</span><span class="flex flex-wrap items-center gap-x-4">Those that you tick: <button form="chosen"
+            class="link-button">plan them for a day</button><button form="chosen" formaction="/shelf/cards"
+            class="link-button">print their cards</button><button form="chosen" formaction="/shelf/chosen.txt"
+            class="link-button">take them as text</button></span></p>
     @endif
     <ul class="mt-1">
         @foreach ($rows as ['recipe' => $recipe, 'figures' => $figures])
             <li class="grid items-center gap-x-6 gap-y-1 border-t border-line py-3 md:grid-cols-[minmax(0,1fr)_19rem_auto]">
-                <div class="flex min-w-0 items-start gap-3"><input class="mt-1.5 h-6 w-6 shrink-0 accent-cobalt" type="checkbox" form="chosen" name="desserts[]" value="{{ $recipe->ulid }}" aria-label="Choose {{ $recipe->title }}"><div class="min-w-0">
+                <div class="flex min-w-0 items-start gap-3"><input class="mt-1.5 h-6 w-6 shrink-0 accent-cobalt" type="checkbox" form="chosen"
+                    name="desserts[]" value="{{ $recipe->ulid }}" aria-label="Choose {{ $recipe->title }}"><div class="min-w-0">
                     <h2 class="text-2xl"><a class="no-underline hover:underline" href="/bench/{{ $recipe->ulid }}">{{ $recipe->title }}</a></h2>
                     <p class="text-[15px] text-soft">version {{ $recipe->latest->number }}@if ($recipe->bakes_count > 0) · baked {{ $recipe->bakes_count === 1 ? 'once' : $recipe->bakes_count.' times' }}@if ($recipe->bakes_max_mark), best {{ $recipe->bakes_max_mark }} of 5 @endif @else · not baked yet @endif @if ($figures) · {{ $figures['pieces'] }} {{ $figures['plural'] }} @endif</p>
                 </div></div>
@@ -32,16 +43,21 @@
                 <div class="flex items-center gap-x-3 md:justify-end">
                     <details class="relative" @if ($errors->{'title-'.$recipe->ulid}->any()) open @endif>
                         <summary class="link-button list-none">Rename</summary>
-                        <form method="post" action="/shelf/{{ $recipe->ulid }}/title" class="tray absolute right-0 z-10 grid w-[min(22rem,80vw)] gap-2 p-3 max-md:left-0">
+                        <form method="post" action="/shelf/{{ $recipe->ulid }}/title"
+                            class="tray absolute right-0 z-10 grid w-[min(22rem,80vw)] gap-2 p-3 max-md:left-0">
                             @csrf
                             <label class="label" for="title-{{ $recipe->ulid }}">Name</label>
-                            <input class="field" id="title-{{ $recipe->ulid }}" name="title" value="{{ $errors->{'title-'.$recipe->ulid}->any() ? old('title') : $recipe->title }}">
-                            @if ($errors->{'title-'.$recipe->ulid}->any())<p class="fault" role="alert">{{ $errors->{'title-'.$recipe->ulid}->first() }}</p>@endif
+                            <input class="field" id="title-{{ $recipe->ulid }}" name="title"
+                                value="{{ $errors->{'title-'.$recipe->ulid}->any() ? old('title') : $recipe->title }}">
+                            @if ($errors->{'title-'.$recipe->ulid}->any())<p class="fault"
+                                role="alert">{{ $errors->{'title-'.$recipe->ulid}->first() }}</p>@endif
                             <button class="button">Keep the name</button>
                         </form>
                     </details>
-                    <form method="post" action="/shelf/{{ $recipe->ulid }}/duplicate">@csrf<button class="link-button" aria-label="Duplicate {{ $recipe->title }}">Duplicate</button></form>
-                    <form method="post" action="/shelf/{{ $recipe->ulid }}/remove">@csrf<button class="link-button" aria-label="Remove {{ $recipe->title }}">Remove</button></form>
+                    <form method="post" action="/shelf/{{ $recipe->ulid }}/duplicate">@csrf<button class="link-button"
+                        aria-label="Duplicate {{ $recipe->title }}">Duplicate</button></form>
+                    <form method="post" action="/shelf/{{ $recipe->ulid }}/remove">@csrf<button class="link-button"
+                        aria-label="Remove {{ $recipe->title }}">Remove</button></form>
                 </div>
             </li>
         @endforeach

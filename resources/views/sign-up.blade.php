@@ -5,7 +5,8 @@
         @csrf
         <x-entry name="kitchen" label="What is your kitchen called?" value="My kitchen" required/>
         <x-entry name="email" label="E-mail address" type="email" autocomplete="username" required/>
-        <x-entry name="password" label="Password" type="password" autocomplete="new-password" hint="At least 12 characters; four words that have nothing to do with each other are good." required/>
+        <x-entry name="password" label="Password" type="password" autocomplete="new-password"
+            hint="At least 12 characters; four words that have nothing to do with each other are good." required/>
         <div class="flex flex-wrap items-center gap-5"><button class="button button-main">Open it</button><a href="/sign-in">I have one already</a></div>
     </form>
 </x-page>

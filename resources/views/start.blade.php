@@ -10,7 +10,8 @@
                     <table class="w-full text-[15px] {{ $loop->first ? 'max-sm:hidden' : '' }}"><caption class="text-left text-soft">{{ $side }}</caption><tbody>@foreach ($rows as $row)<tr class="border-t border-line"><td class="figure w-16 py-1 pr-3 text-right font-semibold">{{ $row['grams'] }} g</td><td class="py-1">{{ $row['name'] }}</td></tr>@endforeach</tbody></table>
                 @endforeach
             </div>
-            <form method="post" action="/paste" class="mt-3"><x-once/><input type="hidden" name="text" value="{{ $shown->text }}"><button class="button">Try this one</button> <span class="ml-2 text-soft">or paste your own below</span></form>
+            <form method="post" action="/paste" class="mt-3"><x-once/><input type="hidden" name="text"
+                value="{{ $shown->text }}"><button class="button">Try this one</button> <span class="ml-2 text-soft">or paste your own below</span></form>
         </section>
     @endif
     <form method="post" action="/paste" id="paste" class="mt-5" enctype="multipart/form-data">
@@ -25,7 +26,8 @@
         @error('text')<p class="fault" role="alert">{{ $message }}</p>@enderror
         <div class="mt-3">
             <label class="label" for="file">Or a file: text, a saved web page, a schema.org recipe as JSON, a table as CSV</label>
-            <input class="field file:mr-3 file:font-semibold file:text-cobalt" type="file" id="file" name="file" accept=".txt,.md,.html,.htm,.json,.jsonld,.csv,.tsv,text/*,application/json,application/ld+json">
+            <input class="field file:mr-3 file:font-semibold file:text-cobalt" type="file" id="file" name="file"
+                accept=".txt,.md,.html,.htm,.json,.jsonld,.csv,.tsv,text/*,application/json,application/ld+json">
         </div>
         <div class="mt-4 flex flex-wrap items-center gap-3">
             <button class="button button-main text-lg">Convert it</button>

@@ -3,8 +3,10 @@
         <p><a href="{{ $dessert->path('bench/card') }}">Back to the card</a></p>
         <h1 class="mt-1 text-3xl text-cobalt">A label for the tin</h1>
         <form method="get" class="mt-3 flex flex-wrap items-end gap-3">
-            <div class="w-48"><label class="label" for="baked">Baked on</label><input class="field" id="baked" name="baked" value="{{ $baked }}" maxlength="40"></div>
-            <div class="w-24"><label class="label" for="copies">Labels</label><input class="field figure" id="copies" name="copies" inputmode="numeric" value="{{ $copies }}"></div>
+            <div class="w-48"><label class="label" for="baked">Baked on</label><input class="field" id="baked" name="baked" value="{{ $baked }}"
+                maxlength="40"></div>
+            <div class="w-24"><label class="label" for="copies">Labels</label><input class="field figure" id="copies" name="copies"
+                inputmode="numeric" value="{{ $copies }}"></div>
             <button class="button">Show</button>
             <button class="button button-main" type="button" data-print hidden>Print</button>
         </form>

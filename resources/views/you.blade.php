@@ -9,7 +9,8 @@
     <ul class="mt-1">
         @foreach ($signIns as $one)
             <li class="flex flex-wrap items-center justify-between gap-x-4 border-t border-line py-2"><span>{{ $one['device'] }}, {{ $one['at']->setTimezone($kitchen->zone)->format('j F, H:i') }}@if ($one['ip'] !== ''), from {{ $one['ip'] }}@endif</span>
-                @if ($one['id'] === $here)<span class="text-soft">this one</span>@elseif (! $user->is_demo)<form method="post" action="/you/sign-ins">@csrf<button class="link-button" name="which" value="{{ $one['id'] }}">Sign it out</button></form>@endif
+                @if ($one['id'] === $here)<span class="text-soft">this one</span>@elseif (! $user->is_demo)<form method="post"
+                    action="/you/sign-ins">@csrf<button class="link-button" name="which" value="{{ $one['id'] }}">Sign it out</button></form>@endif
             </li>
         @endforeach
     </ul>
@@ -20,14 +21,16 @@
         <form method="post" action="/you/password" class="mt-3 grid max-w-md gap-4">
             @csrf
             <x-entry name="current_password" label="Password now" type="password" autocomplete="current-password"/>
-            <x-entry name="password" label="New password" type="password" autocomplete="new-password" hint="At least 12 characters. Every other device is signed out."/>
+            <x-entry name="password" label="New password" type="password" autocomplete="new-password"
+                hint="At least 12 characters. Every other device is signed out."/>
             <button class="button justify-self-start">Change the password</button>
         </form>
 
         <h2 class="mt-10 text-2xl">Address</h2>
         <form method="post" action="/you/address" class="mt-3 grid max-w-md gap-4">
             @csrf
-            <x-entry name="email" label="New e-mail address" type="email" autocomplete="email" hint="A link is sent to it; the address counts once you open it."/>
+            <x-entry name="email" label="New e-mail address" type="email" autocomplete="email"
+                hint="A link is sent to it; the address counts once you open it."/>
             <x-entry name="address_password" label="Your password" type="password" autocomplete="current-password"/>
             <button class="button justify-self-start">Send the link</button>
         </form>
@@ -37,17 +40,20 @@
         <ul class="mt-1">
             @foreach ($people as $one)
                 <li class="flex flex-wrap items-center justify-between gap-x-4 border-t border-line py-2"><span>{{ $one->email }}, {{ App\Models\User::ROLES[$one->role] }}</span>
-                    @if ($one->id === $user->id)<span class="text-soft">you</span>@elseif ($user->role === App\Models\User::BAKER)<form method="post" action="/you/part">@csrf<button class="link-button" name="who" value="{{ $one->id }}">Part from them</button></form>@endif
+                    @if ($one->id === $user->id)<span class="text-soft">you</span>@elseif ($user->role === App\Models\User::BAKER)<form method="post"
+                        action="/you/part">@csrf<button class="link-button" name="who" value="{{ $one->id }}">Part from them</button></form>@endif
                 </li>
             @endforeach
         </ul>
         @if (session('link'))
-            <p class="mt-3 border-l-4 border-here pl-3" role="status">Give this link to one person. It works once, within a week, and is not shown again:<br><code class="break-all select-all">{{ session('link') }}</code></p>
+            <p class="mt-3 border-l-4 border-here pl-3"
+                role="status">Give this link to one person. It works once, within a week, and is not shown again:<br><code class="break-all select-all">{{ session('link') }}</code></p>
         @endif
         @if ($user->role === App\Models\User::BAKER)
             <form method="post" action="/you/invite" class="mt-3 flex flex-wrap items-end gap-3">
                 @csrf
-                <div><label class="label" for="role">Somebody else who</label><select class="field" id="role" name="role">@foreach (App\Models\User::ROLES as $key => $name)<option value="{{ $key }}">{{ $name }}</option>@endforeach</select></div>
+                <div><label class="label" for="role">Somebody else who</label><select class="field" id="role"
+                    name="role">@foreach (App\Models\User::ROLES as $key => $name)<option value="{{ $key }}">{{ $name }}</option>@endforeach</select></div>
                 <button class="button">Make a link for them</button>
             </form>
         @endif

@@ -157,7 +157,7 @@ final class DecideTest extends KitchenCase
         $page = (string) $this->get("/bench/$recipe->ulid")
             ->assertSee('cannot both be kept')
             ->getContent();
-        self::assertSame(1, preg_match('~name="pieces" value="(\d+)">Cut~', $page, $m));
+        self::assertSame(1, preg_match('~name="pieces"\s+value="(\d+)">Cut~', $page, $m));
         $this->post(
             "/bench/$recipe->ulid/wishes",
             $this->wishes(['sweetener' => 'xylitol', 'sweetness' => '100', 'pieces' => $m[1]]),

@@ -94,7 +94,7 @@ final class FindTest extends KitchenCase
     public function test_a_first_visit_shows_a_swap_and_asks_for_nothing(): void
     {
         $page = (string) $this->get('/')->assertOk()->assertSee('Try this one')->getContent();
-        preg_match('~name="text" value="([^"]+)"~', $page, $m);
+        preg_match('~name="text"\s+value="([^"]+)"~', $page, $m);
         $this->post('/paste', ['text' => html_entity_decode($m[1])])->assertRedirect('/bench/draft');
         $this->get('/bench/draft')->assertOk()->assertSee('Cardamom orange loaf');
         $this->actingAs($this->baker())->get('/')->assertDontSee('Try this one');

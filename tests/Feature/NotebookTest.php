@@ -56,7 +56,7 @@ final class NotebookTest extends KitchenCase
             ->assertOk()
             ->assertSee('Try it:')
             ->assertSee('Browning: too much');
-        preg_match('~name="cause" value="([a-z-]+)"~', (string) $page->getContent(), $m);
+        preg_match('~name="cause"\s+value="([a-z-]+)"~', (string) $page->getContent(), $m);
         $this->post("/notebook/bakes/{$this->bake->id}/try", ['cause' => $m[1]])->assertRedirect(
             "/bench/{$this->recipe->ulid}",
         );

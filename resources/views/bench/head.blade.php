@@ -10,18 +10,22 @@
             @if ($recipe) · <a href="{{ $page->path('bench/versions') }}">version {{ $recipe->latest->number }}</a> @else · not kept yet: <a href="/sign-up">open a kitchen</a> or <a href="/sign-in">sign in</a> to keep it @endif
         </p>
     </div>
-    <p class="flex flex-wrap items-center gap-x-4" id="net" data-said="Now {{ $page->net($page->conversion->after) }} grams net carbs a {{ $page->pieceWord() }}, as written {{ $page->net($page->conversion->before) }}.">
+    <p class="flex flex-wrap items-center gap-x-4" id="net"
+        data-said="Now {{ $page->net($page->conversion->after) }} grams net carbs a {{ $page->pieceWord() }}, as written {{ $page->net($page->conversion->before) }}.">
         @if (! $page->isAsItWas())<span class="figure text-3xl text-soft line-through decoration-2"><span class="sr-only">as written </span>{{ $page->net($page->conversion->before) }}</span>@endif
         <span class="figure font-serif text-6xl leading-none font-semibold" data-net="after">{{ $page->net($page->conversion->after) }}</span>
         <span class="text-[15px] leading-snug text-soft">g net carbs a {{ $page->pieceWord() }}@if ($page->isMean()), on average @endif<br>likely {{ $page->range($page->conversion->after) }}, counted <a href="/almanac#conventions">{{ $page->conversion->brief->convention->value }}</a><br>total carbohydrate <span class="figure text-ink">{{ $page->total() }}</span> g</span>
     </p>
 </div>
 <nav class="sheets no-print mt-3 flex flex-wrap gap-x-6 border-b border-line" aria-label="Sheets of this dessert">
-    @foreach ($sheets as $key => $name)<a href="{{ $page->path($key === '' ? 'bench' : "bench/$key") }}" @if ($here === $key) aria-current="page" @endif>{{ $name }}</a>@endforeach
+    @foreach ($sheets as $key => $name)<a href="{{ $page->path($key === '' ? 'bench' : "bench/$key") }}" @if ($here === $key) aria-current="page"
+        @endif>{{ $name }}</a>@endforeach
     @if ($here !== '')
         <span class="ml-auto flex gap-x-4">
             @foreach (['undo' => $page->dessert->history->past, 'redo' => $page->dessert->history->future] as $way => $steps)
-                <form method="post" action="{{ $page->path("bench/$way") }}">@csrf<input type="hidden" name="sheet" value="{{ $here }}"><button class="link-button disabled:text-soft disabled:no-underline" @disabled($steps === [])>{{ ucfirst($way) }}</button></form>
+                <form method="post" action="{{ $page->path("bench/$way") }}">@csrf<input type="hidden" name="sheet"
+                    value="{{ $here }}"><button class="link-button disabled:text-soft disabled:no-underline"
+                    @disabled($steps === [])>{{ ucfirst($way) }}</button></form>
             @endforeach
         </span>
     @endif

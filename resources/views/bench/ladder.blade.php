@@ -9,8 +9,11 @@
             <p class="text-[15px] leading-8">{{ $bar['name'] }}, <span class="figure font-semibold">{{ $bar['total'] }}</span> g</p>
             <div>
                 <svg class="block h-8 w-full" viewBox="0 0 1000 32" preserveAspectRatio="none" aria-hidden="true">
-                    @foreach ($bar['parts'] as $part)<rect x="{{ $part['x'] }}" y="2" width="{{ $part['width'] }}" height="28" fill="currentColor" class="role-{{ $part['role']->value }}"/>@endforeach
-                    @if ($ladder['limit'])<path d="M{{ $ladder['limit'] }} 0V32" stroke="#fff" stroke-width="6" vector-effect="non-scaling-stroke"/><path d="M{{ $ladder['limit'] }} 0V32" stroke="#14212b" stroke-width="2.5" stroke-dasharray="5 3" vector-effect="non-scaling-stroke"/>@endif
+                    @foreach ($bar['parts'] as $part)<rect x="{{ $part['x'] }}" y="2" width="{{ $part['width'] }}" height="28" fill="currentColor"
+                        class="role-{{ $part['role']->value }}"/>@endforeach
+                    @if ($ladder['limit'])<path d="M{{ $ladder['limit'] }} 0V32" stroke="#fff" stroke-width="6"
+                        vector-effect="non-scaling-stroke"/><path d="M{{ $ladder['limit'] }} 0V32" stroke="#14212b" stroke-width="2.5"
+                        stroke-dasharray="5 3" vector-effect="non-scaling-stroke"/>@endif
                 </svg>
                 <ul class="mt-0.5 flex flex-wrap gap-x-4 text-[15px]">
                     @foreach (array_slice($bar['parts'], 0, 8) as $part)<li class="flex items-center gap-1.5">{{ App\View\Glyph::of($part['role']) }} {{ $part['name'] }} <span class="figure">{{ $part['figure'] }}</span></li>@endforeach
@@ -26,7 +29,8 @@
             <tbody>
             @foreach ($conventions as $key => $convention)
                 @php $each = Aglyca\Core\Account\Convention::from($key); @endphp
-                <tr class="border-t border-[#e3e9ef]" title="{{ $convention['sentence'] }}"><th scope="row" class="py-1 text-left font-normal">@if ($each === $page->conversion->brief->convention)<strong>{{ $convention['name'] }}</strong>@else{{ $convention['name'] }}@endif</th><td class="figure text-right">{{ $page->net($page->conversion->before, $each) }} g</td><td class="figure text-right">{{ $page->net($page->conversion->after, $each) }} g</td></tr>
+                <tr class="border-t border-[#e3e9ef]" title="{{ $convention['sentence'] }}"><th scope="row"
+                    class="py-1 text-left font-normal">@if ($each === $page->conversion->brief->convention)<strong>{{ $convention['name'] }}</strong>@else{{ $convention['name'] }}@endif</th><td class="figure text-right">{{ $page->net($page->conversion->before, $each) }} g</td><td class="figure text-right">{{ $page->net($page->conversion->after, $each) }} g</td></tr>
             @endforeach
             </tbody>
         </table>

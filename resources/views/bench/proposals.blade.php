@@ -1,9 +1,10 @@
 @php use App\View\Figures; @endphp
 <div class="mt-2 grid gap-2">
     @forelse ($proposals as $name => $conversion)
-        <x-live-form to="{{ $dessert->path('bench/wishes') }}" into="#bench" swap="outerHTML" class="flex items-center justify-between gap-3 border-t border-line pt-1">
-            
-            <input type="hidden" name="sweetener" value="{{ $conversion->brief->wishes->sweetener }}"><input type="hidden" name="school" value="{{ $conversion->brief->wishes->school }}">
+        <x-live-form to="{{ $dessert->path('bench/wishes') }}" into="#bench" swap="outerHTML"
+            class="flex items-center justify-between gap-3 border-t border-line pt-1">
+            <input type="hidden" name="sweetener" value="{{ $conversion->brief->wishes->sweetener }}"><input type="hidden" name="school"
+                value="{{ $conversion->brief->wishes->school }}">
             <button class="link-button py-1 text-left font-semibold">{{ $name }}</button>
             <span class="text-right text-sm text-soft"><span class="figure text-base text-ink">{{ Figures::one($conversion->after->netCarbs($convention)->value) }} g</span>@php $out = array_filter($conversion->properties, fn ($p) => $p->isOutside()); @endphp @if ($out !== []) {{ mb_strtolower(implode(', ', array_map(fn ($p) => $p->name, $out))) }} outside @endif</span>
         </x-live-form>

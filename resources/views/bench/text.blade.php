@@ -2,12 +2,15 @@
 <details @if ($page->faults->has('added')) open @endif>
     <summary class="py-2 text-cobalt underline underline-offset-3">Put something more in</summary>
     <x-live-form to="{{ $page->path('bench/amounts') }}" into="#bench" swap="outerHTML" class="flex flex-wrap items-end gap-3 pb-2">
-        
         <input type="hidden" name="slot" value="added">
-        <div class="min-w-48 flex-1"><label class="label" for="added-food">Food</label><input class="field" id="added-food" name="food" list="foods" autocomplete="off" value="{{ $page->typed('food', '') }}" @if ($page->faults->has('added')) aria-invalid="true" aria-describedby="added-fault" @endif></div>
-        <div class="w-28"><label class="label" for="added-grams">Grams</label><input class="field figure" id="added-grams" name="grams" inputmode="decimal" value="{{ $page->typed('grams', '') }}"></div>
+        <div class="min-w-48 flex-1"><label class="label" for="added-food">Food</label><input class="field" id="added-food" name="food" list="foods"
+            autocomplete="off" value="{{ $page->typed('food', '') }}" @if ($page->faults->has('added')) aria-invalid="true"
+            aria-describedby="added-fault" @endif></div>
+        <div class="w-28"><label class="label" for="added-grams">Grams</label><input class="field figure" id="added-grams" name="grams"
+            inputmode="decimal" value="{{ $page->typed('grams', '') }}"></div>
         @if (count($page->conversion->recipe->components) > 1)
-            <div><label class="label" for="added-component">Into</label><select class="field" id="added-component" name="component">@foreach ($page->conversion->recipe->components as $n => $name)<option value="{{ $n }}">{{ $name ?: 'the dessert' }}</option>@endforeach</select></div>
+            <div><label class="label" for="added-component">Into</label><select class="field" id="added-component"
+                name="component">@foreach ($page->conversion->recipe->components as $n => $name)<option value="{{ $n }}">{{ $name ?: 'the dessert' }}</option>@endforeach</select></div>
         @else<input type="hidden" name="component" value="0">@endif
         <button class="button">Put it in</button>
         @if ($page->faults->has('added'))<p id="added-fault" class="fault w-full" role="alert">{{ $page->faults->first('added') }}</p>@endif
@@ -18,7 +21,6 @@
 <details @if ($page->faults->has('text')) open @endif>
     <summary class="py-2 text-cobalt underline underline-offset-3">The recipe as you typed it</summary>
     <x-live-form to="{{ $page->path('bench/text') }}" into="#bench" swap="outerHTML">
-        
         <label class="label" for="text">Change it here; corrections stay with their lines</label>
         <textarea class="field leading-relaxed" id="text" name="text" rows="14" data-keep="text" spellcheck="false" @if ($page->faults->has('text')) aria-invalid="true" aria-describedby="text-fault" @endif>{{ $page->typed('text', $page->conversion->brief->text) }}</textarea>
         @if ($page->faults->has('text'))<p id="text-fault" class="fault" role="alert">{{ $page->faults->first('text') }}</p>@endif

@@ -6,7 +6,8 @@
     @include('bench.head', ['here' => ''])
     @include('bench.collisions')
     @if ($page->isAsItWas())
-        <p class="strip mt-3 flex items-center justify-between gap-4 text-lg max-md:flex-wrap"><span>Already low-carb: nothing here needs a swap. <strong class="figure">{{ $page->net($page->conversion->after) }} g</strong> net carbs a {{ $page->pieceWord() }}. <a href="{{ $page->path('bench/account') }}">What carries them</a>, or see under “Other ways” what could still be gained.</span><a class="button button-main shrink-0" href="{{ $page->path('counter') }}">Bake it</a></p>
+        <p class="strip mt-3 flex items-center justify-between gap-4 text-lg max-md:flex-wrap"><span>Already low-carb: nothing here needs a swap. <strong class="figure">{{ $page->net($page->conversion->after) }} g</strong> net carbs a {{ $page->pieceWord() }}. <a href="{{ $page->path('bench/account') }}">What carries them</a>, or see under “Other ways” what could still be gained.</span><a class="button button-main shrink-0"
+            href="{{ $page->path('counter') }}">Bake it</a></p>
     @else
         @include('bench.strip')
     @endif
@@ -16,8 +17,10 @@
             <div class="weave-head border-b border-line pb-1.5 text-[15px] text-soft">
                 <h2 class="font-sans text-[15px] font-semibold">As written</h2>
                 <p class="flex items-center justify-center gap-x-4 max-[720px]:order-last max-[720px]:col-span-3 max-[720px]:justify-start">
-                    <button form="undo-form" class="link-button min-h-0 py-0 disabled:text-soft disabled:no-underline" data-key="u" @disabled($page->dessert->history->past === [])>Undo</button>
-                    <button form="redo-form" class="link-button min-h-0 py-0 disabled:text-soft disabled:no-underline" data-key="r" @disabled($page->dessert->history->future === [])>Redo</button>
+                    <button form="undo-form" class="link-button min-h-0 py-0 disabled:text-soft disabled:no-underline" data-key="u"
+                        @disabled($page->dessert->history->past === [])>Undo</button>
+                    <button form="redo-form" class="link-button min-h-0 py-0 disabled:text-soft disabled:no-underline" data-key="r"
+                        @disabled($page->dessert->history->future === [])>Redo</button>
                     @if ($page->doubtful() > 0)<span class="doubt">{{ $page->doubtful() }} to check</span>@endif</p>
                 <h2 class="font-sans text-[15px] font-semibold max-[720px]:col-span-2">Swapped</h2>
             </div>
@@ -34,7 +37,10 @@
             @include('bench.wishes')
             <section class="tray p-4" aria-label="Other ways">
                 <h2 class="text-xl">Other ways</h2>
-                <div hx-get="{{ $page->path('bench/proposals') }}" hx-trigger="load delay:400ms" hx-swap="innerHTML"><p class="mt-1 text-[15px]"><a href="{{ $page->path('bench/proposals') }}" hx-get="{{ $page->path('bench/proposals') }}" hx-target="closest div" hx-swap="innerHTML">Show up to three clearly different ones</a></p></div>
+                <div hx-get="{{ $page->path('bench/proposals') }}" hx-trigger="load delay:400ms"
+                    hx-swap="innerHTML"><p class="mt-1 text-[15px]"><a href="{{ $page->path('bench/proposals') }}"
+                    hx-get="{{ $page->path('bench/proposals') }}" hx-target="closest div"
+                    hx-swap="innerHTML">Show up to three clearly different ones</a></p></div>
             </section>
         </div>
     </div>
@@ -56,7 +62,8 @@
     <div class="mt-6 flex flex-wrap gap-3">
         @if ($recipe)
             <a class="button" href="/shelf">To the Shelf</a>
-            <form method="post" action="{{ $page->path('bench/version') }}">@csrf<button class="button">Keep this version and start the next</button></form>
+            <form method="post"
+                action="{{ $page->path('bench/version') }}">@csrf<button class="button">Keep this version and start the next</button></form>
         @endif
     </div>
     <p class="mt-3 text-[15px] text-soft">Take it with you, swapped: <a href="{{ $page->path('bench/swapped.txt') }}">text</a>, <a href="{{ $page->path('bench/swapped.csv') }}">table</a>, <a href="{{ $page->path('bench/swapped.json') }}">schema.org recipe</a>; as written: <a href="{{ $page->path('bench/written.txt') }}">text</a>, <a href="{{ $page->path('bench/written.csv') }}">table</a>, <a href="{{ $page->path('bench/written.json') }}">schema.org recipe</a>.</p>

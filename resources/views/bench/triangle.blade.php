@@ -5,31 +5,52 @@
 @if ($triangle)
 <section class="tray p-4" aria-label="Sweetener mix">
     <div class="flex items-baseline justify-between"><h2 class="text-xl">Sweetener mix</h2>
-        @if ($triangle['isSet'])<x-live-form to="{{ $page->path('bench/blend') }}" into="#bench" swap="outerHTML"><button class="link-button py-0 text-sm" name="free" value="1">let it be worked out</button></x-live-form>@else<p class="text-sm text-soft">drag the bead</p>@endif
+        @if ($triangle['isSet'])<x-live-form to="{{ $page->path('bench/blend') }}" into="#bench"
+            swap="outerHTML"><button class="link-button py-0 text-sm" name="free"
+            value="1">let it be worked out</button></x-live-form>@else<p class="text-sm text-soft">drag the bead</p>@endif
     </div>
-    <form id="blend" x-data="blend" method="post" action="{{ $page->path('bench/blend') }}" hx-post="{{ $page->path('bench/blend') }}" hx-trigger="blend, submit" hx-target="#bench" hx-swap="outerMorph" hx-sync="this:replace">
+    <form id="blend" x-data="blend" method="post" action="{{ $page->path('bench/blend') }}" hx-post="{{ $page->path('bench/blend') }}"
+        hx-trigger="blend, submit" hx-target="#bench" hx-swap="outerMorph" hx-sync="this:replace">
         @csrf
-        <svg x-ref="svg" viewBox="0 0 300 262" class="mx-auto block w-full max-w-[250px] touch-none select-none" x-on:pointerdown="grab" x-on:pointermove="drag" x-on:pointerup="drop" x-on:pointercancel="drop">
+        <svg x-ref="svg" viewBox="0 0 300 262" class="mx-auto block w-full max-w-[250px] touch-none select-none" x-on:pointerdown="grab"
+            x-on:pointermove="drag" x-on:pointerup="drop" x-on:pointercancel="drop">
             <defs>
-                <pattern id="hatch-browning" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width="7" height="7" fill="#eadfd2"/><path d="M0 0V7" stroke="#7a4a2b" stroke-width="2"/></pattern>
-                <pattern id="hatch-grain" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)"><rect width="7" height="7" fill="#dcebef"/><path d="M0 0V7" stroke="#2f7a8a" stroke-width="2"/></pattern>
-                <pattern id="hatch-cool" width="8" height="8" patternUnits="userSpaceOnUse"><rect width="8" height="8" fill="#d5e3ee" fill-opacity=".5"/><circle cx="4" cy="4" r="1.6" fill="#1d3f91"/></pattern>
-                <pattern id="hatch-body" width="6" height="6" patternUnits="userSpaceOnUse"><rect width="6" height="6" fill="#e6e0f1"/><path d="M0 3H6" stroke="#7b5ea7" stroke-width="1.6"/></pattern>
-                <pattern id="hatch-tolerance" width="8" height="8" patternUnits="userSpaceOnUse"><rect width="8" height="8" fill="#f4d9d7"/><path d="M0 0 8 8M8 0 0 8" stroke="#a1231d" stroke-width="1.2"/></pattern>
+                <pattern id="hatch-browning" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width="7"
+                    height="7" fill="#eadfd2"/><path d="M0 0V7" stroke="#7a4a2b" stroke-width="2"/></pattern>
+                <pattern id="hatch-grain" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)"><rect width="7" height="7"
+                    fill="#dcebef"/><path d="M0 0V7" stroke="#2f7a8a" stroke-width="2"/></pattern>
+                <pattern id="hatch-cool" width="8" height="8" patternUnits="userSpaceOnUse"><rect width="8" height="8" fill="#d5e3ee"
+                    fill-opacity=".5"/><circle cx="4" cy="4" r="1.6" fill="#1d3f91"/></pattern>
+                <pattern id="hatch-body" width="6" height="6" patternUnits="userSpaceOnUse"><rect width="6" height="6"
+                    fill="#e6e0f1"/><path d="M0 3H6" stroke="#7b5ea7" stroke-width="1.6"/></pattern>
+                <pattern id="hatch-tolerance" width="8" height="8" patternUnits="userSpaceOnUse"><rect width="8" height="8"
+                    fill="#f4d9d7"/><path d="M0 0 8 8M8 0 0 8" stroke="#a1231d" stroke-width="1.2"/></pattern>
             </defs>
             <polygon points="{{ $triangle['outline'] }}" fill="#f2f5fb" stroke="#14212b" stroke-width="1.5"/>
-            @foreach ($triangle['regions'] as $region)<polygon points="{{ $region['points'] }}" fill="url(#hatch-{{ $region['row'] }})" fill-opacity=".8" stroke="#5b6874" stroke-width=".6"/>@endforeach
+            @foreach ($triangle['regions'] as $region)<polygon points="{{ $region['points'] }}" fill="url(#hatch-{{ $region['row'] }})"
+                fill-opacity=".8" stroke="#5b6874" stroke-width=".6"/>@endforeach
             <polygon points="{{ $triangle['outline'] }}" fill="none" stroke="#14212b" stroke-width="1.5"/>
-            @foreach ($triangle['regions'] as $region)<text x="{{ $region['x'] }}" y="{{ $region['y'] }}" text-anchor="middle" font-size="12" font-weight="600" fill="#14212b" stroke="#fff" stroke-width="4" stroke-linejoin="round" paint-order="stroke">{{ $region['name'] }}</text>@endforeach
-            @foreach ($triangle['corners'] as $n => $corner)<text x="{{ $n === 0 ? 150 : ($n === 1 ? 2 : 298) }}" y="{{ $n === 0 ? 16 : 256 }}" text-anchor="{{ ['middle', 'start', 'end'][$n] }}" font-size="12.5" font-weight="600" fill="#14212b">{{ Str::limit($corner['name'], 20, '…') }}</text>@endforeach
-            <circle x-ref="bead" cx="{{ $triangle['bead']['x'] }}" cy="{{ $triangle['bead']['y'] }}" r="10" fill="#1d3f91" stroke="#fff" stroke-width="3" tabindex="0" role="slider" aria-valuemin="0" aria-valuemax="100" aria-valuenow="{{ $triangle['corners'][0]['share'] }}" aria-label="Blend by sweetness" aria-valuetext="@foreach ($triangle['corners'] as $corner){{ $corner['name'] }} {{ $corner['share'] }} %, @endforeach" x-on:keydown="key"/>
+            @foreach ($triangle['regions'] as $region)<text x="{{ $region['x'] }}" y="{{ $region['y'] }}" text-anchor="middle" font-size="12"
+                font-weight="600" fill="#14212b" stroke="#fff" stroke-width="4" stroke-linejoin="round"
+                paint-order="stroke">{{ $region['name'] }}</text>@endforeach
+            @foreach ($triangle['corners'] as $n => $corner)<text x="{{ $n === 0 ? 150 : ($n === 1 ? 2 : 298) }}" y="{{ $n === 0 ? 16 : 256 }}"
+                text-anchor="{{ ['middle', 'start', 'end'][$n] }}" font-size="12.5" font-weight="600"
+                fill="#14212b">{{ Str::limit($corner['name'], 20, '…') }}</text>@endforeach
+            <circle x-ref="bead" cx="{{ $triangle['bead']['x'] }}" cy="{{ $triangle['bead']['y'] }}" r="10" fill="#1d3f91" stroke="#fff"
+                stroke-width="3" tabindex="0" role="slider" aria-valuemin="0" aria-valuemax="100"
+                aria-valuenow="{{ $triangle['corners'][0]['share'] }}" aria-label="Blend by sweetness"
+                aria-valuetext="@foreach ($triangle['corners'] as $corner){{ $corner['name'] }} {{ $corner['share'] }} %, @endforeach"
+                x-on:keydown="key"/>
         </svg>
         <details class="mt-1">
             <summary class="py-1 text-[15px]"><span class="figure">@foreach ($triangle['corners'] as $corner){{ $loop->first ? '' : ' : ' }}{{ $corner['share'] }}@endforeach</span> by sweetness <span class="text-cobalt underline underline-offset-3">as a table</span></summary>
             @foreach ($triangle['corners'] as $n => $corner)
                 <div class="mt-1 grid grid-cols-[minmax(0,1fr)_5.5rem] gap-2">
-                    <select class="field" name="corners[]" aria-label="Corner {{ $loop->iteration }}" x-on:change.stop>@foreach ($page->kernel->catalogue->blendable() as $food)<option value="{{ $food }}" @selected($food === $corner['key'])>{{ $names[$food] }}</option>@endforeach</select>
-                    <input class="field figure" name="shares[]" inputmode="decimal" value="{{ $corner['share'] }}" aria-label="{{ $corner['name'] }}, per cent of the sweetness" x-on:change.stop>
+                    <select class="field" name="corners[]" aria-label="Corner {{ $loop->iteration }}"
+                        x-on:change.stop>@foreach ($page->kernel->catalogue->blendable() as $food)<option value="{{ $food }}"
+                        @selected($food === $corner['key'])>{{ $names[$food] }}</option>@endforeach</select>
+                    <input class="field figure" name="shares[]" inputmode="decimal" value="{{ $corner['share'] }}"
+                        aria-label="{{ $corner['name'] }}, per cent of the sweetness" x-on:change.stop>
                 </div>
             @endforeach
             <button class="button mt-2">Use this blend</button>

@@ -5,28 +5,34 @@
 <section class="tray p-4" aria-label="Your swap">
     <h2 class="text-xl">Your swap</h2>
     <x-live-form to="{{ $page->path('bench/wishes') }}" into="#bench" live id="wishes" class="mt-2 grid gap-3">
-        
         <div>
             <label class="label" for="sweetener">Sweetener</label>
             <select class="field" id="sweetener" name="sweetener">
-                @foreach ($page->kernel->catalogue->sweeteners() as $key => $name)<option value="{{ $key }}" @selected($wishes->wishes->sweetener === $key)>{{ $name }}</option>@endforeach
+                @foreach ($page->kernel->catalogue->sweeteners() as $key => $name)<option value="{{ $key }}"
+                    @selected($wishes->wishes->sweetener === $key)>{{ $name }}</option>@endforeach
             </select>
         </div>
         <div x-data="slider">
-            <label class="label flex justify-between" for="sweetness"><span>Sweetness</span><span class="figure"><output x-text="value">{{ Figures::count($wishes->wishes->percent()) }}</output> %</span></label>
-            <input class="block h-11 w-full accent-cobalt" type="range" id="sweetness" name="sweetness" min="60" max="110" step="0.5" x-ref="input" x-on:input="move" value="{{ Figures::count($wishes->wishes->percent()) }}">
+            <label class="label flex justify-between"
+                for="sweetness"><span>Sweetness</span><span class="figure"><output x-text="value">{{ Figures::count($wishes->wishes->percent()) }}</output> %</span></label>
+            <input class="block h-11 w-full accent-cobalt" type="range" id="sweetness" name="sweetness" min="60" max="110" step="0.5" x-ref="input"
+                x-on:input="move" value="{{ Figures::count($wishes->wishes->percent()) }}">
         </div>
         <div>
             <label class="label" for="school">Flour</label>
             <select class="field" id="school" name="school">
-                @foreach ($page->kernel->catalogue->schools() as $key => $name)<option value="{{ $key }}" @selected($wishes->wishes->school === $key)>{{ $name }}</option>@endforeach
+                @foreach ($page->kernel->catalogue->schools() as $key => $name)<option value="{{ $key }}"
+                    @selected($wishes->wishes->school === $key)>{{ $name }}</option>@endforeach
             </select>
         </div>
         <div class="grid gap-2">
             @foreach ($page->conversion->swap->families as $component => $family)
                 <div class="grid grid-cols-[6.5rem_minmax(0,1fr)] items-center gap-2">
-                    <label class="text-sm font-semibold" for="family-{{ $component }}">{{ $page->conversion->recipe->components[$component] ?: 'Kind of bake' }}</label>
-                    <select class="field" id="family-{{ $component }}" name="families[{{ $component }}]">@foreach ($page->kernel->catalogue->families() as $key => $name)<option value="{{ $key }}" @selected($family->key === $key)>{{ $name }}</option>@endforeach</select>
+                    <label class="text-sm font-semibold"
+                        for="family-{{ $component }}">{{ $page->conversion->recipe->components[$component] ?: 'Kind of bake' }}</label>
+                    <select class="field" id="family-{{ $component }}"
+                        name="families[{{ $component }}]">@foreach ($page->kernel->catalogue->families() as $key => $name)<option value="{{ $key }}"
+                        @selected($family->key === $key)>{{ $name }}</option>@endforeach</select>
                 </div>
             @endforeach
         </div>
@@ -37,24 +43,31 @@
                     <p class="figure pt-2"><a href="{{ $page->path('bench/pieces') }}">{{ $page->pieces() }}, weighed</a></p>
                 @else
                 <label class="label" for="pieces">Pieces</label>
-                <input class="field figure" id="pieces" name="pieces" inputmode="decimal" value="{{ $page->typed('pieces', $page->pieces()) }}" @if ($page->faults->has('pieces')) aria-invalid="true" aria-describedby="pieces-fault" @endif>
+                <input class="field figure" id="pieces" name="pieces" inputmode="decimal" value="{{ $page->typed('pieces', $page->pieces()) }}"
+                    @if ($page->faults->has('pieces')) aria-invalid="true" aria-describedby="pieces-fault" @endif>
                 @endif
             </div>
             <div>
                 <label class="label" for="convention">Counted</label>
                 <select class="field" id="convention" name="convention">
-                    @foreach (app(App\View\Conventions::class)->all() as $key => $convention)<option value="{{ $key }}" @selected($wishes->convention->value === $key)>{{ $convention['name'] }}</option>@endforeach
+                    @foreach (app(App\View\Conventions::class)->all() as $key => $convention)<option value="{{ $key }}"
+                        @selected($wishes->convention->value === $key)>{{ $convention['name'] }}</option>@endforeach
                 </select>
             </div>
         </div>
         <details @if ($wishes->wishes->without !== [] || $wishes->wishes->cooler > 0 || $wishes->wishes->appliance !== '') open @endif>
             <summary class="py-1 text-cobalt underline underline-offset-3">Oven, and what must not be in it</summary>
             <label class="label mt-2" for="cooler">Oven lower than the flour asks</label>
-            <select class="field" id="cooler" name="cooler">@foreach ([0, 5, 10, 15, 20] as $degrees)<option value="{{ $degrees }}" @selected((int) $wishes->wishes->cooler === $degrees)>{{ $degrees === 0 ? 'no lower' : $degrees.' °C lower' }}</option>@endforeach</select>
+            <select class="field" id="cooler" name="cooler">@foreach ([0, 5, 10, 15, 20] as $degrees)<option value="{{ $degrees }}"
+                @selected((int) $wishes->wishes->cooler === $degrees)>{{ $degrees === 0 ? 'no lower' : $degrees.' °C lower' }}</option>@endforeach</select>
             @if ($page->conversion->swap->before->making->isBaked)<label class="label mt-2" for="appliance">Baked in</label>
-            <select class="field" id="appliance" name="appliance">@foreach (Aglyca\Core\Swap\Wishes::APPLIANCES as $key => $name)<option value="{{ $key }}" @selected($wishes->wishes->appliance === $key)>{{ $name }}</option>@endforeach</select>@endif
+            <select class="field" id="appliance"
+                name="appliance">@foreach (Aglyca\Core\Swap\Wishes::APPLIANCES as $key => $name)<option value="{{ $key }}"
+                @selected($wishes->wishes->appliance === $key)>{{ $name }}</option>@endforeach</select>@endif
             <fieldset class="mt-2 flex flex-wrap gap-x-4"><legend class="label">Without</legend><input type="hidden" name="without[]" value="">
-                @foreach (['nuts' => 'nuts', 'milk' => 'milk', 'egg' => 'egg', 'coconut' => 'coconut', 'peanut' => 'peanut'] as $key => $name)<label class="flex min-h-[44px] items-center gap-2"><input class="h-5 w-5 accent-cobalt" type="checkbox" name="without[]" value="{{ $key }}" @checked(in_array($key, $wishes->wishes->without, true))> {{ $name }}</label>@endforeach
+                @foreach (['nuts' => 'nuts', 'milk' => 'milk', 'egg' => 'egg', 'coconut' => 'coconut', 'peanut' => 'peanut'] as $key => $name)<label class="flex min-h-[44px] items-center gap-2"><input class="h-5 w-5 accent-cobalt"
+                    type="checkbox" name="without[]" value="{{ $key }}"
+                    @checked(in_array($key, $wishes->wishes->without, true))> {{ $name }}</label>@endforeach
             </fieldset>
         </details>
         @foreach (['pieces', 'sweetness', 'sweetener', 'school', 'convention', 'cooler', 'appliance'] as $field)

@@ -54,7 +54,8 @@
         </div>
     </div>
 @endif
-<p id="offline" hidden role="alert" class="bg-fault px-4 py-2 text-white">The kitchen's computer did not answer. What you typed is still here; it is tried again with your next change.</p>
+<p id="offline" hidden role="alert"
+    class="bg-fault px-4 py-2 text-white">The kitchen's computer did not answer. What you typed is still here; it is tried again with your next change.</p>
 <p id="said" class="sr-only" role="status"></p>
 <main id="main" class="mx-auto {{ $wide ? 'max-w-[1264px]' : 'max-w-[760px]' }} px-4 pt-5 pb-16">
     {{ $slot }}

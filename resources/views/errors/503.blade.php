@@ -1,6 +1,7 @@
 <!doctype html>
 <html lang="en">
-<head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>In a moment · Aglyca</title>@vite(['resources/css/app.css'])</head>
+<head><meta charset="utf-8"><meta name="viewport"
+    content="width=device-width, initial-scale=1"><title>In a moment · Aglyca</title>@vite(['resources/css/app.css'])</head>
 <body>
 <main class="mx-auto max-w-[760px] px-4 pt-16">
     <h1 class="text-4xl text-cobalt">In a moment</h1>

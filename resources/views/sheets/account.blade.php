@@ -9,11 +9,14 @@
 <div id="sheet" data-seen="{{ $page->dessert->revision() }}">
     @include('bench.head', ['here' => 'account'])
     <div class="no-print mt-3 flex flex-wrap items-end gap-x-8 gap-y-2">
-        <p class="flex gap-x-5"><a class="py-2 {{ $sheet->isSwapped ? 'font-semibold text-ink no-underline' : '' }}" href="{{ $sheet->path(['side' => null]) }}" @if ($sheet->isSwapped) aria-current="true" @endif>Swapped</a><a class="py-2 {{ $sheet->isSwapped ? '' : 'font-semibold text-ink no-underline' }}" href="{{ $sheet->path(['side' => 'written']) }}" @if (! $sheet->isSwapped) aria-current="true" @endif>As written</a></p>
+        <p class="flex gap-x-5"><a class="py-2 {{ $sheet->isSwapped ? 'font-semibold text-ink no-underline' : '' }}"
+            href="{{ $sheet->path(['side' => null]) }}" @if ($sheet->isSwapped) aria-current="true"
+            @endif>Swapped</a><a class="py-2 {{ $sheet->isSwapped ? '' : 'font-semibold text-ink no-underline' }}"
+            href="{{ $sheet->path(['side' => 'written']) }}" @if (! $sheet->isSwapped) aria-current="true" @endif>As written</a></p>
         <x-live-form to="{{ $page->path('bench/account/eaten') }}" into="#sheet" live class="flex items-center gap-2">
-            
             <label for="eaten">You eat</label>
-            <select class="field w-36" id="eaten" name="eaten">@foreach (PortionPlan::EATEN as $times)<option value="{{ $times }}" @selected($page->conversion->brief->portions->eaten === $times)>{{ $times === 0.5 ? 'half a '.$page->pieceWord() : Figures::count($times).' '.$page->conversion->recipe->pieceWord($times) }}</option>@endforeach</select>
+            <select class="field w-36" id="eaten" name="eaten">@foreach (PortionPlan::EATEN as $times)<option value="{{ $times }}"
+                @selected($page->conversion->brief->portions->eaten === $times)>{{ $times === 0.5 ? 'half a '.$page->pieceWord() : Figures::count($times).' '.$page->conversion->recipe->pieceWord($times) }}</option>@endforeach</select>
             <noscript><button class="button">Use this</button></noscript>
         </x-live-form>
         @if ($page->faults->has('eaten'))<p class="fault" role="alert">{{ $page->faults->first('eaten') }}</p>@endif
@@ -27,7 +30,8 @@
                     <tbody class="max-sm:text-[15px]">
                     @foreach ($statement['rows'] as $row)
                         <tr class="border-t border-[#e3e9ef] {{ $loop->first ? 'text-lg font-semibold' : '' }}">
-                            <th scope="row" class="py-1 text-left {{ $loop->first ? 'font-semibold' : 'font-normal' }} {{ $row['isPart'] ? 'pl-5 text-[15px] text-soft' : '' }}">{{ $row['name'] }}, {{ $row['unit'] }}</th>
+                            <th scope="row"
+                                class="py-1 text-left {{ $loop->first ? 'font-semibold' : 'font-normal' }} {{ $row['isPart'] ? 'pl-5 text-[15px] text-soft' : '' }}">{{ $row['name'] }}, {{ $row['unit'] }}</th>
                             @foreach ($row['cells'] as $cell)<td class="figure pl-2 text-right align-top leading-tight sm:pl-3">{{ $cell['value'] }}<span class="block text-[13px] font-normal text-soft max-sm:text-[11px] {{ $loop->last && count($row['cells']) > 2 ? 'max-sm:hidden' : '' }}">{{ $cell['range'] }}</span></td>@endforeach
                         </tr>
                     @endforeach
@@ -56,7 +60,8 @@
                     <h2 class="text-xl">Kinds, and what goes on</h2>
                     <table class="mt-1 w-full">
                         <thead class="text-sm text-soft"><tr><th class="text-left font-normal">pieces</th><th class="text-right font-normal">net carbs</th><th class="text-right font-normal">total</th></tr></thead>
-                        <tbody>@foreach ($kinds as $kind)<tr class="border-t border-[#e3e9ef]"><th scope="row" class="py-1 text-left font-normal">@if ($kind['count'] !== '')<span class="figure font-semibold">{{ $kind['count'] }}</span> @endif{{ $kind['name'] }}</th><td class="figure text-right">{{ $kind['net'] }} g <span class="text-[13px] text-soft">{{ $kind['range'] }}</span></td><td class="figure text-right">{{ $kind['carbohydrate'] }} g</td></tr>@endforeach</tbody>
+                        <tbody>@foreach ($kinds as $kind)<tr class="border-t border-[#e3e9ef]"><th scope="row"
+                            class="py-1 text-left font-normal">@if ($kind['count'] !== '')<span class="figure font-semibold">{{ $kind['count'] }}</span> @endif{{ $kind['name'] }}</th><td class="figure text-right">{{ $kind['net'] }} g <span class="text-[13px] text-soft">{{ $kind['range'] }}</span></td><td class="figure text-right">{{ $kind['carbohydrate'] }} g</td></tr>@endforeach</tbody>
                     </table>
                 </section>
             @endif
@@ -73,8 +78,10 @@
                 @if (! $sheet->isSwapped)<input type="hidden" name="side" value="written">@endif
                 <label for="of">of</label>
                 <select class="field w-60" id="of" name="of">
-                    @foreach (app(App\View\Conventions::class)->all() as $key => $convention)<option value="{{ $key }}" @selected($measure === $key)>Net carbs, {{ mb_strtolower($convention['name']) }}</option>@endforeach
-                    @foreach (Figure::cases() as $figure)<option value="{{ $figure->value }}" @selected($measure === $figure->value)>{{ $figure->label() }}</option>@endforeach
+                    @foreach (app(App\View\Conventions::class)->all() as $key => $convention)<option value="{{ $key }}"
+                        @selected($measure === $key)>Net carbs, {{ mb_strtolower($convention['name']) }}</option>@endforeach
+                    @foreach (Figure::cases() as $figure)<option value="{{ $figure->value }}"
+                        @selected($measure === $figure->value)>{{ $figure->label() }}</option>@endforeach
                 </select>
                 <noscript><button class="button">Show</button></noscript>
             </form>
@@ -84,9 +91,14 @@
                 <thead class="text-sm text-soft"><tr><th class="text-left font-normal">line</th><th class="max-sm:hidden"></th><th class="text-right font-normal">carries</th><th class="pl-2 text-right font-normal">a {{ $page->pieceWord() }} without it</th><th class="pl-2 text-right font-normal">with half of it</th></tr></thead>
                 <tbody>
                 @foreach ($sheet->lines() as $row)
-                    <tr class="border-t border-[#d6dee7]"><th scope="row" class="py-1 text-left font-normal"><span class="inline-flex items-center gap-1.5">{{ App\View\Glyph::of($row['role']) }} {{ $row['name'] }}</span></th><td class="w-1/4 max-sm:hidden"><svg class="block h-3 w-full" viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true"><rect width="{{ $row['width'] }}" height="10" fill="currentColor" class="role-{{ $row['role']->value }}"/></svg></td><td class="figure text-right font-semibold">{{ $row['carried'] }}</td><td class="figure text-right">{{ $row['without'] }}</td><td class="figure text-right">{{ $row['halved'] }}</td></tr>
+                    <tr class="border-t border-[#d6dee7]"><th scope="row"
+                        class="py-1 text-left font-normal"><span class="inline-flex items-center gap-1.5">{{ App\View\Glyph::of($row['role']) }} {{ $row['name'] }}</span></th><td class="w-1/4 max-sm:hidden"><svg class="block h-3 w-full"
+                        viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true"><rect width="{{ $row['width'] }}" height="10"
+                        fill="currentColor"
+                        class="role-{{ $row['role']->value }}"/></svg></td><td class="figure text-right font-semibold">{{ $row['carried'] }}</td><td class="figure text-right">{{ $row['without'] }}</td><td class="figure text-right">{{ $row['halved'] }}</td></tr>
                 @endforeach
-                <tr class="border-t-2 border-ink font-semibold"><th scope="row" class="py-1 text-left">{{ $sheet->measureName() }}, a {{ $page->pieceWord() }}</th><td class="max-sm:hidden"></td><td class="figure text-right">{{ $sheet->total() }}</td><td></td><td></td></tr>
+                <tr class="border-t-2 border-ink font-semibold"><th scope="row"
+                    class="py-1 text-left">{{ $sheet->measureName() }}, a {{ $page->pieceWord() }}</th><td class="max-sm:hidden"></td><td class="figure text-right">{{ $sheet->total() }}</td><td></td><td></td></tr>
                 </tbody>
             </table>
         </div>
@@ -94,13 +106,18 @@
         <form method="get" action="{{ $page->path('bench/account') }}" class="no-print mt-3 flex flex-wrap items-end gap-3">
             @if (! $sheet->isSwapped)<input type="hidden" name="side" value="written">@endif
             <input type="hidden" name="of" value="{{ $measure }}">
-            <div class="w-60"><label class="label" for="line">What if, in place of</label><select class="field" id="line" name="line">@foreach ($sheet->lines() as $row)<option value="{{ $row['line'] }}" @selected($asked['line'] === $row['line'])>{{ $row['name'] }}</option>@endforeach</select></div>
-            <div class="w-60"><label class="label" for="for">there were</label><input class="field" id="for" name="for" list="foods" autocomplete="off" value="{{ $asked['for'] }}" @if ($asked['isFault']) aria-invalid="true" aria-describedby="for-fault" @endif></div>
+            <div class="w-60"><label class="label" for="line">What if, in place of</label><select class="field" id="line"
+                name="line">@foreach ($sheet->lines() as $row)<option value="{{ $row['line'] }}"
+                @selected($asked['line'] === $row['line'])>{{ $row['name'] }}</option>@endforeach</select></div>
+            <div class="w-60"><label class="label" for="for">there were</label><input class="field" id="for" name="for" list="foods"
+                autocomplete="off" value="{{ $asked['for'] }}" @if ($asked['isFault']) aria-invalid="true" aria-describedby="for-fault" @endif></div>
             <button class="button">See</button>
-            @if ($asked['sentence'] !== '')<p id="for-fault" class="{{ $asked['isFault'] ? 'fault' : 'text-lg' }} w-full" role="{{ $asked['isFault'] ? 'alert' : 'status' }}">{{ $asked['sentence'] }}</p>@endif
+            @if ($asked['sentence'] !== '')<p id="for-fault" class="{{ $asked['isFault'] ? 'fault' : 'text-lg' }} w-full"
+                role="{{ $asked['isFault'] ? 'alert' : 'status' }}">{{ $asked['sentence'] }}</p>@endif
         </form>
     </section>
     @if ($page->conversion->warnings !== [] && $sheet->isSwapped)
-        <section class="mt-8" aria-label="Take care"><h2 class="text-2xl">Take care</h2><ul class="mt-1 max-w-[80ch] list-disc pl-5">@foreach ($page->conversion->warnings as $warning)<li>{{ $warning->sentence }}</li>@endforeach</ul></section>
+        <section class="mt-8"
+            aria-label="Take care"><h2 class="text-2xl">Take care</h2><ul class="mt-1 max-w-[80ch] list-disc pl-5">@foreach ($page->conversion->warnings as $warning)<li>{{ $warning->sentence }}</li>@endforeach</ul></section>
     @endif
 </div>
