@@ -12,6 +12,8 @@ use Aglyca\Core\Quantity\Estimate;
 final readonly class Serving
 {
     /**
+     * A record: a statement and what it was computed from.
+     *
      * @param  list<Dose>  $doses
      * @param  list<float>  $shares  of each dose
      * @param  list<Nutrients>  $lines  what each dose brings

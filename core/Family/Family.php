@@ -8,6 +8,8 @@ namespace Aglyca\Core\Family;
 final readonly class Family
 {
     /**
+     * A record: a row of `data/families.csv` with its bands.
+     *
      * A row of `data/families.csv`, a parameter a column.
      *
      * @param  array<string, Band>  $bands  by row key

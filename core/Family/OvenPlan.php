@@ -16,6 +16,8 @@ final readonly class OvenPlan
     use Altered;
 
     /**
+     * A record: all that the oven does otherwise, decided at once.
+     *
      * @param  ?float  $celsius  as written; null where the method has no heat
      * @param  ?float  $minutes  as written; null where it has no bake
      * @param  list<string>  $reasons  for what is otherwise than written

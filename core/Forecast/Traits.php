@@ -7,7 +7,11 @@ namespace Aglyca\Core\Forecast;
 /** What decides of a mix: sums in grams, and in the units of `data/properties.csv`, over its foods. */
 final readonly class Traits
 {
-    /** @param  float  $load polyols and allulose as a share of one dose that a stomach takes */
+    /**
+     * A record: a sum for each property that is forecast.
+     *
+     * @param  float  $load polyols and allulose as a share of one dose that a stomach takes
+     */
     public function __construct(
         public float $mass = 0.0,
         public float $water = 0.0,

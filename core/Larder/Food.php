@@ -13,6 +13,8 @@ use Aglyca\Core\Larder\Label\Label;
 final readonly class Food
 {
     /**
+     * A record: a row of `data/foods.csv`.
+     *
      * @param  list<string>  $aliases
      * @param  list<string>  $allergens
      * @param  array<string, float>  $acids  grams in 100 g by name

@@ -11,7 +11,11 @@ namespace Aglyca\Core\Larder;
  */
 final readonly class Nutrients
 {
-    /** @param  array<string, float>  $polyols grams by name */
+    /**
+     * A record: the columns of a composition.
+     *
+     * @param  array<string, float>  $polyols grams by name
+     */
     public function __construct(
         public float $energy = 0.0,
         public float $water = 0.0,

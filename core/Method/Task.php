@@ -12,6 +12,8 @@ final readonly class Task
     use Altered;
 
     /**
+     * A record: what the Day, the Counter and a plan in JSON each read one field of.
+     *
      * @param  string  $id  unique among the desserts that are planned together
      * @param  string  $written  the step of the recipe that it comes from; "" for what is ours
      * @param  list<StepUse>  $uses  what goes in at it

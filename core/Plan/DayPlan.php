@@ -10,6 +10,8 @@ use Aglyca\Core\Method\Task;
 final readonly class DayPlan
 {
     /**
+     * A record: the figures of a plan, none of which follows from another without the jobs.
+     *
      * @param  list<Task>  $tasks
      * @param  list<Slot>  $slots
      * @param  int  $start  of the first task that needs hands

@@ -8,6 +8,8 @@ namespace Aglyca\Core\Plan;
 final readonly class ShoppingItem
 {
     /**
+     * A record: a row of the list.
+     *
      * @param  float  $needed  grams
      * @param  float  $there  grams in the Pantry
      * @param  string  $measure  what is to be bought, as a kitchen measures it; "" where grams say it best

@@ -8,6 +8,8 @@ namespace Aglyca\Core\Reading;
 final readonly class Split
 {
     /**
+     * A record: the pieces that a line falls into.
+     *
      * @param  string  $body  the part of the line that it stands in
      * @param  string  $written  the amount as written
      * @param  string  $name  of the food that is meant: "lemon juice"

@@ -10,6 +10,8 @@ use Aglyca\Core\Larder\Food;
 final readonly class Offer
 {
     /**
+     * A record: a column of the programme, each of its figures in a row of its own.
+     *
      * @param  float  $most  that the programme may put in on top of `$base`
      * @param  float  $practice  of that, what is usual
      * @param  float  $cost  of a gram in the programme: what is rather not used

@@ -28,6 +28,7 @@ use Aglyca\Core\Linear\Solution;
  */
 final readonly class ProgrammeSwapper
 {
+    /** The steps of one swap meet here: each service does one of them. */
     public function __construct(
         private Larder $larder,
         private Schools $schools,
