@@ -68,6 +68,9 @@ final class FoodIndex
         return array_slice(array_keys($near), 0, $most);
     }
 
+    /** @var array<string, list<string>> names by first letter, words and letters */
+    private array $shapes = [];
+
     /** Words that bakers cut short. */
     private const SHORT = ['choc' => 'chocolate', 'marg' => 'margarine'];
 
@@ -250,24 +253,31 @@ final class FoodIndex
         }
         $count = count($words);
         $near = [];
-        foreach ($this->names as $name => $food) {
-            $name = (string) $name;
-            if (
-                abs(strlen($name) - $length) > 2 ||
-                $name[0] !== $wanted[0] ||
-                substr_count($name, ' ') + 1 !== $count
-            ) {
-                continue;
-            }
-            $distance = $this->distance($words, explode(' ', $name));
-            if ($distance !== null) {
-                $near[$food] = min($near[$food] ?? 9, $distance);
+        for ($other = $length - 2; $other <= $length + 2; $other++) {
+            foreach ($this->alike($wanted[0], $count, $other) as $name) {
+                $distance = $this->distance($words, explode(' ', $name));
+                if ($distance !== null) {
+                    $near[$this->names[$name]] = min($near[$this->names[$name]] ?? 9, $distance);
+                }
             }
         }
         asort($near);
         $foods = array_keys($near);
 
         return new FoodMatch($foods[0] ?? null, false, array_slice($foods, 1));
+    }
+
+    /** @return list<string> names that begin so, of so many words and letters */
+    private function alike(string $first, int $words, int $length): array
+    {
+        if ($this->shapes === []) {
+            foreach (array_keys($this->names) as $name) {
+                $name = (string) $name;
+                $this->shapes[$name[0].substr_count($name, ' ').'-'.strlen($name)][] = $name;
+            }
+        }
+
+        return $this->shapes[$first.($words - 1)."-$length"] ?? [];
     }
 
     /**
