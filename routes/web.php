@@ -65,6 +65,7 @@ Route::middleware('throttle:work')->group(function (): void {
         'key',
         '[a-f0-9]{10}-\d{1,3}(?:_\d)?',
     )->name('line.correct');
+    Route::get('/bench/{dessert}/reading', [ReadingController::class, 'show'])->name('bench.reading');
     Route::post('/bench/{dessert}/text', [BenchController::class, 'text'])->name('bench.text');
     Route::post('/bench/{dessert}/rows/{row}', [ReadingController::class, 'row'])->where(
         'row',

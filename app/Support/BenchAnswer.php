@@ -35,6 +35,21 @@ final readonly class BenchAnswer
             : redirect($dessert->path('bench'));
     }
 
+    /** What was wished is kept: of how the text was read nothing changed, so that it stays on the page as it is. */
+    public function wished(Request $request, Dessert $dessert): Response|RedirectResponse
+    {
+        if (! $request->hasHeader('HX-Request')) {
+            return redirect($dessert->path('bench'));
+        }
+        $conversion = $this->kernel->convert($dessert->brief);
+
+        return $this->show(
+            $request,
+            new BenchPage($dessert, $conversion, $this->kernel, new MessageBag, [], null, true),
+            200,
+        );
+    }
+
     public function refuse(
         Request $request,
         Dessert $dessert,

@@ -22,7 +22,10 @@ use Illuminate\Support\MessageBag;
 /** What the Bench and the Counter show of a dessert. */
 final readonly class BenchPage
 {
-    /** @param  array<string, string>  $typed refused input, to stand in its field again */
+    /**
+     * @param  array<string, string>  $typed refused input, to stand in its field again
+     * @param  bool  $isReadingKept  the page has the rows of the reading already, and nothing of them changed
+     */
     public function __construct(
         public Dessert $dessert,
         public Conversion $conversion,
@@ -30,7 +33,16 @@ final readonly class BenchPage
         public MessageBag $faults,
         private array $typed,
         public ?string $open,
+        public bool $isReadingKept = false,
     ) {}
+
+    /** Stays the same while the text and what was corrected of it do. */
+    public function readingKey(): string
+    {
+        $brief = $this->conversion->brief;
+
+        return 'reading-'.substr(sha1($brief->text.serialize($brief->corrections)), 0, 12);
+    }
 
     /** It is low in carbohydrate as it was written, nothing of it was swapped, and nobody changed an amount. */
     public function isAsItWas(): bool

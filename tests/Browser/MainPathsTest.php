@@ -29,8 +29,19 @@ final class MainPathsTest extends BrowserCase
         $this->choose('#sweetener', 'xylitol');
         $this->wait(fn (): bool => str_contains($this->text('.weave'), 'Xylitol'));
         $figure = $this->text('[data-net=after]');
+        $rows = fn (): int => count(
+            self::$browser->driver->findElements(WebDriverBy::cssSelector('[id^=reading-] select[name=fate]')),
+        );
+        $many = $rows();
+        self::assertGreaterThan(5, $many);
         $this->fill('#pieces', "20\t");
         $this->wait(fn (): bool => $this->text('[data-net=after]') !== $figure);
+        self::assertSame($many, $rows(), 'how it was read stays on the page through a change of the swap');
+        self::$browser->driver->executeScript('document.querySelector("[id^=reading-]").remove()');
+        $this->choose('#sweetener', 'allulose');
+        $this->wait(fn (): bool => $rows() === $many);
+        $this->choose('#sweetener', 'xylitol');
+        $this->wait(fn (): bool => str_contains($this->text('.weave'), 'Xylitol'));
         $this->fill('#pieces', "-3\t");
         $this->wait(fn (): bool => str_contains($this->text('#wishes'), 'a number above 0'));
         self::assertSame(

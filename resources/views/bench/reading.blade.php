@@ -3,6 +3,7 @@
     $fates = ['title' => 'title', 'yield' => 'how many', 'heading' => 'heading', 'ingredient' => 'ingredient', 'step' => 'step', 'note' => 'note', 'chatter' => 'talk'];
     $doubtful = array_filter($recipe->rows, fn ($row) => $row->isDoubtful);
 @endphp
+<div id="{{ $page->readingKey() }}">
 <details @if ($page->faults->has('reading') || $doubtful !== []) open @endif>
     <summary class="py-2 text-cobalt underline underline-offset-3">How it was read, row by row</summary>
     @if ($page->faults->has('reading'))<p class="fault" role="alert">{{ $page->faults->first('reading') }}</p>@endif
@@ -39,3 +40,4 @@
         @endforeach
     </ol>
 </details>
+</div>

@@ -17,7 +17,12 @@
     </x-live-form>
 </details>
 @include('bench.method')
+{{-- Rows that are on the page already are left there; where they are not, they are fetched. --}}
+@if ($page->isReadingKept)
+<div id="{{ $page->readingKey() }}" hx-preserve="true" hx-get="{{ $page->path('bench/reading') }}" hx-trigger="load" hx-target="this" hx-swap="outerHTML"></div>
+@else
 @include('bench.reading')
+@endif
 <details @if ($page->faults->has('text')) open @endif>
     <summary class="py-2 text-cobalt underline underline-offset-3">The recipe as you typed it</summary>
     <x-live-form to="{{ $page->path('bench/text') }}" into="#bench" swap="outerHTML">
