@@ -176,7 +176,7 @@ final readonly class Wiring
         $this->foods = FoodIndex::of(($names ?? FoodNames::compiled($tables))->knowing($stock->names));
         $this->words = new Words($tables);
         $this->measures = new KitchenMeasure($this->larder, $this->units);
-        $this->labels = new LabelChecker($tables, $this->constants);
+        $this->labels = new LabelChecker($this->larder->labels, $this->constants);
         $this->yields = new YieldReader($this->words, new PieceWords($tables));
         $this->steps = new StepReader(new Heats($this->constants, $this->words), new Times($this->words));
         $this->signs = new RowSigns($this->units, $this->yields, $this->foods, $this->larder, $this->words);

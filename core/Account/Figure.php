@@ -14,6 +14,7 @@ enum Figure: string
     case Sugars = 'sugars';
     case Polyols = 'polyols';
     case Allulose = 'allulose';
+    case Acids = 'organic-acids';
     case Energy = 'energy';
     case Fat = 'fat';
     case Protein = 'protein';
@@ -27,6 +28,7 @@ enum Figure: string
             self::Sugars => $n->sugars,
             self::Polyols => $n->polyolGrams(),
             self::Allulose => $n->allulose,
+            self::Acids => $n->organicAcids,
             self::Energy => $n->energy,
             self::Fat => $n->fat,
             self::Protein => $n->protein,
@@ -42,6 +44,7 @@ enum Figure: string
             self::Sugars => 'Sugars',
             self::Polyols => 'Sugar alcohols',
             self::Allulose => 'Allulose',
+            self::Acids => 'Fruit and milk acids',
             self::Energy => 'Energy',
             self::Fat => 'Fat',
             self::Protein => 'Protein',

@@ -38,7 +38,7 @@ final readonly class NetCarbs
      */
     public function of(Convention $convention, Nutrients $n, Nutrients $piece): float
     {
-        $available = $n->carbohydrate - $n->fibre;
+        $available = $n->carbohydrate - $n->fibre - $n->organicAcids;
 
         return match ($convention) {
             Convention::LowCarb => $n->digestible(),

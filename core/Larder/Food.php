@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aglyca\Core\Larder;
 
 use Aglyca\Core\Larder\Label\Label;
+use Aglyca\Core\Larder\Label\LabelReader;
 
 /**
  * One food with its facts per 100 g. `u` is their relative standard uncertainty; `netCarbsU` an absolute one,
@@ -45,10 +46,18 @@ final readonly class Food
     public static function fromRow(array $row): self
     {
         $polyols = self::pairs($row['polyols']);
+        $acids = self::pairs($row['acids']);
+        // Acids stand in the carbohydrate by difference only as far as sugars, starch and what else is named leave room.
+        $named = array_sum($polyols);
+        foreach (['fibre_g', 'sugars_g', 'starch_g', 'allulose_g'] as $part) {
+            $named += (float) $row[$part];
+        }
+        $room = max(0.0, (float) $row['carbohydrate_g'] - $named);
         $facts = new Nutrients(
             (float) $row['energy_kcal'], (float) $row['water_g'], (float) $row['protein_g'], (float) $row['fat_g'],
             (float) $row['carbohydrate_g'], (float) $row['fibre_g'], (float) $row['sugars_g'], $polyols,
             (float) $row['allulose_g'], (float) $row['salt_g'], (float) $row['alcohol_g'],
+            min(array_sum($acids), $room),
         );
 
         return new self(
@@ -62,14 +71,14 @@ final readonly class Food
             array_values(array_filter(explode('|', $row['allergens']))),
             $row['provenance'],
             $row['note'],
-            acids: self::pairs($row['acids']),
+            acids: $acids,
         );
     }
 
     /** The same food as a package of it holds it, by the package's label. */
-    public function packaged(Package $package): self
+    public function packaged(Package $package, LabelReader $reader): self
     {
-        $label = $package->label->knowing($this->per100, $this->u);
+        $label = $reader->named($package->label)->knowing($this->per100, $this->u);
 
         return new self(
             $this->key,
@@ -82,19 +91,19 @@ final readonly class Food
             $this->allergens,
             'label',
             $this->note,
-            $label->netCarbsU(),
+            hypot($label->netCarbsU(), $reader->netCarbsU($label)),
             $package->id,
             $this->acids,
             $package->pricePerGram,
-            self::labelU($label),
+            self::labelU($label, $reader),
             $package->name,
         );
     }
 
     /** A finished thing from a shop, of which only the label is known. */
-    public static function bought(Package $package): self
+    public static function bought(Package $package, LabelReader $reader): self
     {
-        $label = $package->label;
+        $label = $reader->named($package->label);
 
         return new self(
             '',
@@ -107,18 +116,22 @@ final readonly class Food
             [],
             'label',
             '',
-            $label->netCarbsU(),
+            hypot($label->netCarbsU(), $reader->netCarbsU($label)),
             $package->id,
             [],
             $package->pricePerGram,
-            self::labelU($label),
+            self::labelU($label, $reader),
         );
     }
 
     /** @return array<string, float> */
-    private static function labelU(Label $label): array
+    private static function labelU(Label $label, LabelReader $reader): array
     {
-        $u = array_combine(Label::FIGURES, array_map($label->u(...), Label::FIGURES));
+        $u = [];
+        foreach (Label::FIGURES as $figure) {
+            $grams = $label->middle($figure) * 100 / $label->servingGrams;
+            $u[$figure] = hypot($label->u($figure), $reader->toleranceU($label->law, $figure, $grams));
+        }
         // Total carbohydrate by difference takes in what the law prints apart from it.
         $apart = hypot(
             $label->law->carbohydrateHasFibre() ? 0.0 : $u['fibre'],

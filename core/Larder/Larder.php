@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Larder;
 
+use Aglyca\Core\Larder\Label\LabelReader;
 use Aglyca\Core\Quantity\Estimate;
 use Aglyca\Core\Quantity\UnitTable;
 use Aglyca\Core\Tables;
@@ -32,6 +33,8 @@ final class Larder
     /** Millilitres. */
     private float $cup;
 
+    public readonly LabelReader $labels;
+
     public function __construct(
         Tables $tables,
         UnitTable $units,
@@ -39,6 +42,7 @@ final class Larder
         private readonly Stock $stock = new Stock(),
     ) {
         $this->cup = $units->get('cup')->size;
+        $this->labels = new LabelReader($tables);
         $this->rows = $tables->keyed('foods', 'key');
         foreach ($tables->rows('densities') as $row) {
             $this->densities[$row['food']][$row['form']] = (float) $row['grams'] / $units->get($row['per'])->size;
@@ -80,8 +84,8 @@ final class Larder
 
         return match (true) {
             $package === null => null,
-            $package->food === '' => Food::bought($package),
-            default => $this->plain($package->food)?->packaged($package),
+            $package->food === '' => Food::bought($package, $this->labels),
+            default => $this->plain($package->food)?->packaged($package, $this->labels),
         };
     }
 
@@ -103,7 +107,7 @@ final class Larder
     {
         $package = $this->stock->packages[$this->stock->defaults[$food->key] ?? ''] ?? null;
 
-        return $package === null ? $food : $food->packaged($package);
+        return $package === null ? $food : $food->packaged($package, $this->labels);
     }
 
     /** @return array<string, Food> by key, in the order of the file */

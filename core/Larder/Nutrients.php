@@ -7,7 +7,7 @@ namespace Aglyca\Core\Larder;
 /**
  * What an amount of food holds: grams, and energy in kcal.
  *
- * `carbohydrate` is total carbohydrate by difference: fibre, polyols and allulose are in it.
+ * `carbohydrate` is total carbohydrate by difference: fibre, polyols, allulose and organic acids are in it.
  */
 final readonly class Nutrients
 {
@@ -28,6 +28,7 @@ final readonly class Nutrients
         public float $allulose = 0.0,
         public float $salt = 0.0,
         public float $alcohol = 0.0,
+        public float $organicAcids = 0.0,
     ) {}
 
     public function times(float $f): self
@@ -35,7 +36,7 @@ final readonly class Nutrients
         return new self(
             $this->energy * $f, $this->water * $f, $this->protein * $f, $this->fat * $f, $this->carbohydrate * $f,
             $this->fibre * $f, $this->sugars * $f, array_map(static fn (float $g): float => $g * $f, $this->polyols),
-            $this->allulose * $f, $this->salt * $f, $this->alcohol * $f,
+            $this->allulose * $f, $this->salt * $f, $this->alcohol * $f, $this->organicAcids * $f,
         );
     }
 
@@ -50,6 +51,7 @@ final readonly class Nutrients
             $this->energy + $o->energy, $this->water + $o->water, $this->protein + $o->protein, $this->fat + $o->fat,
             $this->carbohydrate + $o->carbohydrate, $this->fibre + $o->fibre, $this->sugars + $o->sugars, $polyols,
             $this->allulose + $o->allulose, $this->salt + $o->salt, $this->alcohol + $o->alcohol,
+            $this->organicAcids + $o->organicAcids,
         );
     }
 
@@ -58,9 +60,9 @@ final readonly class Nutrients
         return array_sum($this->polyols);
     }
 
-    /** Carbohydrate that is neither fibre nor polyol nor allulose; below zero where a table contradicts itself. */
+    /** Carbohydrate that the body takes for fuel as sugars and starch; below zero where a table contradicts itself. */
     public function digestible(): float
     {
-        return $this->carbohydrate - $this->fibre - $this->polyolGrams() - $this->allulose;
+        return $this->carbohydrate - $this->fibre - $this->polyolGrams() - $this->allulose - $this->organicAcids;
     }
 }

@@ -47,6 +47,7 @@ final class Report
                 'fibre_g' => self::round($piece->fibre),
                 'polyols_g' => self::round($piece->polyolGrams()),
                 'allulose_g' => self::round($piece->allulose),
+                'organic_acids_g' => self::round($piece->organicAcids),
                 'net_carbs_g' => $net,
                 'net_carbs_low_g' => self::round($account->low($convention)),
                 'net_carbs_high_g' => self::round($account->high($convention)),

@@ -55,6 +55,7 @@ final class RangeTest extends CoreCase
                 $n->polyolGrams() -
                 $u->polyols * $normal() -
                 $n->allulose -
+                $n->organicAcids -
                 $u->allulose * $normal();
             $net +=
                 (($dose->grams->value + $dose->grams->u * $normal()) * $shares[$i] * $known[$dose->food->key]) / 100;

@@ -26,6 +26,9 @@ final readonly class Label
         'salt',
     ];
 
+    /** What a sugar alcohol is taken for that the label does not name: the commonest that has energy. */
+    public const UNNAMED = 'maltitol';
+
     /** Grams: no label states a smaller serving, and none is kept finer. */
     public const LEAST_SERVING = 0.01;
 
@@ -47,7 +50,7 @@ final readonly class Label
 
     /**
      * @param  array<string, string>  $printed  by the names of `FIGURES`; "" where the label is silent
-     * @param  string  $polyol  which polyol the label's polyols are; "" where it does not say
+     * @param  string  $polyol  which polyol the label's polyols are; "" where it does not say (`LabelReader::named()`)
      *
      * @throws InvalidLabel with a sentence for each figure that cannot be one
      */
@@ -75,7 +78,7 @@ final readonly class Label
             throw new InvalidLabel($faults);
         }
 
-        return new self($law, $servingGrams, self::bounded($ranges), $polyol === '' ? 'erythritol' : $polyol);
+        return new self($law, $servingGrams, self::bounded($ranges), $polyol);
     }
 
     /**
@@ -112,6 +115,12 @@ final readonly class Label
         );
     }
 
+    /** Where its sugar alcohols are this one. */
+    public function meaning(string $polyol): self
+    {
+        return new self($this->law, $this->servingGrams, $this->ranges, $polyol, $this->known, $this->knownU);
+    }
+
     /** Facts of 100 g, with the total carbohydrate by difference whatever law the label follows. */
     public function per100(): Nutrients
     {
@@ -127,7 +136,7 @@ final readonly class Label
             $total * $f,
             $this->middle('fibre') * $f,
             $this->middle('sugars') * $f,
-            $polyols > 0 ? [$this->polyol => $polyols * $f] : [],
+            $polyols > 0 ? [$this->polyol ?: self::UNNAMED => $polyols * $f] : [],
             $this->middle('allulose') * $f,
             $this->middle('salt') * $f,
         );
@@ -196,7 +205,8 @@ final readonly class Label
     }
 
     /**
-     * A part printed as 0 of a carbohydrate printed as 0 is taken as none: the doubt is in the whole.
+     * A part printed as 0 of a carbohydrate printed as 0 is taken as none: the doubt is in the whole. Sugar alcohols and
+     * allulose printed as 0 are none: whoever puts them in prints them.
      *
      * @param  array<string, array{float, float}>  $ranges
      * @return array<string, array{float, float}>
@@ -204,7 +214,8 @@ final readonly class Label
     private static function bounded(array $ranges): array
     {
         foreach (['fibre', 'sugars', 'polyols', 'allulose'] as $part) {
-            if (isset($ranges[$part]) && $ranges[$part][0] === 0.0 && $ranges['carbohydrate'][0] === 0.0) {
+            $isNone = in_array($part, ['polyols', 'allulose'], true) || $ranges['carbohydrate'][0] === 0.0;
+            if (isset($ranges[$part]) && $ranges[$part][0] === 0.0 && $isNone) {
                 $ranges[$part] = [0.0, 0.0];
             }
         }

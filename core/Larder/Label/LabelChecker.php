@@ -5,32 +5,23 @@ declare(strict_types=1);
 namespace Aglyca\Core\Larder\Label;
 
 use Aglyca\Core\Larder\Constants;
-use Aglyca\Core\Larder\LabelLaw;
-use Aglyca\Core\Tables;
 
 /** Finds labels whose figures contradict each other, and shows the arithmetic. */
 final class LabelChecker
 {
-    /** @var array<string, array<string, float>> law's column => nutrient => kcal a gram */
-    private array $factors = ['us' => [], 'eu' => []];
-
-    public function __construct(Tables $tables, private readonly Constants $constants)
-    {
-        foreach ($tables->rows('energy_factors') as $row) {
-            $this->factors['us'][$row['nutrient']] = (float) $row['us'];
-            $this->factors['eu'][$row['nutrient']] = (float) $row['eu'];
-        }
-        foreach ($tables->rows('polyols') as $row) {
-            if (str_starts_with($row['property'], 'energy-')) {
-                $this->factors[substr($row['property'], 7)][$row['polyol']] = (float) $row['value'];
-            }
-        }
-    }
+    public function __construct(private readonly LabelReader $reader, private readonly Constants $constants) {}
 
     /** @return list<string> sentences; none where the label holds together */
     public function contradictions(Label $label): array
     {
-        return [...$this->parts($label), ...$this->mass($label), ...$this->energy($label)];
+        $named = $this->reader->named($label);
+
+        return [
+            ...$this->parts($label),
+            ...$this->mass($label),
+            ...$this->energy($named),
+            ...$named->polyol === $label->polyol ? [] : [$this->unnamed($label, $named->polyol)],
+        ];
     }
 
     /** @return list<string> */
@@ -85,27 +76,25 @@ final class LabelChecker
         if (! $label->prints('energy')) {
             return [];
         }
-        $column = $label->law === LabelLaw::UsCanada ? 'us' : 'eu';
+        $f = $this->reader->energy($label->law);
         $n = $label->per100()->times($label->servingGrams / 100);
-        $digestible = max(0.0, $n->carbohydrate - $n->fibre - $n->polyolGrams() - $n->allulose);
         $terms = [
-            'protein' => [$n->protein, $this->factors[$column]['protein']],
-            'fat' => [$n->fat, $this->factors[$column]['fat']],
-            'carbohydrate' => [$digestible, $this->factors[$column]['carbohydrate']],
-            'fibre' => [$n->fibre, $this->factors[$column]['fibre']],
-            'sugar alcohol' => [$n->polyolGrams(), $this->factors[$column][$label->polyol] ?? 0.0],
-            'allulose' => [$n->allulose, $this->factors[$column]['allulose']],
+            'protein' => [$n->protein, $f->of('protein')],
+            'fat' => [$n->fat, $f->of('fat')],
+            'carbohydrate' => [max(0.0, $n->digestible()), $f->of('carbohydrate')],
+            'fibre' => [$n->fibre, $f->of('fibre')],
+            'sugar alcohol' => [$n->polyolGrams(), $f->of($label->polyol)],
+            'allulose' => [$n->allulose, $f->of('allulose')],
         ];
         $sum = array_sum(array_map(static fn (array $t): float => $t[0] * $t[1], $terms));
         // Fibre may be printed at nothing to what carbohydrate gives, and each rounded figure may be off by half its
         // step.
         $half = static fn (string $figure): float => ($label->high($figure) - $label->low($figure)) / 2;
-        $f = $this->factors[$column];
         $slack =
-            $f['fibre'] * $n->fibre +
-            $f['carbohydrate'] * $half('carbohydrate') +
-            $f['fat'] * $half('fat') +
-            $f['protein'] * $half('protein') +
+            $f->of('fibre') * $n->fibre +
+            $f->of('carbohydrate') * $half('carbohydrate') +
+            $f->of('fat') * $half('fat') +
+            $f->of('protein') * $half('protein') +
             $half('energy') +
             $this->constants->get('label-energy-differs') * $sum;
         if (abs($sum - $label->middle('energy')) <= $slack) {
@@ -128,6 +117,13 @@ final class LabelChecker
                 self::g($label->middle('energy')),
             ),
         ];
+    }
+
+    private function unnamed(Label $label, string $polyol): string
+    {
+        return $label->prints('energy')
+            ? "The label does not say which sugar alcohol it holds. Its energy fits $polyol best, and so it is counted: check the list of ingredients."
+            : "The label does not say which sugar alcohol it holds: it is counted as $polyol. Check the list of ingredients.";
     }
 
     private static function g(float $value): string
