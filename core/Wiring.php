@@ -58,6 +58,7 @@ use Aglyca\Core\Reading\RowSigns;
 use Aglyca\Core\Reading\SectionReader;
 use Aglyca\Core\Reading\StepReader;
 use Aglyca\Core\Reading\Times;
+use Aglyca\Core\Reading\Tins;
 use Aglyca\Core\Reading\Weigher;
 use Aglyca\Core\Reading\Words;
 use Aglyca\Core\Reading\YieldReader;
@@ -260,7 +261,8 @@ final readonly class Wiring
         return new LineReader(
             $this->larder, $this->foods, new Naming($this->foods, $this->tables),
             LineSplitter::of($this->larder, $this->foods, $amounts, $lexer, $this->words),
-            new Weigher($this->larder, $this->units, $this->constants), $this->constants, $this->tables,
+            new Weigher($this->larder, $this->units, $this->constants), $this->constants,
+            new Tins($this->tables), $this->tables,
         );
     }
 

@@ -34,6 +34,7 @@ final class LineReader
         private readonly LineSplitter $splitter,
         private readonly Weigher $weigher,
         private readonly Constants $constants,
+        private readonly Tins $tins,
         Tables $tables,
     ) {
         $this->prepWords = array_filter(
@@ -94,6 +95,10 @@ final class LineReader
         $match = $this->naming->match($split);
         $said = $correction?->food === null ? null : $this->larder->find($correction->food);
         $food = $said ?? ($match->food === null ? null : $this->larder->get($match->food));
+        $tin = $food === null || $said !== null ? null : $this->tins->of($food->key, $text);
+        // The tin is weighed as what it is called, and counts as what of it goes in.
+        $weighed = $food;
+        $food = $tin === null ? $food : $this->larder->get($tin->food);
         $food = $this->packaged($food, $correction?->package);
         if ($food === null) {
             $flags[] = Flag::UnknownFood;
@@ -139,7 +144,17 @@ final class LineReader
                 min($correction->grams, $this->constants->get('weighed')),
             );
         } else {
-            [$grams, $doubts] = $this->grams($split, $food, $cups);
+            [$grams, $doubts] = $this->grams($split, $tin === null ? $food : $weighed, $cups);
+            if ($grams === null && $tin !== null) {
+                [$grams, $doubts] = $this->grams($split, $food, $cups);
+            }
+            if ($tin !== null && $grams !== null) {
+                $grams = $this->drained($tin, $split, $grams);
+                $isSaid = $tin->grams !== null;
+                $doubts = array_values(
+                    array_filter($doubts, static fn (Flag $f): bool => ! $isSaid || $f !== Flag::MeasuresDisagree),
+                );
+            }
             $flags = [...$flags, ...$doubts];
         }
         if ($grams !== null && $this->isHuge($food, $grams->value)) {
@@ -234,6 +249,17 @@ final class LineReader
         }
 
         return [$grams, $flags];
+    }
+
+    /** What is left of tins, by the line's own word for one of them, or by what is usual. */
+    private function drained(TinContents $tin, Split $split, Estimate $grams): Estimate
+    {
+        $first = $split->amount?->measures[0];
+        $tins = $first?->unit?->key === 'tin' ? $first->count->value : 1.0;
+
+        return $tin->grams === null
+            ? $grams->times($tin->share)
+            : Estimate::withHalfWidth($tin->grams * $tins, $this->constants->get('weighed'));
     }
 
     /**

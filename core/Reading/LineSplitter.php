@@ -18,6 +18,9 @@ use Aglyca\Core\Reading\LineForm\WhitesOf;
 final readonly class LineSplitter
 {
     /** "pulp of 4 passion fruit" is four of them. */
+    /** "A 5 cm piece" is as long as it says; the article counts nothing. */
+    private const LONG = '~^(?:an?|one)\s+(?=\d[\d.,/]*\s*-?\s*(?:cm|centimet|inch|in\b))~iu';
+
     private const PART_OF = '~^(?:the\s+)?(?:pulp|flesh|seeds)\s+of\s+(?=\d|an?\s|one\b|two\b|three\b|four\b|half\b)~iu';
 
     private string $bullet;
@@ -65,7 +68,7 @@ final readonly class LineSplitter
     /** @return non-empty-list<Split> each with a body that reads the same when it stands alone */
     public function split(string $line): array
     {
-        $body = trim(preg_replace([$this->bullet, self::PART_OF], '', $line) ?? $line);
+        $body = trim(preg_replace([$this->bullet, self::PART_OF, self::LONG], '', $line) ?? $line);
         $at = (int) strpos($line, $body);
         foreach ($this->forms as $form) {
             $things = $form->things($body);
