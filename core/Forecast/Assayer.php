@@ -14,6 +14,14 @@ use Aglyca\Core\Tables;
 /** Gives the traits of a gram of a food, and of what a mix holds. */
 final class Assayer
 {
+    /** Whose molar mass each polyol has. */
+    private const MOLES = [
+        'erythritol' => 'erythritol',
+        'xylitol' => 'xylitol',
+        'maltitol' => 'maltitol',
+        'maltitol syrup' => 'maltitol',
+    ];
+
     /** @var array<string, Traits> */
     private array $known = [];
 
@@ -105,8 +113,8 @@ final class Assayer
     {
         $n = $food->per100;
         $moles = $n->allulose / $this->constants->get('molar-allulose');
-        foreach (['erythritol', 'xylitol', 'maltitol'] as $polyol) {
-            $moles += ($n->polyols[$polyol] ?? 0.0) / $this->constants->get("molar-$polyol");
+        foreach (self::MOLES as $polyol => $like) {
+            $moles += ($n->polyols[$polyol] ?? 0.0) / $this->constants->get("molar-$like");
         }
         $isInvert = in_array($food->key, ['honey', 'agave-syrup', 'corn-syrup', 'golden-syrup'], true);
 

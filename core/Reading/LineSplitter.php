@@ -17,10 +17,10 @@ use Aglyca\Core\Reading\LineForm\WhitesOf;
 /** Takes an ingredient line apart; one line may name several things. */
 final readonly class LineSplitter
 {
-    /** "pulp of 4 passion fruit" is four of them. */
     /** "A 5 cm piece" is as long as it says; the article counts nothing. */
     private const LONG = '~^(?:an?|one)\s+(?=\d[\d.,/]*\s*-?\s*(?:cm|centimet|inch|in\b))~iu';
 
+    /** "pulp of 4 passion fruit" is four of them. */
     private const PART_OF = '~^(?:the\s+)?(?:pulp|flesh|seeds)\s+of\s+(?=\d|an?\s|one\b|two\b|three\b|four\b|half\b)~iu';
 
     private string $bullet;
