@@ -59,6 +59,7 @@ use Aglyca\Core\Reading\SectionReader;
 use Aglyca\Core\Reading\StepReader;
 use Aglyca\Core\Reading\Times;
 use Aglyca\Core\Reading\Tins;
+use Aglyca\Core\Reading\Told;
 use Aglyca\Core\Reading\Weigher;
 use Aglyca\Core\Reading\Words;
 use Aglyca\Core\Reading\YieldReader;
@@ -190,6 +191,7 @@ final readonly class Wiring
             $this->sections,
             new PanReader($this->words),
             new MeasuresReader($tables),
+            new Told($this->words),
         );
         $this->netCarbs = new NetCarbs($tables, $this->constants);
         $this->accountant = new Accountant($this->netCarbs, new Spreads($tables), $this->constants);

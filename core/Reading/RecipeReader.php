@@ -23,6 +23,7 @@ final readonly class RecipeReader
         private SectionReader $sections,
         private PanReader $pans,
         private MeasuresReader $measures,
+        private Told $told,
     ) {}
 
     /** @throws UnreadableRecipe */
@@ -30,6 +31,10 @@ final readonly class RecipeReader
     {
         $rows = self::rows($text);
         $sections = $this->sections->sections($rows, $corrections->fates);
+        if ($sections->ingredients === []) {
+            $rows = self::rows($this->told->rows(implode("\n", $rows)));
+            $sections = $this->sections->sections($rows, $corrections->fates);
+        }
         if ($sections->ingredients === []) {
             throw UnreadableRecipe::noIngredients();
         }

@@ -16,6 +16,7 @@ final readonly class YieldReader
 
     private const SAYS =
         '(?:recipe\s+)?(?:makes?|making|yields?|yielding|gives|serves|serving|servings?|feeds|portions?|pieces'.
+        '|ergibt|reicht\s+für|für|pour|ger|till|giver|til'.
         '|number\s+of\s+(?:servings|portions|pieces)|cuts?\s+into|enough\s+for|sufficient\s+for|quantity|you(?:\'|’)?(?:ll|\s+will)?\s+get|you\s+should\s+get)';
 
     private const ABOUT = '(?:about|approx(?:imately|\.)?|around|roughly|circa|ca\.?|up\s+to|at\s+least|a\s+total\s+of|c\.|\~|≈)';
@@ -170,6 +171,7 @@ final readonly class YieldReader
         if ($row === '') {
             return Yielded::unknown();
         }
+        $row = preg_replace('~\bhalf\s+a\s+dozen\b~iu', '6', $row) ?? $row;
         $found = null;
         preg_match_all($this->bare, $row, $all, PREG_SET_ORDER | PREG_UNMATCHED_AS_NULL);
         foreach ($all as $m) {
@@ -208,9 +210,12 @@ final readonly class YieldReader
             // "tiramisu cups (6)", "fondants x 4"
             return new TitleAndYield($m['title'], "makes $m[n]");
         }
-        if (preg_match('~^(?<title>.*?\pL.*?)\s*[,–—-]\s*'.self::ABOUT.'\s*(?<n>\d{1,3})\s*$~iu', $title, $m) === 1) {
-            // "doughnuts, about 18"
-            return new TitleAndYield($m['title'], "makes $m[n]");
+        $joins = '(?:\s*[,:–—(\[]\s*|\s+-{1,2}\s+|\s+(?=\~))';
+        $dozens = '(?:an?|half\s+a|\d{1,2}|'.$this->words->wholes.')\s+dozens?';
+        $some = self::ABOUT.'\s*(?:'.$dozens.'|\d{1,3})|'.$dozens;
+        if (preg_match("~^(?<title>.*?\\pL.*?)$joins(?<said>$some)\\s*[)\\]]?\\s*$~iu", $title, $m) === 1) {
+            // "doughnuts, about 18", "biscotti (about 30)", "butter cookies -- 5 dozen", "cookies ~24"
+            return new TitleAndYield($m['title'], 'makes '.preg_replace('~^\~\s*~', 'about ', rtrim($m['said'], 's')));
         }
         if (preg_match($this->inTitle, $title, $m) !== 1) {
             return new TitleAndYield($title, '');
@@ -275,7 +280,7 @@ final readonly class YieldReader
         });
 
         return $pieces >= 1 && $pieces <= self::MOST_PIECES
-            ? new Yielded($pieces, $what === '' ? '' : $this->pieces->one($what))
+            ? new Yielded($pieces, $what === '' || str_ends_with(mb_strtolower($what), 'ly') ? '' : $this->pieces->one($what))
             : Yielded::unknown();
     }
 

@@ -30,7 +30,7 @@ final readonly class AndMore implements LineForm
         private array $forms,
     ) {
         $this->join =
-            '~,?\s*(?<join>\bplus\b|\+|&|\band\b)\s+'.
+            '~,?\s*(?<join>\bplus\b|\+|&|\band\b)\s+(?:(?:about|around|roughly|maybe|perhaps)\s+(?=\S*\s))?'.
             '(?='.
             $words->digit.
             '|(?:an?|one|two|three|four|half|pinch|dash|splash|handful)\b)~iu';

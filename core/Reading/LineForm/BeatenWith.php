@@ -15,7 +15,7 @@ final readonly class BeatenWith implements LineForm
     public function __construct(private ThingReader $things, Words $words)
     {
         $this->pattern =
-            '~^(?<first>.+?)[,\s]+(?:lightly\s+)?(?:beaten|mixed|tossed|coated|dusted|dissolved|bloomed|soaked|whisked|stirred|blended|sprinkled)\s+(?:with|in|over|into)\s+(?<second>(?:'.
+            '~^(?<first>.+?)[,\s]+(?:lightly\s+)?(?:beaten|mixed|tossed|coated|dusted|dissolved|bloomed|soaked|whisked|stirred|blended|sprinkled|melted|softened|thinned|warmed|steeped|combined|slaked|loosened)\s+(?:with|in|over|into)\s+(?<second>(?:'.
             $words->digit.
             '|an?\s|one\s|two\s|three\s).+)$~iu';
     }

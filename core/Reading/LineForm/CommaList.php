@@ -20,9 +20,9 @@ final class CommaList implements LineForm
     {
         $part =
             '(?:(?:the\s+|finely\s+|freshly\s+|grated\s+)*(?:juice|zest|rind|whites?|yolks?)\s+(?:and\s+\pL+\s+)?of\b'.
-            '|(?:a|an)\s+(?:pinch|dash|splash|handful|knob|few|drop|little)\b|pinch\s+of\b|(?:half|one|two|three|four|five|six)\s+\pL)';
+            '|(?:a|an)\s+(?:pinch|dash|splash|handful|knob|few|drop|little)\b|(?:pinch|dash|splash|handful|knob)\s+(?:of\s+)?\pL|(?:half|one|two|three|four|five|six)\s+\pL)';
         $this->cut =
-            '~\s*[,;]\s*(?:and\s+)?(?=(?:'.
+            '~\s*[,;]\s*(?:and\s+)?(?:(?:about|around|roughly|maybe|perhaps)\s+(?=\S*\s))?(?=(?:'.
             $words->digit.
             '(?!\d*\s?(?:cm|inch|mm|min|%))|'.
             $part.

@@ -139,7 +139,11 @@ final class StepReaderTest extends CoreCase
                 'Cake for two' => ['Cake', 'for two'],
                 'Fondants x 4' => ['Fondants', 'makes 4'],
                 'Tiramisu cups (6)' => ['Tiramisu cups', 'makes 6'],
-                'Doughnuts, about 18' => ['Doughnuts', 'makes 18'],
+                'Doughnuts, about 18' => ['Doughnuts', 'makes about 18'],
+                'Almond fingers (about 30)' => ['Almond fingers', 'makes about 30'],
+                'Butter rings -- 5 dozen' => ['Butter rings', 'makes 5 dozen'],
+                'Jam drops: two dozen' => ['Jam drops', 'makes two dozen'],
+                'Oat rounds ~24' => ['Oat rounds', 'makes about 24'],
                 'Ring cake, 23' => ['Ring cake, 23', ''],
                 'Makes 12' => ['Makes 12', ''],
             ] as $title => $parts

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Reading;
+
+/**
+ * A recipe that somebody tells in sentences, set out in rows: what goes in a line each, then what is done. It is asked
+ * only where no row of a text is an ingredient.
+ */
+final readonly class Told
+{
+    private const NO_AMOUNT = '(?!\s*-?\s*(?:\d|min|hours?|hrs?\b|secs?\b|seconds?|days?|cm\b|mm\b|inch|″|"|°|º|degrees?|[cf]\b|%|x\b|ingredients?|servings?|serves?|portions?|pieces|slices|squares|people|layers?|times|more\b))';
+
+    /** What stands before a number that counts no food. */
+    private const BEFORE = '(?<!\bgas )(?<!\bmark )(?<!\bat )(?<!\binto )(?<!\bserves )(?<!\bmakes )(?<!\bfeeds )(?<!\bfor )(?<!\bto )';
+
+    private const VERB = '~^(?:(?:then|now|next|first|after\s+that|and|so|finally|just|you)\s+)*(?:pre-?heat|heat|melt|mix|stir|beat|whisk|cream|fold|add|combine|bake|cook|boil|simmer|roll|cut|chill|rub|knead|blend|pour|spread|sift|whip|warm|put|line|grease|leave|cool|press|bring|freeze|microwave|serve|dissolve|soak|crush|top|decorate|sprinkle|drizzle|pop|tip)\b~iu';
+
+    private const PART = '~\b(?:the|for|a|an)\s+(?:\pL+\s+){0,2}?(?<part>filling|topping|base|pastry|crust|case|sponge|icing|frosting|sauce|glaze|syrup|crumble|dough|batter|custard|caramel|ganache)\b~iu';
+
+    private string $amount;
+
+    public function __construct(Words $words)
+    {
+        $this->amount =
+            '~'.self::BEFORE.'(?<![\d.,/])(?:about\s+)?(?:'.$words->digit.'[\d.,/\s'.$words->signs.']*|(?:'.
+            $words->wholes.'|half)\s+(?=\pL))'.self::NO_AMOUNT.'~iu';
+    }
+
+    /** The same text in rows; as it was where nothing in it is told so. */
+    public function rows(string $text): string
+    {
+        $rows = array_values(array_filter(array_map(trim(...), explode("\n", $text)), static fn (string $r) => $r !== ''));
+        $title = preg_match('~[.!?]\s+\S~u', $rows[0] ?? '') === 1 ? '' : array_shift($rows);
+        $sentences = preg_split('~(?<=[.!?])\s+|(?<=\.)(?=\p{Lu})~u', implode(' ', $rows)) ?: [];
+        if ($title === '' && count($sentences) > 1 && preg_match($this->amount, $sentences[0]) !== 1) {
+            $title = self::titleOf((string) array_shift($sentences));
+        }
+        [$things, $steps] = [[], []];
+        foreach ($sentences as $sentence) {
+            $sentence = trim($sentence);
+            $many = preg_match_all($this->amount, $sentence, $found, PREG_OFFSET_CAPTURE);
+            if (preg_match(self::VERB, $sentence) === 1 || $many === 0 || ($many === 1 && $found[0][0][1] > 40)) {
+                array_push($things, ...$this->named($sentence));
+                $steps[] = $sentence;
+            } else {
+                $lead = substr($sentence, 0, $found[0][0][1]);
+                $part = preg_match(self::PART, $lead, $m) === 1 ? ['For the '.mb_strtolower($m['part']).':'] : [];
+                array_push($things, ...$part, ...[rtrim(substr($sentence, $found[0][0][1]), ' .!')]);
+            }
+        }
+
+        return $things === []
+            ? $text
+            : implode("\n", [...$title === '' ? [] : [$title], ...$things, '', 'Method', ...$steps]);
+    }
+
+    /** "So this is my gran's treacle tart." is the tart. */
+    private static function titleOf(string $sentence): string
+    {
+        $said = preg_replace(
+            '~^(?:(?:so|ok(?:ay)?|right|well|now)[,\s]+)*(?:(?:this|here|that)(?:\s+is|[\'’]s)\s+)?(?:how\s+(?:i|we)\s+make\s+)?(?:the|my|our|a|an)?\s*~iu',
+            '',
+            $sentence,
+        );
+
+        return ucfirst(rtrim(trim($said ?? $sentence), ' .!:'));
+    }
+
+    /**
+     * What a sentence of the method puts in with its amount: "Beat 3 eggs with 150 g sugar".
+     *
+     * @return list<string>
+     */
+    private function named(string $sentence): array
+    {
+        preg_match_all($this->amount, $sentence, $found, PREG_OFFSET_CAPTURE);
+        $things = [];
+        foreach ($found[0] as $n => [$amount, $at]) {
+            $end = $found[0][$n + 1][1] ?? strlen($sentence);
+            $words = substr($sentence, $at, $end - $at);
+            $cut = preg_split(
+                '~[,;.]\s|(?<!ed)\sand\s|\s(?:with|in|into|to|until|till|over|on|then|for|plus|from|at)\s~u',
+                substr($words, strlen($amount)),
+                2,
+            ) ?: [''];
+            if (preg_match('~\pL{3}~u', $cut[0]) === 1) {
+                $things[] = trim($amount.$cut[0], ' .,!');
+            }
+        }
+
+        return $things;
+    }
+}
