@@ -26,6 +26,7 @@ final class Families
 
     private const WITHOUT_WORDS = [
         'mug-cake',
+        'fried-dough',
         'steamed-pudding',
         'yeast-dough',
         'butter-cake',

@@ -45,6 +45,8 @@ final readonly class Signs
             $values['heated'] = (float) $formula->making->isBaked;
             $values['microwaved'] = (float) $formula->making->isMicrowaved;
             $values['steamed'] = (float) $formula->making->isSteamed;
+            $values['creamed'] = (float) $formula->making->isCreamed;
+            $values['fried'] = (float) $formula->making->isFried;
         }
 
         return new self($values);

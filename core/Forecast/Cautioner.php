@@ -56,7 +56,7 @@ final class Cautioner
             ...$this->hiddenSugar($account),
             ...$this->raw($formula, $care),
             ...$this->hotAndCold($formula, $care),
-            ...$this->soda($formula),
+            ...$this->soda($formula, $care),
             ...$this->allergens($formula),
         ];
     }
@@ -164,13 +164,19 @@ final class Cautioner
     }
 
     /**
-     * Left-over soda tastes of soap and darkens the crumb; with sunflower seed it turns green.
+     * Left-over soda tastes of soap and darkens the crumb; with sunflower seed it turns green. In boiling sugar it only
+     * foams.
      *
+     * @param  list<Care>  $care
      * @return list<Warning>
      */
-    private function soda(Formula $formula): array
+    private function soda(Formula $formula, array $care): array
     {
-        $left = $formula->gramsOf('baking-soda') > 0 ? $this->acids->leftOverSoda($formula) : 0.0;
+        $isInDough = array_filter(
+            $formula->doses,
+            static fn (Dose $d): bool => $d->food?->key === 'baking-soda' && ! ($care[$d->component]->isHot ?? false),
+        ) !== [];
+        $left = $isInDough ? $this->acids->leftOverSoda($formula) : 0.0;
         $allowed = $this->constants->get('leftover-soda') * $formula->mass() / $this->constants->get('leftover-mass');
         $warnings = [];
         if ($left > $allowed) {

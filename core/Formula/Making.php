@@ -20,6 +20,11 @@ final readonly class Making
 
     private const HEATED = '~\b(?:simmer|boil|bak(?:e|ing)\b|oven|cook|heat|hot|syrup|poach|steam|microwave)~iu';
 
+    private const FRIED = '~\b(?:deep[- ]?fr(?:y|ied|ying)|fry(?:er)?|fried)\b(?!\s+pan)~iu';
+
+    /** Butter and sugar beaten together: a cake that is made so is no foam. */
+    private const CREAMED = '~\bcream(?:ed|ing)?\s+(?:together\s+)?(?:the\s+)?(?:soft(?:ened)?\s+|unsalted\s+)?(?:butter|margarine|marg|sugar)\b|\bbeat\s+(?:the\s+)?(?:soft(?:ened)?\s+)?butter\s+(?:and|with|&)\s+(?:the\s+)?(?:\pL+\s+)?sugar\b~iu';
+
     private const TORCHED = '~\b(?:torch|blowtorch|br[uû]l[eé]e|caramelis|caramelize|grill|broil)~iu';
 
     public function __construct(
@@ -29,6 +34,8 @@ final readonly class Making
         public bool $isSteamed = false,
         public bool $isEggCooked = false,
         public bool $isTorched = false,
+        public bool $isFried = false,
+        public bool $isCreamed = false,
     ) {}
 
     /** @param  list<Step>  $steps */
@@ -49,6 +56,8 @@ final readonly class Making
             preg_match(self::STEAMED, $text) === 1,
             preg_match(self::EGG_COOKED, $text) === 1 && ! self::foldsRawWhites($text),
             preg_match(self::TORCHED, $text) === 1,
+            ! $isBaked && preg_match(self::FRIED, $text) === 1,
+            preg_match(self::CREAMED, $text) === 1,
         );
     }
 

@@ -47,7 +47,7 @@ final readonly class Food
     {
         $polyols = self::pairs($row['polyols']);
         $acids = self::pairs($row['acids']);
-        // Acids stand in the carbohydrate by difference only as far as sugars, starch and what else is named leave room.
+        // Acids stand in the carbohydrate by difference as far as sugars, starch and what else is named leave room.
         $named = array_sum($polyols);
         foreach (['fibre_g', 'sugars_g', 'starch_g', 'allulose_g'] as $part) {
             $named += (float) $row[$part];

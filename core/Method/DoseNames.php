@@ -95,16 +95,17 @@ final readonly class DoseNames
                     $part[] = $i;
                 } elseif (
                     ($words === ['nut'] && $this->isNut($i)) ||
-                    ($words === ['fruit'] && Signs::isFruit($this->formula->doses[$i], $this->constants))
+                    ($words === ['fruit'] && $this->isFruit($i))
                 ) {
                     $part[] = $i;
                 } elseif ($words === ['berry'] && preg_match('~berr(?:y|ies)$~u', (string) end($name)) === 1) {
                     $part[] = $i;
                 } elseif (
-                    $words === [$name[0]] &&
+                    count($words) === 1 &&
+                    in_array($words[0], array_slice($name, 0, 2), true) &&
                     preg_match(
-                        '~^(?!(?:pinch|dash|few|some|little|the|fine|finely|ground|dried|fresh)$)\pL{3,}$~u',
-                        $name[0],
+                        '~^(?!(?:pinch|dash|few|some|little|the|fine|finely|ground|dried|fresh|instant|pure|whole)$)\pL{3,}$~u',
+                        $words[0],
                     ) === 1 &&
                     $this->formula->doses[$i]->food?->role === Role::Flavour
                 ) {
@@ -149,6 +150,18 @@ final readonly class DoseNames
         return count($words) > 1 && $this->foods->isName(implode(' ', $words)) && $this->called($words) === [];
     }
 
+    /** Fresh, or dried as whole or in pieces. */
+    private function isFruit(int $dose): bool
+    {
+        $food = $this->formula->doses[$dose]->food;
+
+        return Signs::isFruit($this->formula->doses[$dose], $this->constants) ||
+            ($food?->role === Role::Mixin &&
+                in_array($food->texture, [Texture::Whole, Texture::Chopped], true) &&
+                $food->per100->sugars > $this->constants->get('sugar-food') &&
+                $food->per100->fat < $this->constants->get('fruit-rest'));
+    }
+
     /** Whole or chopped nuts; the flour that is milled of them goes by its own name. */
     private function isNut(int $dose): bool
     {
@@ -156,7 +169,10 @@ final readonly class DoseNames
 
         return $food !== null &&
             in_array($food->texture, [Texture::Whole, Texture::Chopped], true) &&
-            array_filter($food->allergens, static fn (string $a): bool => str_starts_with($a, 'nuts')) !== [];
+            array_filter(
+                $food->allergens,
+                static fn (string $a): bool => str_starts_with($a, 'nuts') || $a === 'peanut',
+            ) !== [];
     }
 
     /** @return list<list<string>> */

@@ -50,6 +50,16 @@ final readonly class Latecomers
                 if (! isset($taken["e$e-$p"])) {
                     $at = $this->placeOf($swap, $operations, $part->food->role, $exchange->component);
                     $isSaid = ! in_array($part, $own[$e], true);
+                    $isThere = array_filter(
+                        $rewriting->uses[$at] ?? [],
+                        static fn (StepUse $u): bool => $u->food->key === $part->food->key,
+                    ) !== [];
+                    if ($part->food->role === Role::Lift && $isThere) {
+                        // The new flour brings some as well, and is named with it.
+                        $rewriting->uses[$at][] = new StepUse($part->food, $part->grams);
+
+                        continue;
+                    }
                     if ($this->preparations->nameOf($swap->before->doses[$exchange->from[0] ?? -1] ?? null) !== '') {
                         // It went into what was made first.
                         $rewriting->uses[$at][] = new StepUse($part->food, $part->grams);

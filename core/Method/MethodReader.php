@@ -48,6 +48,12 @@ final readonly class MethodReader
 
     private const FOR_TOP = '~\b(?:sprinkl|dust|roll|coat|finish|decorat|top)~iu';
 
+    /** A sentence behind others that makes something, up to what goes in. */
+    private const MAKES_NEXT = '~[.!?;]\s+(?:(?:then|meanwhile|next|now)\s+)?(?:mix|boil|whisk|heat|melt|combine|warm|simmer|dissolve|make)\b[^.!?;]{0,60}$~iu';
+
+    /** A whole part made in a word: "mix the icing", "knead a soft dough". */
+    private const WHOLE = '~\b(?:mix|make|prepare|combine|beat|whisk|blend|stir|knead|simmer|bring)\s+(?:up\s+|together\s+)?(?:the\s+|an?\s+|your\s+)?(?:\pL+\s+){0,2}?(?<part>%s)\b(?!\s*(?:ingredients|mixture))~iu';
+
     private const NO_FOOD = '~^\s*(?:thermometer|knife|paper|papers|shell\b|cutter|bowl|wash)\b~iu';
 
     public function __construct(private Actions $actions, private FoodIndex $foods, private Constants $constants) {}
@@ -67,11 +73,19 @@ final readonly class MethodReader
             $component = $this->component($formula, $step->text, $found[$i], $seen) ?? $component;
             $mentions = [];
             foreach ($found[$i] as [$at, $length, $doses, $isPlural, $isMixture]) {
+                if (preg_match('~^(?:fruits?|nuts)$~iu', substr($step->text, $at, $length)) === 1) {
+                    // "The fruit and peel": the peel is named by itself.
+                    $named = array_merge(
+                        [],
+                        ...array_map(static fn (array $f): array => $f[0] === $at ? [] : $f[2], $found[$i]),
+                    );
+                    $doses = array_values(array_diff($doses, $named)) ?: $doses;
+                }
                 $chosen = $isMixture
                     ? $this->known($doses, $seen)
                     : $this->choose(
                         $formula,
-                        $this->ofParts($formula, $doses, $component, $seen, $found[$i]),
+                        $this->ofParts($formula, $doses, $component, $seen, $found[$i], substr($step->text, 0, $at)),
                         $component,
                         $seen,
                         $isPlural,
@@ -80,12 +94,46 @@ final readonly class MethodReader
                 $mentions[] = new Mention($at, $length, $chosen, false, $isMixture);
                 $seen = $isMixture ? $seen : [...$seen, ...$chosen];
             }
+            foreach ($this->wholes($formula, $step->text, $component, $seen) as $group) {
+                $mentions[] = $group;
+                $seen = [...$seen, ...$group->doses];
+            }
             foreach ($this->groups($formula, $step->text, $component, $seen, $mentions) as $group) {
                 $mentions[] = $group;
                 $seen = [...$seen, ...$group->doses];
             }
             usort($mentions, static fn (Mention $a, Mention $b): int => $a->at <=> $b->at);
             $operations[] = new Operation($step, $this->actions->main($step->text), $mentions, $component);
+        }
+
+        return $this->withSiblings($formula, $operations, $seen);
+    }
+
+    /**
+     * Of a line that names two things, "espresso powder dissolved in hot water", the one that no step names goes in with
+     * the other.
+     *
+     * @param  list<Operation>  $operations
+     * @param  list<int>  $seen
+     * @return list<Operation>
+     */
+    private function withSiblings(Formula $formula, array $operations, array $seen): array
+    {
+        $lines = array_count_values(array_map(static fn ($d): string => explode('_', $d->key)[0], $formula->doses));
+        foreach ($formula->doses as $d => $dose) {
+            $line = explode('_', $dose->key)[0];
+            if ($line === '' || $lines[$line] !== 2 || in_array($d, $seen, true)) {
+                continue;
+            }
+            foreach ($operations as $i => $operation) {
+                $with = $operation->with($d, static fn (int $o): bool => $o !== $d &&
+                    explode('_', $formula->doses[$o]->key)[0] === $line);
+                if ($with !== null) {
+                    $operations[$i] = $with;
+
+                    break;
+                }
+            }
         }
 
         return $operations;
@@ -97,10 +145,17 @@ final readonly class MethodReader
      * @param  list<int>  $doses
      * @param  list<int>  $seen
      * @param  list<array{int, int, list<int>, bool, bool}>  $found  of the step
+     * @param  string  $before  the step's text as far as the mention
      * @return list<int>
      */
-    private function ofParts(Formula $formula, array $doses, ?int $component, array $seen, array $found): array
-    {
+    private function ofParts(
+        Formula $formula,
+        array $doses,
+        ?int $component,
+        array $seen,
+        array $found,
+        string $before,
+    ): array {
         $here = array_filter($doses, static fn (int $d): bool => $formula->doses[$d]->component === $component);
         $fresh = array_values(array_diff($doses, $seen));
         if ($here === [] || array_diff($here, $seen) !== [] || $fresh === []) {
@@ -116,6 +171,15 @@ final readonly class MethodReader
         $others = array_values(
             array_filter($fresh, static fn (int $d): bool => in_array($formula->doses[$d]->component, $parts, true)),
         );
+
+        if ($others === [] && preg_match(self::MAKES_NEXT, $before) === 1) {
+            // A later sentence, "Boil the sugar and water", makes the next part with its own.
+            $next = min(array_map(static fn (int $d): int => $formula->doses[$d]->component, $fresh));
+
+            return array_values(
+                array_filter($fresh, static fn (int $d): bool => $formula->doses[$d]->component === $next),
+            );
+        }
 
         return $others === [] ? $doses : $others;
     }
@@ -302,6 +366,39 @@ final readonly class MethodReader
         }
 
         return null;
+    }
+
+    /**
+     * Parts of which hardly anything has gone in yet, and that a step makes by their name alone.
+     *
+     * @param  list<int>  $seen
+     * @return list<Mention>
+     */
+    private function wholes(Formula $formula, string $text, ?int $component, array $seen): array
+    {
+        $wholes = [];
+        foreach ($formula->components as $c => $name) {
+            $all = array_keys(
+                array_filter($formula->doses, static fn ($d): bool => $d->component === $c && $d->food !== null),
+            );
+            $own = array_values(array_diff($all, $seen));
+            $called = $name === '' ? [] : [$name];
+            if ($c === ($component ?? $formula->heaviest())) {
+                $called = [...$called, 'dough', 'batter'];
+            }
+            $words = implode('|', array_map(static fn (string $w): string => preg_quote($w, '~'), $called));
+            if (
+                $words === '' ||
+                count($own) < 2 ||
+                2 * count($own) <= count($all) ||
+                preg_match(sprintf(self::WHOLE, $words), $text, $m, PREG_OFFSET_CAPTURE) !== 1
+            ) {
+                continue;
+            }
+            $wholes[] = new Mention($m['part'][1], strlen($m['part'][0]), $own, true);
+        }
+
+        return $wholes;
     }
 
     /**

@@ -20,6 +20,13 @@ final readonly class MethodWriter
 
     private const AMOUNT = '~(?:\d+\s+\d/\d|\d/\d|\d+(?:[.,]\d+)?\s*[½¼¾⅓⅔]?|[½¼¾⅓⅔])\s*(?:cups?|tablespoons?|tbsp|c|tbs|teaspoons?|tsp|g|grams?|ml|oz|ounces?)?\.?\s+(?:of\s+)?(?:the\s+)?$~iu';
 
+    private const SAID_GRAMS = '~(?<n>\d+(?:[.,]\d+)?)\s?(?:g|grams?)\b\s+(?:of\s+)?(?:the\s+)?(?:\pL+\s+){0,2}$~iu';
+
+    private const SOAKING = '~,?\s*(?:and\s+|then\s+)*(?:leave|let|stand|soak|set\s+aside|simmer|cook)\b[^.!?;]*?(?:\b(?:min|minutes?|mins|hours?|hrs?|overnight|soft|softened|absorbed|cool)\b)(?:[^.!?;]*?\b(?:mash|mashed|pur[ée]e|blend|blitz|process|smooth)\b)?~iu';
+
+    /** Grams in 100 g: nuts have more, and no dried fruit has. */
+    private const NUTS_FAT = 30.0;
+
     private const SUGAR = '~\bsugar(?<kind>ed|s|y)?\b(?<tool>[\s-]+thermometer)?~iu';
 
     private const NO_SUGAR = '~(?:\b(?:without|no|any|blood)\s+)$~iu';
@@ -89,6 +96,9 @@ final readonly class MethodWriter
             $parts = NewNames::added($swap->before, $exchange);
             $own[$e] = array_values(
                 array_filter($parts, function (Part $p) use ($swap, $operations, $exchange, $exchangeOf): bool {
+                    if ($p->food->key === 'baking-powder' && $this->isWetted($swap, $operations, $exchange)) {
+                        return false;
+                    }
                     $isOther = $p->food->role !== $exchange->role && in_array($p->food->role, [Role::Egg], true);
 
                     return ! $isOther ||
@@ -99,6 +109,26 @@ final readonly class MethodWriter
         }
 
         return $own;
+    }
+
+    /**
+     * Baking soda that is stirred into something wet, without flour: baking powder would spend itself there.
+     *
+     * @param  list<Operation>  $operations
+     */
+    private function isWetted(Swap $swap, array $operations, Exchange $exchange): bool
+    {
+        $role = static fn (int $d): ?Role => $swap->before->doses[$d]->food?->role;
+        foreach ($operations as $operation) {
+            $doses = $operation->doses();
+            if (array_intersect($exchange->from, $doses) !== []) {
+                $roles = array_map($role, $doses);
+
+                return in_array(Role::Wet, $roles, true) && ! in_array(Role::Body, $roles, true);
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -166,6 +196,7 @@ final readonly class MethodWriter
         );
         if ($changed === []) {
             $this->uncounted($swap, $rewriting, $i, $operation->step->text, $mention);
+            $this->amount($swap, $rewriting, $i, $operation->step->text, $mention, $of);
 
             return;
         }
@@ -222,6 +253,66 @@ final readonly class MethodWriter
             $mention,
             $this->inList($operation->step->text, $mention, array_values(array_filter($words))),
         );
+        $this->unsoaked($swap, $rewriting, $i, $operation->step->text, $mention, $changed);
+    }
+
+    /**
+     * Dried fruit was soaked and mashed; the nuts that are there instead are not.
+     *
+     * @param  list<int>  $changed
+     */
+    private function unsoaked(
+        Swap $swap,
+        Rewriting $rewriting,
+        int $i,
+        string $text,
+        Mention $mention,
+        array $changed,
+    ): void {
+        $isFruit = array_filter(
+            $changed,
+            static fn (int $e): bool => $swap->exchanges[$e]->role === Role::Mixin &&
+                array_filter(
+                    $swap->exchanges[$e]->to,
+                    static fn (Part $p): bool => $p->food->per100->fat > self::NUTS_FAT,
+                ) !== [],
+        );
+        if (
+            $isFruit !== [] &&
+            preg_match(self::SOAKING, $text, $m, PREG_OFFSET_CAPTURE, $mention->end()) === 1 &&
+            preg_match('~[.!?;]~', substr($text, $mention->end(), $m[0][1] - $mention->end())) !== 1
+        ) {
+            $rewriting->edit($i, $m[0][1], strlen($m[0][0]), '');
+        }
+    }
+
+    /**
+     * Grams that the method says of a thing of which there is another amount now, "100 g melted butter".
+     *
+     * @param  list<int>  $of
+     */
+    private function amount(
+        Swap $swap,
+        Rewriting $rewriting,
+        int $i,
+        string $text,
+        Mention $mention,
+        array $of,
+    ): void {
+        $exchange = count($of) === 1 ? $swap->exchanges[$of[0]] : null;
+        if (
+            $exchange === null ||
+            ! $exchange->changed ||
+            count($exchange->from) !== 1 ||
+            count($exchange->to) !== 1 ||
+            preg_match(self::SAID_GRAMS, substr($text, 0, $mention->at), $m, PREG_OFFSET_CAPTURE) !== 1
+        ) {
+            return;
+        }
+        $was = $swap->before->doses[$exchange->from[0]]->mass();
+        if (abs((float) str_replace(',', '.', $m['n'][0]) - $was) < 0.5) {
+            $rewriting->edit($i, $m['n'][1], strlen($m['n'][0]), (string) round($exchange->to[0]->grams));
+        }
     }
 
     /**

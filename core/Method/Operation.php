@@ -20,6 +20,30 @@ final readonly class Operation
         public ?int $component,
     ) {}
 
+    /**
+     * With a dose more, where it takes one that the dose goes with.
+     *
+     * @param  callable(int): bool  $isSibling
+     */
+    public function with(int $dose, callable $isSibling): ?self
+    {
+        foreach ($this->mentions as $n => $mention) {
+            if (! $mention->isMixture && array_filter($mention->doses, $isSibling) !== []) {
+                $mentions = $this->mentions;
+                $mentions[$n] = new Mention(
+                    $mention->at,
+                    $mention->length,
+                    [...$mention->doses, $dose],
+                    $mention->isGroup,
+                );
+
+                return new self($this->step, $this->action, array_values($mentions), $this->component);
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<int> doses that it takes, by name or in a group */
     public function doses(): array
     {

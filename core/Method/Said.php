@@ -46,6 +46,15 @@ final readonly class Said
                 }
             }
         }
+        // "Sugar, syrup and water": the water that came with the new syrup is the water that is named.
+        foreach ($operation->mentions as $other) {
+            foreach ($other === $mention || $other->isGroup ? [] : $other->doses as $d) {
+                $food = $swap->before->doses[$d]->food;
+                if ($food !== null && $food->key === 'water' && $swap->before->doses[$d]->component === $component) {
+                    $said[] = $food->key;
+                }
+            }
+        }
         $rest = array_values(array_filter($parts, static fn (Part $p): bool => ! in_array($p->food->key, $said, true)));
 
         return $rest === [] ? $parts : $rest;
@@ -55,6 +64,17 @@ final readonly class Said
     public static function isJust(Operation $operation, Mention $mention, Exchange $exchange): bool
     {
         foreach ($operation->mentions as $other) {
+            // In a later clause, "beat in the eggs and treacle": it went in with the sugar.
+            $isEarlier =
+                $other->at < $mention->at &&
+                ! $other->isGroup &&
+                ! $other->isMixture &&
+                array_intersect($other->doses, $exchange->from) !== [] &&
+                array_intersect($other->doses, $mention->doses) === [];
+            $joined = preg_match('~(?:,|\band|&|\bwith|\bplus)\s+(?:the\s+)?$~iu', substr($operation->step->text, 0, $mention->at));
+            if ($isEarlier && $joined === 1) {
+                return true;
+            }
             $between = substr($operation->step->text, $other->end(), max(0, $mention->at - $other->end()));
             if (
                 $other->at < $mention->at &&

@@ -128,7 +128,11 @@ final readonly class Heats
             return false;
         }
 
+        // "180 (160 fan)": the number is said again for a fan oven.
+        $isSaidAgain = preg_match('~^\s*[(/,]\s*\d{2,3}\s*(?:°|º|degrees?)?\s*c?\s*fan\b~iu', $after) === 1;
+
         return $isFan ||
+            $isSaidAgain ||
             ($isOven &&
                 (preg_match(
                     '~(?:\bat|\bto|@|\boven|\bbake|\bpreheat|\bheat|\broast|\bmins?\s+at|:|\boven\s*\(|\()\s*$~iu',

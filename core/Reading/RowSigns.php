@@ -17,7 +17,7 @@ final readonly class RowSigns
 
     private const METHOD = '~^\W*(?:(?:the\s+)?method|instructions?|directions?|steps?|preparation|procedure|how\s+to(?:\s+make(?:\s+it)?)?|to\s+make|making\s+it|zubereitung|what\s+to\s+do)\W*$~iu';
 
-    private const ASIDE = '~^\W*(?:(?:recipe|cook\'?s?|my)?\s*notes?|tips?(?:\s+\pL+){0,3}|nutrition(?:al)?(?:\s+\pL+){0,2}|storage|storing|to\s+store|equipment|special\s+equipment|per\s+serving|variations?|substitutions?|faqs?|calories)\b\W*$~iu';
+    private const ASIDE = '~^\W*(?:(?:recipe|cook\'?s?|my)?\s*notes?|tips?(?:\s+\pL+){0,3}|nutrition(?:al)?(?:\s+\pL+){0,2}|storage|storing|to\s+store|equipment|special\s+equipment|per\s+(?:serving|piece|bite|slice|cookie|biscuit|bar|muffin|portion|ball)|variations?|substitutions?|faqs?|calories)\b\W*$~iu';
 
     private const META = '~^\W*(?:(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|chill(?:ing)?|active|rest(?:ing)?|setting|proving|freezing|inactive|hands[- ]on)(?:\s+time)?\s*[:=]|(?:(?:prep|cook|total|chill)(?:\s+time)?|bake\s+time)\s+\d[^.]{0,30}$|(?:difficulty|course|cuisine|author|by|source|rating|category|keywords?|calories|equipment|published|updated|diet|level|skill)\s*[:=])~iu';
 
@@ -83,7 +83,7 @@ final readonly class RowSigns
     public function isAside(string $row): bool
     {
         return preg_match(self::ASIDE, $row) === 1 ||
-            preg_match('~^\W*(?:notes?|tips?|storage|nutrition)\s*:~iu', $row) === 1;
+            preg_match('~^\W*(?:notes?|tips?|storage|nutrition|per\s+(?:serving|piece|bite|slice|cookie|biscuit|bar|muffin|portion|ball))\s*[:=]~iu', $row) === 1;
     }
 
     public function isMeta(string $row): bool

@@ -31,7 +31,9 @@ final readonly class Told
     /** The same text in rows; as it was where nothing in it is told so. */
     public function rows(string $text): string
     {
-        $rows = array_values(array_filter(array_map(trim(...), explode("\n", $text)), static fn (string $r) => $r !== ''));
+        $rows = array_values(
+            array_filter(array_map(trim(...), explode("\n", $text)), static fn (string $r): bool => $r !== ''),
+        );
         $title = preg_match('~[.!?]\s+\S~u', $rows[0] ?? '') === 1 ? '' : array_shift($rows);
         $sentences = preg_split('~(?<=[.!?])\s+|(?<=\.)(?=\p{Lu})~u', implode(' ', $rows)) ?: [];
         if ($title === '' && count($sentences) > 1 && preg_match($this->amount, $sentences[0]) !== 1) {

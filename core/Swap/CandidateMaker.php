@@ -9,6 +9,7 @@ use Aglyca\Core\Forecast\Assayer;
 use Aglyca\Core\Forecast\Traits;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
+use Aglyca\Core\Formula\Making;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Larder;
@@ -37,6 +38,7 @@ final readonly class CandidateMaker
                 $drinks,
                 $this->water($formula, $sorting->component),
                 $this->isSet($formula, $sorting->component),
+                $formula->making,
             );
         }
         $waters = $this->waters($formula, $sorting, $wishes);
@@ -81,7 +83,7 @@ final readonly class CandidateMaker
             $lines = $sorting->sugars[$form->value];
             if ($lines !== []) {
                 $wished = $this->sweetnessOf($formula, $lines) * $wishes->sweetness;
-                array_push($variables, ...$this->sweeteners($wished, $form, $wishes));
+                array_push($variables, ...$this->sweeteners($wished, $form, $this->sweetenedAs($family, $wishes)));
             }
         }
         $flours = $this->flours($formula, $sorting, $family, $wishes);
@@ -215,10 +217,16 @@ final readonly class CandidateMaker
     }
 
     /** @return list<Part> */
-    private function single(Dose $dose, Wishes $wishes, float $drinks, float $water, bool $isSet): array
-    {
+    private function single(
+        Dose $dose,
+        Wishes $wishes,
+        float $drinks,
+        float $water,
+        bool $isSet,
+        Making $making,
+    ): array {
         $parts = [];
-        foreach ($this->schools->single($dose->known()->key, $wishes->without) as $row) {
+        foreach ($this->schools->insteadOfLine($dose, $making, $wishes->without) as $row) {
             $grams = $dose->mass() * (float) $row['ratio'];
             if ($row['to'] === '~sweet') {
                 foreach ($this->sweeteners($grams * $wishes->sweetness, SugarForm::Granulated, $wishes) as $offer) {
@@ -286,6 +294,16 @@ final readonly class CandidateMaker
         return $typed === null
             ? $this->parts->part($this->larder->get($food), $grams, $why, $slot)
             : $this->parts->typed($this->larder->get($food), $typed, slot: $slot);
+    }
+
+    /** Where nobody asked for another, a family that only one sweetener can make has that. */
+    private function sweetenedAs(Family $family, Wishes $wishes): Wishes
+    {
+        $mix = $this->schools->mixOf($family->key);
+
+        return $mix === null || $wishes->sweetener !== Wishes::SWEETENER || $wishes->blend->corners !== []
+            ? $wishes
+            : $wishes->but(sweetener: $mix);
     }
 
     /** @return list<Offer> */

@@ -119,13 +119,13 @@ final readonly class ProgrammeSwapper
                 );
                 $room = ($this->constants->get('lift-most') / 100) * $flour - $after->gramsOf('baking-powder');
                 $powder = $this->constants->get('soda-as-powder') * ($dose->mass() - $stays);
-                $parts = [
-                    $this->parts->part(
-                        $this->larder->get('baking-powder'),
-                        $flour > 0 ? max($dose->mass(), min($powder, $room)) : $powder,
-                        $why,
-                    ),
-                ];
+                // Where other baking powder lifts already, as much as the flours still hold; it may be none.
+                $least = $after->gramsOf('baking-powder') > 0 ? 0.0 : $dose->mass();
+                $grams = $flour > 0 ? max($least, min($powder, $room)) : $powder;
+                $parts =
+                    $grams < $this->constants->get('lift-weighed')
+                        ? []
+                        : [$this->parts->part($this->larder->get('baking-powder'), $grams, $why)];
                 $exchanges[$e] = Exchange::swapped(
                     $exchange->role,
                     $exchange->component,
@@ -341,7 +341,8 @@ final readonly class ProgrammeSwapper
         }
         foreach ($sweet as $form => $parts) {
             $excess = array_key_exists($form, $over) ? $over[$form] : 0.0;
-            $sweet[$form] = $wishes->blend->shares === [] && $excess > 0 ? $this->evened($parts, $excess) : $parts;
+            $parts = $wishes->blend->shares === [] && $excess > 0 ? $this->evened($parts, $excess) : $parts;
+            $sweet[$form] = $wishes->blend->shares === [] ? $this->withoutTraces($parts) : $parts;
         }
         $waters = $choice->problem->component->candidates->waters;
         foreach (array_filter($sorting->sugars) as $form => $from) {
@@ -451,6 +452,36 @@ final readonly class ProgrammeSwapper
         return $part === null
             ? Exchange::left($role, $component, $i, $this->reasons->leftAlone($dose, $cost, $wishes))
             : Exchange::swapped($role, $component, [$i], [$part], $part->why);
+    }
+
+    /**
+     * A bag is not opened for a few per cent of the sweetness: the bulk sweetener that there is most of takes it over.
+     *
+     * @param  list<Part>  $parts
+     * @return list<Part>
+     */
+    private function withoutTraces(array $parts): array
+    {
+        $sweetness = fn (Part $p): float => $p->grams * $this->larder->typical($p->food, 'sweetness');
+        $isBulk = fn (Part $p): bool => $this->larder->typical($p->food, 'sweetness') < $this->constants->get('concentrate');
+        $bulk = array_filter($parts, $isBulk);
+        $least = $this->constants->get('trace-sweetness') * array_sum(array_map($sweetness, $parts));
+        uasort($bulk, static fn (Part $a, Part $b): int => $b->grams <=> $a->grams);
+        $main = array_key_first($bulk);
+        foreach ($bulk as $i => $part) {
+            $isOurs = $main !== null && $i !== $main && ! $part->isTyped && ! $parts[$main]->isTyped;
+            if ($isOurs && $sweetness($part) < $least) {
+                $more = $sweetness($part) / $this->larder->typical($parts[$main]->food, 'sweetness');
+                $parts[$main] = $this->parts->part(
+                    $parts[$main]->food,
+                    $parts[$main]->grams + $more,
+                    $parts[$main]->why,
+                );
+                unset($parts[$i]);
+            }
+        }
+
+        return array_values($parts);
     }
 
     /** Too little to be worth a spoon. */

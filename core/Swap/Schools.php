@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Swap;
 
+use Aglyca\Core\Formula\Dose;
+use Aglyca\Core\Formula\Making;
 use Aglyca\Core\Tables;
 use OutOfBoundsException;
 
@@ -34,6 +36,12 @@ final class Schools
     /** @var array<string, string> */
     private array $fallbacks;
 
+    /** @var array<string, list<array<string, string>>> */
+    private array $sliced = [];
+
+    /** @var array<string, string> family => mix */
+    private array $familyMixes;
+
     public function __construct(Tables $tables)
     {
         foreach ($tables->rows('free_swaps') as $row) {
@@ -45,10 +53,14 @@ final class Schools
         foreach ($tables->rows('single_swaps') as $row) {
             $this->singles[$row['from']][] = $row;
         }
+        foreach ($tables->rows('sliced_swaps') as $row) {
+            $this->sliced[$row['from']][] = $row;
+        }
         $this->schools = $tables->keyed('flour_schools', 'school');
         foreach ($tables->rows('family_parts') as $row) {
             $this->families[$row['family']][] = $row;
         }
+        $this->familyMixes = $tables->pairs('family_sweeteners', 'mix', 'family');
         $this->fallbacks = $tables->pairs('fallbacks', 'instead', 'food');
         $this->prepared = array_flip(array_column($tables->rows('preparations'), 'food'));
         foreach ($tables->rows('flour_school_parts') as $row) {
@@ -96,6 +108,12 @@ final class Schools
             throw new OutOfBoundsException(
                 "No sweetener '$key'. Known: ".implode(', ', array_keys($this->mixes)).'.',
             );
+    }
+
+    /** The mix that a family is usually made with; null where any will do. */
+    public function mixOf(string $family): ?string
+    {
+        return $this->familyMixes[$family] ?? null;
     }
 
     /**
@@ -163,6 +181,23 @@ final class Schools
         }
 
         return $this->singles[$food] ?? [];
+    }
+
+    /**
+     * What takes the place of a line. Fruit that lies sliced on what is not baked has another fruit, where mashed it
+     * would have something else.
+     *
+     * @param  list<string>  $without
+     * @return list<array<string, string>> rows of `data/sliced_swaps.csv`, or as `single()`
+     */
+    public function insteadOfLine(Dose $dose, Making $making, array $without = []): array
+    {
+        $key = $dose->known()->key;
+        $isSliced =
+            ! $making->isBaked &&
+            preg_match('~\b(?:sliced|slices|rounds|wedges|halved|chunks|diced)\b~iu', $dose->text) === 1;
+
+        return ($isSliced ? $this->sliced[$key] ?? null : null) ?? $this->single($key, $without);
     }
 
     /** @return list<array<string, string>> rows of `data/single_swaps.csv` in which it is what goes in instead */

@@ -29,14 +29,15 @@ final readonly class Sorter
                 continue;
             }
             $food = $dose->food;
+            $instead = $food === null ? [] : $this->schools->insteadOfLine($dose, $formula->making);
             $eggs = $eggs || ($food?->role === Role::Egg && ! in_array('egg', $wishes->without, true));
             match (true) {
                 $food === null, $dose->grams === null, in_array($dose->key, $wishes->left, true) => ($kept[] = $i),
                 $this->schools->isBarred($food->key, $wishes->without),
                 $this->isHeld($food, $wishes) => ($singles[] = $i),
                 $this->larder->typical($food, 'flour-equivalent') > 0 => ($flours[] = $i),
-                $this->schools->single($food->key) !== [] && $this->matters($costs[$i]) => ($singles[] = $i),
-                $this->schools->single($food->key) === [] && $this->isSugar($food) => ($sugars[
+                $instead !== [] && $this->matters($costs[$i]) => ($singles[] = $i),
+                $instead === [] && $this->isSugar($food) => ($sugars[
                     SugarForm::of($food)->value
                 ][] = $i),
                 default => ($kept[] = $i),

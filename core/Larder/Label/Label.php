@@ -205,8 +205,8 @@ final readonly class Label
     }
 
     /**
-     * A part printed as 0 of a carbohydrate printed as 0 is taken as none: the doubt is in the whole. Sugar alcohols and
-     * allulose printed as 0 are none: whoever puts them in prints them.
+     * A part printed as 0 of a carbohydrate printed as 0 is taken as none: the doubt is in the whole. Sugar alcohols
+     * and allulose printed as 0 are none: whoever puts them in prints them.
      *
      * @param  array<string, array{float, float}>  $ranges
      * @return array<string, array{float, float}>

@@ -71,6 +71,58 @@ final class MethodWriterTest extends CoreCase
         );
     }
 
+    /** @param  list<string>  $says  patterns */
+    #[DataProvider('bowls')]
+    public function test_what_is_really_in_the_bowl_is_said(string $list, string $method, array $says, string $never): void
+    {
+        $text = implode("\n", self::texts(self::converted($method, $list)));
+        foreach ($says as $pattern) {
+            self::assertMatchesRegularExpression("~$pattern~u", $text);
+        }
+        self::assertDoesNotMatchRegularExpression("~$never~u", $text);
+    }
+
+    /** @return iterable<string, array{string, string, list<string>, string}> */
+    public static function bowls(): iterable
+    {
+        yield 'a part that is made by its name' => [
+            "Snow squares\nMakes 12\n\nFor the sponge:\n150 g flour\n120 g sugar\n3 eggs\n\nFor the icing:\n200 g icing sugar\n20 g cocoa\n60 ml milk",
+            "Beat eggs and sugar till thick, fold in the flour. Bake at 180 °C for 25 minutes.\nMix icing until smooth and spread it.",
+            ['Mix icing \(now with [^)]*powdered'],
+            'does not say|Mix in the powdered',
+        ];
+        yield 'of two things in a line the second goes with the first' => [
+            "Coffee cream\nServes 6\n400 g cream\n80 g sugar\n2 tbsp instant espresso powder dissolved in 3 tbsp hot water",
+            'Whip the cream with the sugar, fold in the espresso.',
+            ['fold in the espresso'],
+            'does not say when the water',
+        ];
+        yield 'grams in a sentence follow the swap' => [
+            "Harbour cake\nServes 8\n150 g flour\n150 g sugar\n100 g butter\n3 eggs",
+            "Beat the eggs with the sugar, fold in the flour and 100 g melted butter.\nBake at 180 °C for 40 minutes.",
+            ['and \d\d g melted butter'],
+            '100 g melted',
+        ];
+        yield 'baking powder waits for the flour' => [
+            "Mooring cake\nServes 9\n200 g flour\n150 g brown sugar\n1 tsp baking soda\n150 ml boiling water\n80 g butter\n2 eggs",
+            "Pour the boiling water over the baking soda.\nCream butter and sugar, beat in eggs, fold in the flour, then the water.\nBake at 180 °C for 40 minutes.",
+            [],
+            'over the baking powder',
+        ];
+        yield 'nuts in the place of dates are not soaked' => [
+            "Mooring pudding\nServes 9\n200 g flour\n150 g sugar\n2 tsp baking powder\n200 g dates\n150 ml water\n80 g butter\n2 eggs",
+            "Pour the water over the dates, leave 30 minutes, then mash.\nCream butter and sugar, beat in eggs, fold in the flour and baking powder.\nBake at 180 °C for 40 minutes.",
+            ['over the pecans'],
+            'mash|leave 30',
+        ];
+        yield 'peanuts are nuts' => [
+            "Keel brittle\nMakes 20\n300 g sugar\n150 g peanuts\n60 ml water",
+            'Boil the sugar and water to 150 °C. Add the nuts and pour out.',
+            ['isomalt'],
+            'does not say',
+        ];
+    }
+
     /** @return array<string, array{string, list<string>, string}> */
     public static function rewritings(): array
     {

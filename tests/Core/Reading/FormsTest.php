@@ -129,6 +129,16 @@ final class FormsTest extends CoreCase
         }
     }
 
+    public function test_a_number_said_again_for_a_fan_oven_is_one_heat(): void
+    {
+        foreach (['Tin, 180 (160 fan) for 25 mins.', 'Bake at 180 (160 fan) for 25 mins.'] as $text) {
+            $heats = self::core()->steps->read($text)->heats;
+            self::assertCount(1, $heats, $text);
+            self::assertSame(180, $heats[0]->temperature->celsiusOnDial(5), $text);
+            self::assertStringEndsWith('fan)', substr($text, $heats[0]->at, $heats[0]->length));
+        }
+    }
+
     /** A fan oven is set 20 °C or 25 °F lower than one without (common practice). */
     public function test_a_fan_heat_in_either_scale_is_that_of_an_oven_without(): void
     {

@@ -44,6 +44,53 @@ final class RecipeReaderTest extends CoreCase
         self::assertTrue($recipe->steps[1]->isBake);
     }
 
+    /**
+     * @param  array<string, float>  $grams  by food
+     */
+    #[DataProvider('told')]
+    public function test_a_recipe_that_is_told_is_set_out_in_rows(
+        string $text,
+        string $title,
+        ?int $pieces,
+        array $grams,
+        int $steps,
+    ): void {
+        $recipe = self::kernel()->read(new Brief($text));
+        self::assertSame([$title, $pieces], [$recipe->title, $recipe->pieces]);
+        $found = [];
+        foreach ($recipe->lines as $line) {
+            $found[$line->food?->key ?? $line->text] = round($line->grams->value ?? 0.0);
+        }
+        self::assertSame($grams, $found);
+        self::assertCount($steps, $recipe->steps);
+    }
+
+    /** @return iterable<string, array{string, string, ?int, array<string, float>, int}> */
+    public static function told(): iterable
+    {
+        yield 'all in one row' => [
+            'Two egg mug cake. 2 eggs, 40 g sugar, 3 tbsp plain flour. Mix in a mug, microwave 90 seconds. Serves 1.',
+            'Two egg mug cake',
+            1,
+            ['egg' => 100.0, 'sugar' => 40.0, 'wheat-flour' => 23.0],
+            1,
+        ];
+        yield 'what goes in within what is done' => [
+            "Right, my aunt's plum cake. Beat 3 eggs with 150 g caster sugar until pale, fold in 150 g flour and 100g melted butter, then stir through 200 g chopped plums. Tip into a 20cm tin and bake at 180 for 40 minutes. Feeds 8 comfortably.",
+            "Aunt's plum cake",
+            8,
+            ['egg' => 150.0, 'sugar' => 150.0, 'wheat-flour' => 150.0, 'butter' => 100.0, 'plum' => 200.0],
+            2,
+        ];
+        yield 'parts that are named' => [
+            'This is our lemon tart. You need a pastry case - 225g plain flour, 110g cold butter and about 3 tablespoons of cold water. Rub the butter in and bake blind 15 mins at gas 5. The filling is 200 g sugar, the juice of 2 lemons and 4 eggs. Pour it in and bake at gas 3 for 30 minutes.',
+            'Lemon tart',
+            null,
+            ['wheat-flour' => 225.0, 'butter' => 110.0, 'water' => 45.0, 'sugar' => 200.0, 'lemon-juice' => 90.0, 'egg' => 200.0],
+            2,
+        ];
+    }
+
     #[DataProvider('yields')]
     public function test_the_yield_says_how_many_pieces(string $row, ?int $pieces, string $word): void
     {

@@ -97,6 +97,19 @@ final class FamiliesTest extends CoreCase
                 "Doughnuts\n300 g flour\n100 g sugar\n2 eggs\n100 g milk\n\nMethod\nFry them for 2 minutes a side.",
                 'fried-dough',
             ],
+            'balls that are fried, whatever they are called' => [
+                "Rose globes\nMakes 20\n\nFor dough:\n80 g milk powder\n40 g flour\n15 g ghee\n60 ml milk\n\nFor syrup:\n300 g sugar\n400 ml water\n\nMethod\nKnead a soft dough and make 20 balls. Fry on low heat until golden. Boil sugar and water to a syrup and soak the balls.",
+                'fried-dough',
+                'caramel',
+            ],
+            'a sponge whose butter is creamed' => [
+                "Harbour pudding\nServes 9\n\nFor the sponge:\n175 g self-raising flour\n175 g sugar\n80 g butter\n2 eggs\n\nMethod\nCream butter and sugar, beat in eggs, fold in flour. Bake at 180 °C for 35 minutes.",
+                'butter-cake',
+            ],
+            'a sponge whose eggs are whipped' => [
+                "Harbour roll\nServes 9\n\nFor the sponge:\n100 g flour\n100 g sugar\n4 eggs\n\nMethod\nWhisk eggs and sugar until thick, fold in flour. Bake at 190 °C for 12 minutes.",
+                'sponge',
+            ],
             'a frozen bark' => [
                 "Frozen yogurt bark\n500 g yogurt\n60 g honey\n\nMethod\nSpread and freeze for 3 hours.",
                 'ice-cream',
