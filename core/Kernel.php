@@ -459,7 +459,7 @@ final class Kernel
                 $name,
                 $f->minutes > 0 || $swap->before->making->isEggCooked || $this->isMadeBefore($swap, $c),
                 $f->cold,
-                $f->hot,
+                $f->hot && ($f->key !== 'caramel' || $swap->before->making->isCaramel),
             ),
             $swap->families,
             $recipe->components,

@@ -59,12 +59,13 @@ final readonly class Trade
             'phrases' => $names->phrases,
             'decisive' => $names->decisive,
         ];
-        foreach (glob(dirname($file).'/*.php') ?: [] as $old) {
-            @unlink($old);
-        }
         $temporary = (string) tempnam(dirname($file), 'new');
         file_put_contents($temporary, '<?php return '.var_export($kept, true).';');
         chmod($temporary, 0644);
         rename($temporary, $file);
+        // Only now, and never the one that another process reads at this moment.
+        foreach (array_diff(glob(dirname($file).'/*.php') ?: [], [$file]) as $old) {
+            @unlink($old);
+        }
     }
 }

@@ -173,7 +173,12 @@ final class Families
     {
         $row = $this->limits[$family] ?? null;
 
-        return $row === null || ($row['when'] === 'torched' && ! $making->isTorched) ? '' : $row['sentence'];
+        return match (true) {
+            $row === null,
+            $row['when'] === 'torched' && ! $making->isTorched,
+            $row['when'] === 'caramel' && ! $making->isCaramel => '',
+            default => $row['sentence'],
+        };
     }
 
     /** @param  list<string>  $families  the first of which signs are known, and allow it */

@@ -16,14 +16,17 @@ final readonly class Making
     private const STEAMED = '~\bsteam(?:ed|ing)?\s+(?:for|\d|over|the|in)|\bpudding\s+basin\b~iu';
 
     /** Egg that is cooked on the hob: a custard, a sabayon. */
-    private const EGG_COOKED = '~\b(?:yolks?|eggs?)\b.{0,200}?\b(?:cook|heat|thicken(?:s|ed)?|simmer|boil|temper|double\s+boiler|coats\b)|\b(?:boiling|simmering)\b.{0,80}\b(?:yolks?|eggs?)\b~ius';
+    private const EGG_COOKED = '~\b(?:yolks?|eggs?)\b.{0,200}?\b(?:cook|heat|thicken(?:s|ed)?|(?:till|until)\s+thick|simmer|boil|temper|double\s+boiler|coats\b|return(?:ed)?\s+(?:it\s+|all\s+)?to\s+the\s+(?:pan|heat|hob|stove))|\b(?:boiling|simmering)\b.{0,80}\b(?:yolks?|eggs?)\b~ius';
 
     private const HEATED = '~\b(?:simmer|boil|bak(?:e|ing)\b|oven|cook|heat|hot|syrup|poach|steam|microwave)~iu';
 
-    private const FRIED = '~\b(?:deep[- ]?fr(?:y|ied|ying)|fry(?:er)?|fried)\b(?!\s+pan)~iu';
+    private const FRIED = '~\b(?:deep[- ]?fr(?:y|ied|ying)|(?:fry|fried|frying)\s+(?:them|it|each|in\s+batches|a\s+few|on\s+\pL+\s+heat|over|until|till|for\b|at\b|\d|in\s+(?:hot\s+|the\s+)?(?:hot\s+)?oil|the\s+(?:balls|dough|doughnuts|fritters|pieces|churros)))\b~iu';
 
     /** Butter and sugar beaten together: a cake that is made so is no foam. */
     private const CREAMED = '~\bcream(?:ed|ing)?\s+(?:together\s+)?(?:the\s+)?(?:soft(?:ened)?\s+|unsalted\s+)?(?:butter|margarine|marg|sugar)\b|\bbeat\s+(?:the\s+)?(?:soft(?:ened)?\s+)?butter\s+(?:and|with|&)\s+(?:the\s+)?(?:\pL+\s+)?sugar\b~iu';
+
+    /** Sugar boiled until it colours, or by the thermometer; a syrup that soaks a cake only dissolves. */
+    private const CARAMEL = '~\b(?:caramel\w*|amber|toffee|butterscotch|golden\s+syrup\s+colou?r|deep\s+gold|thermometer|soft[- ]ball|hard[- ]ball|thread)\b|\b1[0-6]\d\s?°?\s?C\b|\b2[2-9]\d\s?°?\s?F\b~iu';
 
     private const TORCHED = '~\b(?:torch|blowtorch|br[uû]l[eé]e|caramelis|caramelize|grill|broil)~iu';
 
@@ -36,6 +39,7 @@ final readonly class Making
         public bool $isTorched = false,
         public bool $isFried = false,
         public bool $isCreamed = false,
+        public bool $isCaramel = true,
     ) {}
 
     /** @param  list<Step>  $steps */
@@ -58,6 +62,7 @@ final readonly class Making
             preg_match(self::TORCHED, $text) === 1,
             ! $isBaked && preg_match(self::FRIED, $text) === 1,
             preg_match(self::CREAMED, $text) === 1,
+            $steps === [] || preg_match(self::CARAMEL, $text) === 1,
         );
     }
 

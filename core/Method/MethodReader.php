@@ -6,6 +6,7 @@ namespace Aglyca\Core\Method;
 
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Reading\Step;
@@ -49,7 +50,7 @@ final readonly class MethodReader
     private const FOR_TOP = '~\b(?:sprinkl|dust|roll|coat|finish|decorat|top)~iu';
 
     /** A sentence behind others that makes something, up to what goes in. */
-    private const MAKES_NEXT = '~[.!?;]\s+(?:(?:then|meanwhile|next|now)\s+)?(?:mix|boil|whisk|heat|melt|combine|warm|simmer|dissolve|make)\b[^.!?;]{0,60}$~iu';
+    private const MAKES_NEXT = '~[.!?;]\s+(?:(?:then|meanwhile|next|now)\s+)?(?:mix|boil|whisk|whip|heat|melt|combine|warm|simmer|dissolve|make)\b[^.!?;]{0,60}$~iu';
 
     /** A whole part made in a word: "mix the icing", "knead a soft dough". */
     private const WHOLE = '~\b(?:mix|make|prepare|combine|beat|whisk|blend|stir|knead|simmer|bring)\s+(?:up\s+|together\s+)?(?:the\s+|an?\s+|your\s+)?(?:\pL+\s+){0,2}?(?<part>%s)\b(?!\s*(?:ingredients|mixture))~iu';
@@ -401,6 +402,13 @@ final readonly class MethodReader
         return $wholes;
     }
 
+    /** Oats and grated coconut are whisked with the flour; nuts and fruit are folded in. */
+    private function isMilled(Food $food): bool
+    {
+        return $food->per100->water < $this->constants->get('milled-water') &&
+            ($food->key === 'oats' || str_contains($food->key, 'desiccated'));
+    }
+
     /**
      * @param  list<int>  $seen
      * @param  list<Mention>  $named
@@ -414,9 +422,16 @@ final readonly class MethodReader
             [$words, $at] = $group[0];
             $component = $this->namedBefore($formula, substr($text, 0, $at)) ?? $component ?? 0;
             $roles = match (true) {
-                $group['dry'][0] !== null => [Role::Body, Role::Lift, Role::Binder, Role::Sweet, Role::Flavour],
+                $group['dry'][0] !== null => [
+                    Role::Body,
+                    Role::Lift,
+                    Role::Binder,
+                    Role::Sweet,
+                    Role::Flavour,
+                    Role::Mixin,
+                ],
                 $group['lift'][0] !== null => [Role::Lift],
-                $group['wet'][0] !== null => [Role::Wet, Role::Egg, Role::Fat],
+                $group['wet'][0] !== null => [Role::Wet, Role::Egg, Role::Fat, Role::Flavour],
                 $group['spice'][0] !== null => [Role::Flavour],
                 default => Role::cases(),
             };
@@ -428,7 +443,11 @@ final readonly class MethodReader
                     ! in_array($i, $seen, true) &&
                     $dose->food !== null &&
                     in_array($dose->food->role, $roles, true) &&
-                    ! (($group['dry'][0] ?? $group['spice'][0]) !== null && $dose->food->isLiquid())
+                    ! (($group['dry'][0] ?? $group['spice'][0]) !== null && $dose->food->isLiquid()) &&
+                    ! ($group['wet'][0] !== null && $dose->food->role === Role::Flavour && ! $dose->food->isLiquid()) &&
+                    ! ($group['dry'][0] !== null &&
+                        $dose->food->role === Role::Mixin &&
+                        ! $this->isMilled($dose->food))
                 ) {
                     $doses[] = $i;
                 }

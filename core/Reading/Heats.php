@@ -157,7 +157,7 @@ final readonly class Heats
         }
         // "180 °C 13–15 min." says no more, and needs no more.
         if (
-            preg_match('~^\W*(?:[\w"]+\s+){0,4}?(?:(?:pan|tin|dish|tray|moulds?)\b)?\W*$~u', $clause) === 1 &&
+            preg_match('~^\W*(?:[\w"×]+[\s,]+){0,4}?(?:(?:pan|tin|dish|tray|moulds?)\b)?\W*$~u', $clause) === 1 &&
             preg_match(
                 '~^\W{0,3}(?:for\s+)?(?:about\s+)?\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:min|hour|hr)~iu',
                 substr($text, $end, 40),

@@ -23,7 +23,7 @@ final readonly class RowSigns
 
     private const CHATTER = '~(?:\bhttps?://|\bwww\.|\breviews?\b|\bratings?\b|\bstars?\b\W*$|^\W*(?:jump\s+to|print(?:\s+(?:this|the|recipe))?|pin\s+(?:it|this|recipe)|save\s+(?:this|recipe)|share(?:\s+(?:this|on))?|rate\s+this|leave\s+a|subscribe|advertisement|sponsored|photo|image|scroll|skip\s+to|click|follow\s+me|comments?|read\s+more|serving\s+size|this\s+post)\b|©|\b(?:affiliate|newsletter)\b)~iu';
 
-    private const NUTRITION = '~\b\d+(?:[.,]\d+)?\s*(?:kcal|calories|cals?|kj)\b|\b(?:net\s+)?carbs?\b\s*[:=]?\s*\d|\d\s*g\s+(?:net\s+)?carbs?\b~iu';
+    private const NUTRITION = '~\b\d+(?:[.,]\d+)?\s*(?:kcal|calories|cals?|kj)\b|\b(?:net\s+)?carbs?\b\s*[:=]?\s*\d|\d\s*g?\s+(?:net\s+)?carbs?\b~iu';
 
     private const LEAD = '~^\s*(?:(?:so|then|and|now|ok(?:ay)?|well|first|next|also|plus|right|basically)[,\s]+)*(?:(?:you|we|i|she|he|they|mum|dad|grandma|gran|nan)(?:\'ll|\s+will|\s+then|\s+also|\s+always|\s+usually|\s+just)?\s+)?(?:(?:take|takes|took|need|needs|want|use|uses|used|put|puts|have|get|add|adds|go\s+for|throw\s+in|put\s+in)\s+(?:in\s+)?)?(?:also\s+)?(?=\S)~iu';
 

@@ -247,8 +247,11 @@ final readonly class ProgrammeSwapper
             }
             foreach ($single->to as $part) {
                 foreach ($exchanges as $b => $bag) {
+                    $bagFrom = $formula->doses[$bag->from[0] ?? -1]->food->key ?? '';
                     $isBag =
                         $bag->role === Role::Sweet &&
+                        $part->food->role === Role::Sweet &&
+                        ! $this->schools->isPrepared($bagFrom) &&
                         $bag->changed &&
                         $bag->component === $single->component &&
                         count($single->to) > 1;

@@ -15,6 +15,9 @@ final readonly class JuiceAndZest implements LineForm
 
     private string $behind;
 
+    /** The fruit that stands behind the first. */
+    private string $another;
+
     /** "zest of 2 lemons and juice of 1" */
     private string $apart;
 
@@ -39,6 +42,10 @@ final readonly class JuiceAndZest implements LineForm
             '(?<part2>juice|zest|rind)\s+(?:of|from)\s+(?:only\s+)?(?<many>[\d'.
             $words->signs.
             '\s/]+|half|one|two|three)\s*$~iu';
+        $this->another =
+            '~^(?<one>.+?)\s+(?:and|&|plus)\s+(?<two>(?:['.
+            $words->signs.
+            '\d]|an?\s|one\s|two\s|half\s).*\b(?:lemons?|oranges?|limes?|grapefruits?|clementines?|mandarins?))\s*$~iu';
         $this->behind =
             '~^(?<rest>[^,]+),\s*'.
             $done.
@@ -61,6 +68,15 @@ final readonly class JuiceAndZest implements LineForm
             return null;
         }
         $other = $m['part2'] ?? '';
+        if ($other === '' && preg_match($this->another, $m['rest'], $two) === 1) {
+            // "zest of 1 orange and 1 lemon"
+            $part = mb_strtolower($m['part']);
+
+            return [
+                $this->part($two['one'], $m['part'], "$part of {$two['one']}"),
+                $this->part($two['two'], $m['part'], "$part of {$two['two']}"),
+            ];
+        }
         if ($other === '') {
             return [$this->part($m['rest'], $m['part'], $body)];
         }
