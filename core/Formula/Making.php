@@ -26,7 +26,10 @@ final readonly class Making
     private const CREAMED = '~\bcream(?:ed|ing)?\s+(?:together\s+)?(?:the\s+)?(?:soft(?:ened)?\s+|unsalted\s+)?(?:butter|margarine|marg|sugar)\b|\bbeat\s+(?:the\s+)?(?:soft(?:ened)?\s+)?butter\s+(?:and|with|&)\s+(?:the\s+)?(?:\pL+\s+)?sugar\b~iu';
 
     /** Sugar boiled until it colours, or by the thermometer; a syrup that soaks a cake only dissolves. */
-    private const CARAMEL = '~\b(?:caramel\w*|amber|toffee|butterscotch|golden\s+syrup\s+colou?r|deep\s+gold|thermometer|soft[- ]ball|hard[- ]ball|thread)\b|\b1[0-6]\d\s?°?\s?C\b|\b2[2-9]\d\s?°?\s?F\b~iu';
+    private const CARAMEL = '~\b(?:caramel\w*|amber|toffee|butterscotch|golden\s+syrup\s+colou?r|deep\s+gold|thermometer|soft[- ]ball|hard[- ]ball|thread)\b~iu';
+
+    /** °C: a syrup that only dissolves boils below. */
+    private const SYRUP_HEAT = 106.0;
 
     private const TORCHED = '~\b(?:torch|blowtorch|br[uû]l[eé]e|caramelis|caramelize|grill|broil)~iu';
 
@@ -47,9 +50,11 @@ final readonly class Making
     {
         $text = implode("\n", array_column($steps, 'text'));
         $isBaked = preg_match(self::BAKED, $text) === 1;
+        $isBoiledHigh = false;
         foreach ($steps as $step) {
             foreach ($step->heats as $heat) {
                 $isBaked = $isBaked || $heat->isOven;
+                $isBoiledHigh = $isBoiledHigh || (! $heat->isOven && $heat->temperature->celsius > self::SYRUP_HEAT);
             }
         }
 
@@ -62,7 +67,7 @@ final readonly class Making
             preg_match(self::TORCHED, $text) === 1,
             ! $isBaked && preg_match(self::FRIED, $text) === 1,
             preg_match(self::CREAMED, $text) === 1,
-            $steps === [] || preg_match(self::CARAMEL, $text) === 1,
+            $steps === [] || $isBoiledHigh || preg_match(self::CARAMEL, $text) === 1,
         );
     }
 

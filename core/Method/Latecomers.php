@@ -66,9 +66,9 @@ final readonly class Latecomers
 
                         continue;
                     }
-                    $late[$at][
-                        $part->food->role === Role::Binder ? 'binder' : ($isSaid ? 'said' : 'new')
-                    ][] = NewNames::name($part->food);
+                    $isDry = in_array($part->food->role, [Role::Binder, Role::Lift], true);
+                    $kind = $isDry ? 'binder' : ($isSaid ? 'said' : 'new');
+                    $late[$at][$kind][] = NewNames::name($part->food);
                     $rewriting->uses[$at][] = new StepUse($part->food, $part->grams);
                 }
             }
@@ -86,7 +86,9 @@ final readonly class Latecomers
                 $rewriting->before[$at][] =
                     'Whisk the '.
                     NewNames::list($kinds['binder']).
-                    ' into the dry ingredients, so that it does not clump.';
+                    ' into the dry ingredients, so that '.
+                    (count(array_unique($kinds['binder'])) > 1 ? 'they do' : 'it does').
+                    ' not clump.';
             }
             $new = [...$kinds['new'] ?? [], ...$kinds['said'] ?? []];
             if ($new !== []) {

@@ -92,6 +92,19 @@ final readonly class MethodReader
                         $isPlural,
                         preg_match(self::ON_TOP, substr($step->text, 0, $at)) === 1,
                     );
+                if ($isMixture && array_intersect($doses, $seen) === []) {
+                    // "Fold in the flour mixture" that no sentence mixed: the flour with what is dry.
+                    $words = preg_match(self::MIXTURE, substr($step->text, $at + $length), $m) === 1 ? $m[0] : '';
+                    $mentions[] = new Mention(
+                        $at,
+                        $length + strlen($words),
+                        $this->dryWith($formula, $chosen, $seen),
+                        true,
+                    );
+                    $seen = [...$seen, ...$mentions[count($mentions) - 1]->doses];
+
+                    continue;
+                }
                 $mentions[] = new Mention($at, $length, $chosen, false, $isMixture);
                 $seen = $isMixture ? $seen : [...$seen, ...$chosen];
             }
@@ -400,6 +413,27 @@ final readonly class MethodReader
         }
 
         return $wholes;
+    }
+
+    /**
+     * @param  list<int>  $doses
+     * @param  list<int>  $seen
+     * @return list<int> with the flour, lift and salt of the same part that are still to go in
+     */
+    private function dryWith(Formula $formula, array $doses, array $seen): array
+    {
+        $component = $formula->doses[$doses[0] ?? 0]->component;
+        $isBody = static fn (int $d): bool => $formula->doses[$d]->food?->role === Role::Body;
+        foreach (array_filter($doses, $isBody) !== [] ? $formula->doses : [] as $d => $dose) {
+            $isDry =
+                in_array($dose->food?->role, [Role::Body, Role::Lift, Role::Binder], true) ||
+                ($dose->food?->role === Role::Flavour && ! $dose->food->isLiquid());
+            if ($dose->component === $component && $isDry && ! in_array($d, [...$doses, ...$seen], true)) {
+                $doses[] = $d;
+            }
+        }
+
+        return $doses;
     }
 
     /** Oats and grated coconut are whisked with the flour; nuts and fruit are folded in. */

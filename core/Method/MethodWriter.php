@@ -27,6 +27,8 @@ final readonly class MethodWriter
     /** Grams in 100 g: nuts have more, and no dried fruit has. */
     private const NUTS_FAT = 30.0;
 
+    private const CRUSH = '~\b(?<verb>crush|blitz|bash|crumble|pulse|whizz|grind|process)\s+(?:up\s+)?(?:the\s+)?$~iu';
+
     private const SUGAR = '~\bsugar(?<kind>ed|s|y)?\b(?<tool>[\s-]+thermometer)?~iu';
 
     private const NO_SUGAR = '~(?:\b(?:without|no|any|blood)\s+)$~iu';
@@ -120,11 +122,12 @@ final readonly class MethodWriter
     {
         $role = static fn (int $d): ?Role => $swap->before->doses[$d]->food?->role;
         foreach ($operations as $operation) {
-            $doses = $operation->doses();
-            if (array_intersect($exchange->from, $doses) !== []) {
-                $roles = array_map($role, $doses);
+            foreach ($operation->mentions as $mention) {
+                if (! $mention->isGroup && array_intersect($exchange->from, $mention->doses) !== []) {
+                    $roles = array_map($role, $operation->ofSentence($mention));
 
-                return in_array(Role::Wet, $roles, true) && ! in_array(Role::Body, $roles, true);
+                    return in_array(Role::Wet, $roles, true) && ! in_array(Role::Body, $roles, true);
+                }
             }
         }
 
@@ -211,6 +214,7 @@ final readonly class MethodWriter
                     mb_stripos(substr($operation->step->text, $mention->at, $mention->length), $prepared) === false
                         ? $prepared
                         : substr($operation->step->text, $mention->at, $mention->length);
+                $this->uncrushed($rewriting, $i, $operation->step->text, $mention, $prepared);
 
                 continue;
             }
@@ -227,6 +231,9 @@ final readonly class MethodWriter
             if (! $mention->isMixture) {
                 $rewriting->named[$e] = true;
             }
+        }
+        if ($this->isAgain($swap, $operation, $mention, $changed)) {
+            return;
         }
         if (
             preg_match('~^(?:fruits?|nuts)$~iu', substr($operation->step->text, $mention->at, $mention->length)) === 1
@@ -254,6 +261,44 @@ final readonly class MethodWriter
             $this->inList($operation->step->text, $mention, array_values(array_filter($words))),
         );
         $this->unsoaked($swap, $rewriting, $i, $operation->step->text, $mention, $changed);
+    }
+
+    /** Crumbs that were made first are not crushed again. */
+    private function uncrushed(Rewriting $rewriting, int $i, string $text, Mention $mention, string $prepared): void
+    {
+        if (
+            $prepared !== 'crumbs' ||
+            preg_match(self::CRUSH, substr($text, 0, $mention->at), $m, PREG_OFFSET_CAPTURE) !== 1
+        ) {
+            return;
+        }
+        $isCapital = $m['verb'][0] !== mb_strtolower($m['verb'][0]);
+        $rewriting->edit($i, $m['verb'][1], strlen($m['verb'][0]), $isCapital ? 'Take' : 'take');
+        if (preg_match('~^\s+(?:in)?to\s+(?:\pL+\s+)?(?:crumbs?|rubble|dust)\b|^\s+finely\b~iu', substr($text, $mention->end()), $tail) === 1) {
+            $rewriting->edit($i, $mention->end(), strlen($tail[0]), '');
+        }
+    }
+
+    /**
+     * A thing that was made of sweetener and more, a jelly, keeps its name where it is spoken of again.
+     *
+     * @param  list<int>  $changed
+     */
+    private function isAgain(Swap $swap, Operation $operation, Mention $mention, array $changed): bool
+    {
+        $isMade = array_filter(
+            $changed,
+            static fn (int $e): bool => $swap->exchanges[$e]->role === Role::Sweet &&
+                array_filter(
+                    $swap->exchanges[$e]->to,
+                    static fn (Part $p): bool => ! in_array($p->food->role, [Role::Sweet, Role::Wet], true),
+                ) !== [],
+        ) !== [];
+
+        $isBefore = static fn (Mention $m): bool => $m->at < $mention->at &&
+            array_intersect($m->doses, $mention->doses) !== [];
+
+        return $isMade && array_filter($operation->mentions, $isBefore) !== [];
     }
 
     /**
@@ -421,7 +466,7 @@ final readonly class MethodWriter
 
             return [$from, $at + $length - $from];
         }
-        if (preg_match('~^(?:,\s*and|,|\s+and)\s+(?:the\s+)?~iu', $behind, $m) === 1) {
+        if (preg_match('~^(?:,\s*and|,|\s+and)\s+(?:the\s+)?|^\s+(?:with|in|into)\s+(?=(?:the\s+|boiling\s+|hot\s+)?\pL)~iu', $behind, $m) === 1) {
             return [$at, $length + strlen($m[0])];
         }
         $start = preg_match('~^.*[.!?;]\s+~us', $before, $m) === 1 ? strlen($m[0]) : 0;

@@ -44,6 +44,20 @@ final readonly class Operation
         return null;
     }
 
+    /** @return list<int> doses that the sentence of a mention takes */
+    public function ofSentence(Mention $mention): array
+    {
+        $doses = [];
+        foreach ($this->mentions as $other) {
+            [$from, $to] = [min($mention->at, $other->at), max($mention->at, $other->at)];
+            if (preg_match('~[.!?;]\s~', substr($this->step->text, $from, $to - $from)) !== 1) {
+                array_push($doses, ...$other->doses);
+            }
+        }
+
+        return array_values(array_unique($doses));
+    }
+
     /** @return list<int> doses that it takes, by name or in a group */
     public function doses(): array
     {

@@ -21,6 +21,8 @@ final readonly class YieldReader
 
     private const ABOUT = '(?:about|approx(?:imately|\.)?|around|roughly|circa|ca\.?|up\s+to|at\s+least|a\s+total\s+of|c\.|\~|≈)';
 
+    private const EACH = '~\b(?<many>[2-9]|1\d)\s*(?:x\b|\pL).{0,60}?\beach\s+(?:of\s+them\s+)?(?:serv(?:es|ing)|mak(?:es|ing)|cuts?\s+into|enough\s+for|for)\s+(?<each>\d{1,2})\b~iu';
+
     /** What a number of a yield is not followed by. */
     private const NO_COUNT = '(?!\s?(?:[-–]\s?)?(?:inch|in\b|cm|mm|"|″|g\b|kg|ml\b|oz|lb|%|°|º|minutes?|mins?|hours?|hrs?|seconds?|secs?|days?|x\s?\d|ingredients?|layers?|batches|cups?\s+of|tiers?))';
 
@@ -172,6 +174,12 @@ final readonly class YieldReader
             return Yielded::unknown();
         }
         $row = preg_replace('~\bhalf\s+a\s+dozen\b~iu', '6', $row) ?? $row;
+        if (preg_match(self::EACH, $row, $m) === 1) {
+            // "2 basins, each serves 8"
+            $all = (int) $m['many'] * (int) $m['each'];
+
+            return $all <= self::MOST_PIECES ? new Yielded($all, '') : Yielded::unknown();
+        }
         $found = null;
         preg_match_all($this->bare, $row, $all, PREG_SET_ORDER | PREG_UNMATCHED_AS_NULL);
         foreach ($all as $m) {
@@ -216,6 +224,9 @@ final readonly class YieldReader
         if (preg_match("~^(?<title>.*?\\pL.*?)$joins(?<said>$some)\\s*[)\\]]?\\s*$~iu", $title, $m) === 1) {
             // "doughnuts, about 18", "biscotti (about 30)", "butter cookies -- 5 dozen", "cookies ~24"
             return new TitleAndYield($m['title'], 'makes '.preg_replace('~^\~\s*~', 'about ', rtrim($m['said'], 's')));
+        }
+        if (preg_match('~^(?<title>.*?\pL.*?)\s*[,(\[–—-]\s*(?<said>[2-9]\b.*\beach\s.*)$~u', $title, $m) === 1 && preg_match(self::EACH, $m['said']) === 1) {
+            return new TitleAndYield($m['title'], $m['said']);
         }
         if (preg_match($this->inTitle, $title, $m) !== 1) {
             return new TitleAndYield($title, '');

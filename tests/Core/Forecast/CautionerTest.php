@@ -119,6 +119,12 @@ final class CautionerTest extends CoreCase
                 [],
                 ['cold', 'hot'],
             ],
+            'a syrup that only soaks a cake' => [
+                "Loaf\nMakes 10 slices\n200 g almond flour\n4 eggs\n\nFor the syrup:\n80 g allulose\n60 ml water\n\nMethod\nMix and bake at 170 °C for 40 minutes. Boil the syrup until it dissolves and pour it over.",
+                [],
+                [],
+                ['hot'],
+            ],
             'boiling caramel' => [
                 "Loaf\nMakes 10 slices\n200 g almond flour\n4 eggs\n\nFor the caramel:\n100 g allulose\n50 g butter",
                 [],

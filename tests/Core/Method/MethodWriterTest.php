@@ -115,6 +115,24 @@ final class MethodWriterTest extends CoreCase
             ['over the pecans'],
             'mash|leave 30',
         ];
+        yield 'a flour mixture that no sentence mixed' => [
+            "Quay cake\nServes 9\n200 g flour\n150 g sugar\n2 tsp baking powder\n1/4 tsp salt\n80 g butter\n2 eggs",
+            "Cream butter and sugar, beat in eggs. Fold in the flour mixture.\nBake at 180 °C for 40 minutes.",
+            ['flour mixture \(now with almond flour'],
+            'does not say|Mix in the',
+        ];
+        yield 'crumbs that were made are taken' => [
+            "Quay squares\nServes 9\n200 g digestive biscuits\n80 g butter\n300 g cream cheese\n80 g sugar",
+            "Crush the biscuits to fine crumbs. Mix with melted butter.\nBeat the cream cheese with the sugar and spread it on. Chill for 3 hours.",
+            ['Take the crumbs'],
+            'Crush|to fine crumbs',
+        ];
+        yield 'butter cream of tins is not poured into each other' => [
+            "Milk slices\nServes 9\n1 tin evaporated milk\n1 tin sweetened condensed milk\n6 g gelatine",
+            'Warm the evaporated milk with the condensed milk, stir in the gelatine and chill.',
+            ['simmer 218 g whipping cream'],
+            'simmer (?!218)\d+ g whipping cream',
+        ];
         yield 'peanuts are nuts' => [
             "Keel brittle\nMakes 20\n300 g sugar\n150 g peanuts\n60 ml water",
             'Boil the sugar and water to 150 °C. Add the nuts and pour out.',

@@ -104,6 +104,10 @@ final class RecipeReaderTest extends CoreCase
         $rows = [
             ['Makes 24 cookies', 24, 'cookie'],
             ['Serves 10', 10, 'piece'],
+            ['2 loaves, each cuts into 12', 24, 'piece'],
+            ['ergibt ca. 40 Stück', 40, 'piece'],
+            ['Pour 8 personnes', 8, 'serving'],
+            ['Makes half a dozen rolls', 6, 'roll'],
             ['Makes 1 loaf (12 slices)', 12, 'slice'],
             ['Makes one 9-inch cake, 8 slices', 8, 'slice'],
             ['Makes 2 dozen biscuits', 24, 'biscuit'],

@@ -145,6 +145,7 @@ final class StepReaderTest extends CoreCase
                 'Jam drops: two dozen' => ['Jam drops', 'makes two dozen'],
                 'Oat rounds ~24' => ['Oat rounds', 'makes about 24'],
                 'Ring cake, 23' => ['Ring cake, 23', ''],
+                'Pudding (2 basins, each serves 8)' => ['Pudding', '2 basins, each serves 8)'],
                 'Makes 12' => ['Makes 12', ''],
             ] as $title => $parts
         ) {
