@@ -57,7 +57,7 @@ final readonly class YieldReader
             self::ABOUT.
             '\s*)?(?='.
             $one.
-            '|\d)~iu';
+            '|\d|half\s+a\s+dozen\b)~iu';
         $this->bare =
             '~(?<=^|[\s(/|,;:–—-])'.$counted.'(?:\s+(?<last>'.$pieces->any.')\b)?(?!\s+(?:each|apiece)|\pL)~iu';
         $this->inTitle =
