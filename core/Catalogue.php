@@ -13,6 +13,7 @@ use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Label\Label;
 use Aglyca\Core\Larder\Package;
+use Aglyca\Core\Larder\Ways;
 use Aglyca\Core\Quantity\Estimate;
 use Aglyca\Core\Reading\FoodMatch;
 use Aglyca\Core\Reading\Recipe;
@@ -120,13 +121,19 @@ final readonly class Catalogue
 
     public function measure(Food $food, float $grams): string
     {
-        return $this->core->measures->of($food, $grams);
+        return $this->core->measures->say($food, $grams);
     }
 
     /** Grams of a level teaspoon. */
     public function teaspoon(Food $food): float
     {
         return $this->core->units->get('tsp')->size * $this->core->larder->density($food)->gramsPerMl;
+    }
+
+    /** How this kitchen measures. */
+    public function ways(): Ways
+    {
+        return $this->core->ways;
     }
 
     /** @return list<string> what a label says against itself */

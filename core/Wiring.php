@@ -25,6 +25,7 @@ use Aglyca\Core\Larder\Label\LabelChecker;
 use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Snapper;
 use Aglyca\Core\Larder\Stock;
+use Aglyca\Core\Larder\Ways;
 use Aglyca\Core\Method\Actions;
 use Aglyca\Core\Method\BakePlanner;
 use Aglyca\Core\Method\Clauses;
@@ -155,6 +156,8 @@ final readonly class Wiring
 
     public KitchenMeasure $measures;
 
+    public Ways $ways;
+
     public LabelChecker $labels;
 
     public SweetenerPrices $sweetenerPrices;
@@ -169,6 +172,7 @@ final readonly class Wiring
         Stock $stock = new Stock(),
         array $without = [],
     ) {
+        $this->ways = $stock->ways;
         $this->units = new UnitTable($tables);
         $this->constants = Constants::from($tables);
         $this->larder = new Larder($tables, $this->units, $this->constants, $stock);
@@ -177,7 +181,7 @@ final readonly class Wiring
         $this->schools = new Schools($tables);
         $this->foods = FoodIndex::of(($names ?? FoodNames::compiled($tables))->knowing($stock->names));
         $this->words = new Words($tables);
-        $this->measures = new KitchenMeasure($this->larder, $this->units);
+        $this->measures = KitchenMeasure::of($this->larder, $this->units, $tables, $stock->ways->measures);
         $this->labels = new LabelChecker($this->larder->labels, $this->constants);
         $this->yields = new YieldReader($this->words, new PieceWords($tables));
         $this->steps = new StepReader(new Heats($this->constants, $this->words), new Times($this->words));
@@ -203,7 +207,7 @@ final readonly class Wiring
         );
         $this->sweetenerPrices = new SweetenerPrices($this->larder, $this->netCarbs);
         $this->layouts = new LayoutMaker($tables, $this->units);
-        $snapper = new Snapper($this->larder, $this->units, $this->constants);
+        $snapper = new Snapper($this->larder, $this->units, $this->constants, $stock->ways->step());
         $this->scaler = new Scaler($this->larder, $snapper, $this->constants);
         $assayer = new Assayer($tables, $this->larder, $this->constants);
         $this->swapper = $this->swapper($assayer, new PartMaker($snapper, $this->scaler), $without);

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Larder\Taught;
+use Aglyca\Core\Larder\Ways;
 use Aglyca\Core\Plan\Holding;
 use Aglyca\Core\Plan\Places;
 use Aglyca\Core\Swap\KitchenLimits;
@@ -32,6 +33,9 @@ use InvalidArgumentException;
  * @property bool $is_demo somebody looks around in it
  * @property string $decimals what stands before tenths: a point or a comma
  * @property string $heats how it says heats: one of `KitchenLimits::HEATS`
+ * @property string $measures whose cups and spoons: one of `Ways::MEASURES`
+ * @property string $first what is read first: one of `Ways::FIRST`
+ * @property string $scale what its scale shows: one of `Ways::SCALES`
  */
 final class Kitchen extends Model
 {
@@ -48,6 +52,9 @@ final class Kitchen extends Model
         'places',
         'zone',
         'heats',
+        'measures',
+        'first',
+        'scale',
         'is_demo',
         'decimals',
     ];
@@ -111,6 +118,7 @@ final class Kitchen extends Model
                 ->mapWithKeys(fn (Package $p): array => [$p->food => (string) $p->id])
                 ->all(),
             $this->taught(),
+            $this->ways(),
         );
     }
 
@@ -154,6 +162,16 @@ final class Kitchen extends Model
             array_values($this->refused ?? []),
             $this->heats,
         );
+    }
+
+    /** How it measures; what no list knows is as in most kitchens. */
+    public function ways(): Ways
+    {
+        try {
+            return new Ways($this->measures ?? '', $this->first ?? '', $this->scale ?? '');
+        } catch (InvalidArgumentException) {
+            return new Ways;
+        }
     }
 
     /** What its baker has to work with; what nobody said is as in most kitchens. */

@@ -7,6 +7,7 @@ namespace App\Support;
 use Aglyca\Core\Account\Convention;
 use Aglyca\Core\BriefJson;
 use Aglyca\Core\Larder\LabelLaw;
+use Aglyca\Core\Larder\Ways;
 use Aglyca\Core\Quantity\Ordinal;
 use Aglyca\Core\Swap\KitchenLimits;
 use App\Http\Requests\PackageRequest;
@@ -245,6 +246,9 @@ final class KitchenCheck
             Convention::tryFrom(is_string($kitchen['convention'] ?? null) ? $kitchen['convention'] : '') !== null &&
             self::holds($kitchen['currency'] ?? '', 4) &&
             isset(KitchenLimits::HEATS[is_string($kitchen['heats'] ?? null) ? $kitchen['heats'] : '?']) &&
+            isset(Ways::MEASURES[is_string($kitchen['measures'] ?? '') ? $kitchen['measures'] ?? '' : '?']) &&
+            isset(Ways::FIRST[is_string($kitchen['first'] ?? '') ? $kitchen['first'] ?? '' : '?']) &&
+            isset(Ways::SCALES[is_string($kitchen['scale'] ?? '') ? $kitchen['scale'] ?? '' : '?']) &&
             in_array($kitchen['zone'] ?? null, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true) &&
             in_array($kitchen['decimals'] ?? '.', ['.', ','], true) &&
             self::holds($kitchen['refused'] ?? null, '?map') &&

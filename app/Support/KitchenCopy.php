@@ -113,6 +113,9 @@ final class KitchenCopy
         'places',
         'zone',
         'heats',
+        'measures',
+        'first',
+        'scale',
         'decimals',
     ];
 

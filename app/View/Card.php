@@ -90,11 +90,14 @@ final readonly class Card
             return ['grams' => '', 'name' => $dose->text, 'measure' => ''];
         }
 
+        $amount = [Figures::weighed($dose->mass()).' g', $this->kernel->catalogue->measure($dose->food, $dose->mass())];
+        [$first, $beside] = $this->kernel->catalogue->ways()->saysMeasuresFirst() ? array_reverse($amount) : $amount;
+
         return [
-            'grams' => Figures::weighed($dose->mass()).' g',
+            'grams' => $first,
             'name' => $dose->food->name.
                 ($dose->used < 1 ? ', of which '.Figures::percent($dose->used).' % is used' : ''),
-            'measure' => $this->kernel->catalogue->measure($dose->food, $dose->mass()),
+            'measure' => $beside,
         ];
     }
 

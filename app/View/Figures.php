@@ -9,6 +9,8 @@ final class Figures
 {
     private static bool $hasComma = false;
 
+    private static bool $hasTenths = false;
+
     /** Grams of an ingredient: no more digits than a kitchen scale shows. */
     public static function grams(?float $grams): string
     {
@@ -27,7 +29,7 @@ final class Figures
     public static function weighed(float $grams): string
     {
         return match (true) {
-            $grams >= 10 => self::say($grams, 0),
+            $grams >= 10 && ! self::$hasTenths => self::say($grams, 0),
             $grams >= 0.05 => self::trim(self::say($grams, 1, false)),
             default => 'under '.self::say(0.1, 1, false),
         };
@@ -81,6 +83,12 @@ final class Figures
     public static function write(bool $hasComma): void
     {
         self::$hasComma = $hasComma;
+    }
+
+    /** Whether amounts to weigh are written to a tenth of a gram, for a scale that shows it. */
+    public static function weighTenths(bool $hasTenths): void
+    {
+        self::$hasTenths = $hasTenths;
     }
 
     public static function hasComma(): bool

@@ -100,6 +100,9 @@ final readonly class Weave
         $grams = Figures::weighed($part->grams).' g';
         $measure = $this->catalogue->measure($part->food, $part->grams);
         $isEgg = $part->food->role === Role::Egg;
+        if (! $isEgg && $this->catalogue->ways()->saysMeasuresFirst()) {
+            [$grams, $measure] = [$measure, $grams];
+        }
 
         return [
             'name' => $part->food->name,

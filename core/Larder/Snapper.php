@@ -9,7 +9,13 @@ use Aglyca\Core\Quantity\UnitTable;
 /** Rounds grams to what a kitchen can measure: whole eggs, quarter teaspoons, the step of the scale. */
 final readonly class Snapper
 {
-    public function __construct(private Larder $larder, private UnitTable $units, private Constants $constants) {}
+    /** @param  ?float  $scaleStep  grams that the kitchen's scale tells apart; null for the usual */
+    public function __construct(
+        private Larder $larder,
+        private UnitTable $units,
+        private Constants $constants,
+        private ?float $scaleStep = null,
+    ) {}
 
     public function snap(Food $food, float $grams): float
     {
@@ -32,7 +38,7 @@ final readonly class Snapper
             return round(self::step($grams, $this->units->get('tsp')->size * $density / 4), 2);
         }
 
-        return self::step($grams, $this->constants->get('scale-step'));
+        return self::step($grams, $this->scaleStep ?? $this->constants->get('scale-step'));
     }
 
     private static function step(float $grams, float $step): float

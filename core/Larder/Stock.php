@@ -17,10 +17,14 @@ final readonly class Stock
         public array $packages = [],
         public array $defaults = [],
         public Taught $taught = new Taught(),
+        public Ways $ways = new Ways,
     ) {}
 
     public function isEmpty(): bool
     {
-        return $this->names === [] && $this->packages === [] && $this->taught->observations === [];
+        return $this->names === [] &&
+            $this->packages === [] &&
+            $this->taught->observations === [] &&
+            $this->ways == new Ways;
     }
 }

@@ -56,7 +56,7 @@ final readonly class Remedies
             $food,
             $row['by'] === 'drinks' ? $share / $this->larder->typical($food, 'thirst') : $share,
         );
-        $measure = $this->measures->of($food, $grams);
+        $measure = $this->measures->say($food, $grams);
         $amount = round($grams, 1).' g '.mb_strtolower($food->name).($measure === '' ? '' : " ($measure)");
 
         return new Remedy($row['symptom'], $row['label'], strtr($row['text'], ['{amount}' => $amount]), $food, $grams);

@@ -8,6 +8,7 @@ use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Quantity\UnitTable;
+use Aglyca\Core\Tables;
 use OutOfBoundsException;
 
 /** Says grams in cups, spoons and eggs, to the nearest that a kitchen has. */
@@ -26,9 +27,26 @@ final readonly class KitchenMeasure
         '¾' => 0.75,
     ];
 
-    public function __construct(private Larder $larder, private UnitTable $units) {}
+    /** @param  array<string, float>  $sizes  ml of a cup, a tablespoon, a teaspoon and a pinch */
+    private function __construct(private Larder $larder, private array $sizes) {}
 
-    public function of(Food $food, float $grams): string
+    /** @param  string  $system  of `data/measuring_systems.csv`; "" for that of `data/units.csv` */
+    public static function of(Larder $larder, UnitTable $units, Tables $tables, string $system): self
+    {
+        $sizes = [];
+        foreach (['cup', 'tbsp', 'tsp', 'pinch'] as $unit) {
+            $sizes[$unit] = $units->get($unit)->size;
+        }
+        foreach ($tables->rows('measuring_systems') as $row) {
+            if ($row['system'] === $system && isset($sizes[$row['unit']])) {
+                $sizes[$row['unit']] = (float) $row['ml'];
+            }
+        }
+
+        return new self($larder, $sizes);
+    }
+
+    public function say(Food $food, float $grams): string
     {
         if ($grams <= 0) {
             return 'none';
@@ -37,18 +55,14 @@ final readonly class KitchenMeasure
             return $this->eggs($food, $grams);
         }
         $ml = $grams / $this->larder->density($food)->gramsPerMl;
-        [$cup, $tbsp, $tsp] = [
-            $this->units->get('cup')->size,
-            $this->units->get('tbsp')->size,
-            $this->units->get('tsp')->size,
-        ];
+        ['cup' => $cup, 'tbsp' => $tbsp, 'tsp' => $tsp] = $this->sizes;
 
         return match (true) {
             $ml >= $cup / 4 * 0.95 => $this->cups($ml / $cup, $cup / $tbsp),
             $ml >= $tbsp * 0.95 => $this->spoons($ml / $tbsp, $tbsp / $tsp),
             $ml >= $tsp / 4 * 0.9 => self::fraction($ml / $tsp, ['0', '¼', '½', '¾']).' tsp',
             $ml >= $tsp / 8 * 0.75 => '⅛ tsp',
-            $ml >= $this->units->get('pinch')->size * 0.6 => 'a pinch',
+            $ml >= $this->sizes['pinch'] * 0.6 => 'a pinch',
             default => 'less than a pinch',
         };
     }

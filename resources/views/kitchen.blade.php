@@ -22,6 +22,23 @@
             <p class="text-sm text-soft">On the Bench, the card, the Day, the Counter and in what you print or send.</p>
         </div>
         <div>
+            <label class="label" for="measures">Cups and spoons are</label>
+            <select class="field" id="measures" name="measures">@foreach (Aglyca\Core\Larder\Ways::MEASURES as $key => $name)<option value="{{ $key }}"
+                @selected(old('measures', $kitchen->measures) === (string) $key)>{{ $name }}</option>@endforeach</select>
+            @if ($proposed !== null)<p class="text-sm text-soft">Most of your last recipes are written with {{ $proposed }}.</p>@endif
+        </div>
+        <div>
+            <label class="label" for="first">You read first</label>
+            <select class="field" id="first" name="first">@foreach (Aglyca\Core\Larder\Ways::FIRST as $key => $name)<option value="{{ $key }}"
+                @selected(old('first', $kitchen->first) === (string) $key)>{{ $name }}</option>@endforeach</select>
+        </div>
+        <div>
+            <label class="label" for="scale">Your scale shows</label>
+            <select class="field" id="scale" name="scale">@foreach (Aglyca\Core\Larder\Ways::SCALES as $key => $name)<option value="{{ $key }}"
+                @selected(old('scale', $kitchen->scale) === (string) $key)>{{ $name }}</option>@endforeach</select>
+            <p class="text-sm text-soft">Amounts are rounded to what it can show.</p>
+        </div>
+        <div>
             <label class="label" for="decimals">Tenths are written</label>
             <select class="field" id="decimals" name="decimals"><option value=".">with a point: 2.5 g</option><option value=","
                 @selected(old('decimals', $kitchen->decimals) === ',')>with a comma: 2,5 g</option></select>

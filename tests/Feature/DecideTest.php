@@ -235,6 +235,27 @@ final class DecideTest extends KitchenCase
         $this->post("/bench/$recipe->ulid/wishes", $this->wishes(['families' => ['0' => 'stone']]))->assertStatus(422);
     }
 
+    public function test_a_kitchen_measures_in_its_own_way_everywhere(): void
+    {
+        $baker = $this->baker();
+        $recipe = $this->recipeOf($baker);
+        $kitchen = ['name' => 'Lark Lane', 'convention' => 'low-carb'];
+        $this->post('/kitchen', $kitchen + ['measures' => 'metric', 'first' => 'measures', 'scale' => '5'])
+            ->assertRedirect('/kitchen');
+        $bench = (string) $this->get("/bench/$recipe->ulid")->assertOk()->getContent();
+        self::assertMatchesRegularExpression('~[¼⅓½⅔¾\d] cups?[^<]*</~u', $bench);
+        $grams = $this->get("/bench/$recipe->ulid/swapped.txt")->assertOk()->getContent();
+        preg_match_all('~(\d+) g (?:Almond flour|Unsalted butter)~', (string) $grams, $m);
+        self::assertNotSame([], $m[1]);
+        foreach ($m[1] as $many) {
+            self::assertSame(0, (int) $many % 5, 'a scale of 5 g');
+        }
+        $card = (string) $this->get("/bench/$recipe->ulid/card")->assertOk()->getContent();
+        self::assertMatchesRegularExpression('~\d? ?[¼⅓½⅔¾]? ?cups?[^<]*</[a-z]+>\s*<[^>]*>\s*Almond flour~u', $card);
+        $this->post('/kitchen', $kitchen + ['measures' => 'furlongs'])->assertSessionHasErrors('measures');
+        self::assertSame('metric', $baker->kitchen->refresh()->measures);
+    }
+
     public function test_a_kitchen_writes_its_numbers_with_a_comma_and_what_stands_in_a_field_comes_back_as_it_was(): void
     {
         $baker = $this->baker();

@@ -14,7 +14,9 @@ final class KitchensWay
 {
     public function handle(Request $request, Closure $next): Response
     {
-        Figures::write($request->user()?->kitchen->decimals === ',');
+        $kitchen = $request->user()?->kitchen;
+        Figures::write($kitchen?->decimals === ',');
+        Figures::weighTenths($kitchen?->scale === '0.1');
 
         return $next($request);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Aglyca\Core\Account\Convention;
+use Aglyca\Core\Larder\Ways;
 use Aglyca\Core\Swap\KitchenLimits;
 use App\Support\Number;
 use Illuminate\Foundation\Http\FormRequest;
@@ -31,6 +32,9 @@ final class KitchenRequest extends FormRequest
             'convention' => ['required', Rule::enum(Convention::class)],
             'decimals' => ['nullable', Rule::in(['.', ','])],
             'heats' => ['nullable', Rule::in(array_keys(KitchenLimits::HEATS))],
+            'measures' => ['nullable', Rule::in(array_keys(Ways::MEASURES))],
+            'first' => ['nullable', Rule::in(array_keys(Ways::FIRST))],
+            'scale' => ['nullable', Rule::in(array_map(strval(...), array_keys(Ways::SCALES)))],
         ];
     }
 
@@ -40,6 +44,9 @@ final class KitchenRequest extends FormRequest
         return [
             'decimals.*' => 'Choose one of the two.',
             'heats.*' => 'Choose one of the list.',
+            'measures.*' => 'Choose one of the list.',
+            'first.*' => 'Choose one of the list.',
+            'scale.*' => 'Choose one of the list.',
             'body_kg.*' => 'The body mass is kilograms from 10 to 300, or nothing.',
             'currency.*' => 'A currency is up to 4 characters, such as € or CHF.',
             'name.*' => 'Give your kitchen a name of up to 80 characters.',

@@ -16,7 +16,7 @@ final class KitchenMeasureTest extends CoreCase
     {
         self::assertSame(
             $measure,
-            self::core()->measures->of(self::core()->larder->get($food), $grams),
+            self::core()->measures->say(self::core()->larder->get($food), $grams),
             "$grams g of $food",
         );
     }
@@ -64,7 +64,7 @@ final class KitchenMeasureTest extends CoreCase
         ) {
             $food = self::core()->larder->get($key);
             for ($grams = 6.0; $grams < 700; $grams *= 1.13) {
-                $measure = self::core()->measures->of($food, $grams);
+                $measure = self::core()->measures->say($food, $grams);
                 $read = array_sum(
                     array_map(
                         static fn (string $part): float => self::line("$part $food->name")->grams->value ?? 0.0,
