@@ -19,6 +19,7 @@ use Aglyca\Core\Reading\Correction;
 use Aglyca\Core\Reading\Corrections;
 use Aglyca\Core\Reading\Fate;
 use Aglyca\Core\Reading\MeasuresReader;
+use Aglyca\Core\Reading\StepCorrection;
 use Aglyca\Core\Swap\Blend;
 use Aglyca\Core\Swap\Wishes;
 
@@ -38,6 +39,10 @@ final class BriefJson
             'corrections' => array_map(self::correction(...), $brief->corrections->byLine),
             'fates' => array_map(static fn (Fate $f): string => $f->value, $brief->corrections->fates),
             'measures' => $brief->corrections->measures,
+            'steps' => array_map(
+                static fn (StepCorrection $s): array => array_filter(['minutes' => $s->minutes, 'takes' => $s->takes]),
+                $brief->corrections->steps,
+            ),
             'sweetener' => $wishes->sweetener,
             'school' => $wishes->school,
             'sweetness' => $wishes->sweetness,
@@ -77,6 +82,7 @@ final class BriefJson
                     ),
                 ),
                 isset(MeasuresReader::SAID[$kept['measures'] ?? '']) ? $kept['measures'] : null,
+                array_map(self::readStep(...), array_filter((array) ($kept['steps'] ?? []), is_array(...))),
             ),
             new Wishes(
                 (string) ($kept['sweetener'] ?? $usual->sweetener),
@@ -129,6 +135,15 @@ final class BriefJson
         return new Correction(
             isset($kept['food']) ? (string) $kept['food'] : null, isset($kept['grams']) ? (float) $kept['grams'] : null,
             isset($kept['package']) ? (string) $kept['package'] : null, (bool) ($kept['left_out'] ?? false),
+        );
+    }
+
+    /** @param  array<string, mixed>  $kept */
+    private static function readStep(array $kept): StepCorrection
+    {
+        return new StepCorrection(
+            isset($kept['minutes']) ? (float) $kept['minutes'] : null,
+            self::strings($kept['takes'] ?? []),
         );
     }
 

@@ -124,7 +124,11 @@ final class Kernel
             $swap,
             $this->forecast($swap),
             [...$this->assumed($brief, $recipe, $swap), ...$this->cautions($after, $swap, $recipe)],
-            $this->core->planner->steps($swap, $recipe->steps), $pan,
+            $this->core->corrector->corrected(
+                $this->core->planner->steps($swap, $recipe->steps),
+                $brief->corrections->steps,
+            ),
+            $pan,
             array_map($this->topping(...), $brief->portions->toppings), $this->core->desk,
         );
     }

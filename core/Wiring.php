@@ -35,6 +35,7 @@ use Aglyca\Core\Method\MethodReader;
 use Aglyca\Core\Method\MethodWriter;
 use Aglyca\Core\Method\Patterns;
 use Aglyca\Core\Method\Preparations;
+use Aglyca\Core\Method\StepCorrector;
 use Aglyca\Core\Method\TaskLinker;
 use Aglyca\Core\Method\TaskMaker;
 use Aglyca\Core\Plan\Advice;
@@ -154,6 +155,8 @@ final readonly class Wiring
 
     public Heating $heating;
 
+    public StepCorrector $corrector;
+
     public KitchenMeasure $measures;
 
     public Ways $ways;
@@ -225,6 +228,7 @@ final readonly class Wiring
             new Extras($tables, $this->constants),
             $this->constants,
         );
+        $this->corrector = new StepCorrector($this->steps);
         $this->tasks = new TaskMaker(
             new Clauses($actions, $this->steps),
             $actions,

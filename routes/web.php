@@ -71,6 +71,9 @@ Route::middleware('throttle:work')->group(function (): void {
         'row',
         'r[a-f0-9]{10}-\d{1,3}',
     )->name('bench.row');
+    Route::post('/bench/{dessert}/steps/{step}', [ReadingController::class, 'step'])->where('step', '[a-f0-9]{10}')->name(
+        'bench.step',
+    );
     Route::post('/bench/{dessert}/measures', [ReadingController::class, 'measures'])->name('bench.measures');
     Route::get('/bench/{dessert}/{side}.{form}', [ExportController::class, 'show'])
         ->whereIn('side', ['written', 'swapped'])

@@ -12,6 +12,7 @@ use Aglyca\Core\Formula\Placement;
 use Aglyca\Core\Formula\Spread;
 use Aglyca\Core\Kernel;
 use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Method\NewNames;
 use Aglyca\Core\Reading\Line;
 use Aglyca\Core\Side;
 use Aglyca\Core\Swap\Binding;
@@ -50,6 +51,19 @@ final readonly class BenchPage
         return in_array('already-low', array_column($this->conversion->warnings, 'key'), true) &&
             array_filter($this->conversion->swap->exchanges, static fn (Exchange $e): bool => $e->changed) === [] &&
             $this->conversion->brief->wishes->amounts === [];
+    }
+
+    /** @return array<string, string> food key => name, of what is in the bowl */
+    public function bowl(): array
+    {
+        $names = [];
+        foreach ($this->conversion->swap->after->doses as $dose) {
+            if ($dose->food !== null && $dose->grams !== null) {
+                $names[$dose->food->key] = NewNames::name($dose->food);
+            }
+        }
+
+        return $names;
     }
 
     public function title(): string

@@ -59,6 +59,7 @@ final class AccessTest extends KitchenCase
             'row' => 'r0123456789-1',
             'side' => 'swapped',
             'form' => 'csv',
+            'step' => '0123456789',
         ];
         $is['day'] = Day::begin($theirs->kitchen, [
             'desserts' => [$theirs->ulid],
@@ -289,6 +290,7 @@ final class AccessTest extends KitchenCase
                         'form' => 'txt',
                         'token' => str_repeat('a', 40),
                         'name' => 'units',
+                        'step' => '0123456789',
                     ][$m[1]] ?? '1',
                     $route->uri(),
                 );

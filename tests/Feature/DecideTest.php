@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aglyca\Core\BriefJson;
+use Aglyca\Core\Reading\StepCorrection;
 use App\Models\Recipe;
 use App\Support\Number;
 use App\View\Figures;
@@ -233,6 +234,21 @@ final class DecideTest extends KitchenCase
         );
         $this->get("/bench/$recipe->ulid")->assertDontSee('data-part="0:almond-flour"', false);
         $this->post("/bench/$recipe->ulid/wishes", $this->wishes(['families' => ['0' => 'stone']]))->assertStatus(422);
+    }
+
+    public function test_a_step_that_is_put_right_stays_so(): void
+    {
+        $recipe = $this->recipeOf($this->baker());
+        $key = StepCorrection::key('Bake at 180 °C for 40 minutes.');
+        $this->post("/bench/$recipe->ulid/steps/$key", ['step' => $key, 'minutes' => '-4'])
+            ->assertStatus(422)
+            ->assertSee('Minutes: a number above 0');
+        $this->post("/bench/$recipe->ulid/steps/$key", ['minutes' => '33', 'takes' => ['almond-flour']])
+            ->assertRedirect("/bench/$recipe->ulid");
+        $this->get("/bench/$recipe->ulid")->assertSee('You put this step right')->assertSee('33 minutes');
+        $this->get("/bench/$recipe->ulid/card")->assertSee('33 minutes');
+        $this->post("/bench/$recipe->ulid/undo");
+        $this->get("/bench/$recipe->ulid")->assertDontSee('You put this step right');
     }
 
     public function test_a_kitchen_measures_in_its_own_way_everywhere(): void

@@ -8,6 +8,7 @@ use Aglyca\Core\Kernel;
 use Aglyca\Core\Reading\Corrections;
 use Aglyca\Core\Reading\UnreadableRecipe;
 use App\Http\Requests\ReadingRequest;
+use App\Http\Requests\StepRequest;
 use App\Support\BenchAnswer;
 use App\Support\Dessert;
 use App\View\BenchPage;
@@ -35,6 +36,12 @@ final readonly class ReadingController
     public function row(ReadingRequest $request, Dessert $dessert, string $row): Response|RedirectResponse
     {
         return $this->keep($request, $dessert, $dessert->brief->corrections->saying($row, $request->fate()));
+    }
+
+    /** How long a step runs, and what goes in at it. */
+    public function step(StepRequest $request, Dessert $dessert, string $step): Response|RedirectResponse
+    {
+        return $this->keep($request, $dessert, $dessert->brief->corrections->ofStep($step, $request->correction()));
     }
 
     public function measures(ReadingRequest $request, Dessert $dessert): Response|RedirectResponse
