@@ -31,7 +31,8 @@ final readonly class KitchenController
     private function proposed(Kitchen $kitchen, Kernel $kernel): ?string
     {
         $found = [];
-        foreach ($kitchen->recipes()->with(['latest', 'kitchen'])->latest('opened_at')->limit(self::LOOKED_AT)->get() as $recipe) {
+        $last = $kitchen->recipes()->with(['latest', 'kitchen'])->latest('opened_at')->limit(self::LOOKED_AT)->get();
+        foreach ($last as $recipe) {
             try {
                 $found[] = $kernel->read($recipe->brief())->measures->name();
             } catch (UnreadableRecipe) {
