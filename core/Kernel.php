@@ -145,6 +145,18 @@ final class Kernel
         return (new Proposals($this, $this->core))->of($brief);
     }
 
+    /** @return list<?Family> what else each part of the dessert could be */
+    public function runnersUp(Conversion $conversion): array
+    {
+        return $this->core->swapper->runnersUp($conversion->before->formula, $conversion->swap->families);
+    }
+
+    /** @return list<Gain> what could still be gained of a dessert that is low-carb as it is written */
+    public function gains(Conversion $conversion): array
+    {
+        return (new Gains($this, $this->core))->of($conversion);
+    }
+
     /**
      * The dessert with each other mix, or each other school.
      *

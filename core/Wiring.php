@@ -157,6 +157,8 @@ final readonly class Wiring
 
     public StepCorrector $corrector;
 
+    public Snapper $snapper;
+
     public KitchenMeasure $measures;
 
     public Ways $ways;
@@ -210,7 +212,7 @@ final readonly class Wiring
         );
         $this->sweetenerPrices = new SweetenerPrices($this->larder, $this->netCarbs);
         $this->layouts = new LayoutMaker($tables, $this->units);
-        $snapper = new Snapper($this->larder, $this->units, $this->constants, $stock->ways->step());
+        $this->snapper = $snapper = new Snapper($this->larder, $this->units, $this->constants, $stock->ways->step());
         $this->scaler = new Scaler($this->larder, $snapper, $this->constants);
         $assayer = new Assayer($tables, $this->larder, $this->constants);
         $this->swapper = $this->swapper($assayer, new PartMaker($snapper, $this->scaler), $without);

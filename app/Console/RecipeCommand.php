@@ -73,7 +73,7 @@ final readonly class RecipeCommand
             } else {
                 $conversion = $kernel->convert($brief);
                 echo $json
-                    ? $this->json(Report::convert($conversion, $kernel->catalogue))
+                    ? $this->json(Report::convert($conversion, $kernel->catalogue, $kernel->gains($conversion)))
                     : $this->tellSwap($conversion);
             }
 

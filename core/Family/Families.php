@@ -152,6 +152,26 @@ final class Families
                     : $this->firstOf(self::WITHOUT_WORDS, $signs, self::FALLBACK)));
     }
 
+    /**
+     * What else it could be: the next that its words name, or the next kind that its composition and method allow.
+     *
+     * @param  string  $family  that it is taken for
+     */
+    public function runnerUp(string $title, string $component, string $family, Signs $signs): ?string
+    {
+        $spoken = $this->spokenOf("$title $component", $signs, false, $family);
+        if ($spoken !== null) {
+            return $spoken;
+        }
+        foreach (self::WITHOUT_WORDS as $other) {
+            if ($other !== $family && $this->known($other, $signs) > 0 && $this->fits($other, $signs)) {
+                return $other;
+            }
+        }
+
+        return null;
+    }
+
     public function fits(string $family, Signs $signs): bool
     {
         foreach ($this->signs[$family] ?? [] as [$sign, $low, $high]) {
@@ -197,14 +217,14 @@ final class Families
      * The longest word that matches wins, and of equal ones the last in the text: "raspberry cheesecake bars" are
      * bars.
      */
-    private function spokenOf(string $text, Signs $signs, bool $fills = false): ?string
+    private function spokenOf(string $text, Signs $signs, bool $fills = false, string $besides = ''): ?string
     {
         $parted = Normalizer::normalize(mb_strtolower($text), Normalizer::FORM_D);
         $text = preg_replace('~\p{Mn}+~u', '', $parted === false ? $text : $parted) ?? $text;
         $none = [false, 0, -1, -1];
         [$best, $found] = [$none, null];
         foreach ($this->rows as $key => $row) {
-            if (($fills && $row['fills'] !== 'yes') || ! $this->fits($key, $signs)) {
+            if ($key === $besides || ($fills && $row['fills'] !== 'yes') || ! $this->fits($key, $signs)) {
                 continue;
             }
             foreach (array_filter(explode('|', $row['words'])) as $word) {

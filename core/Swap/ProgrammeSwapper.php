@@ -185,6 +185,26 @@ final readonly class ProgrammeSwapper
     }
 
     /**
+     * What else each component could be.
+     *
+     * @param  list<Family>  $families
+     * @return list<?Family>
+     */
+    public function runnersUp(Formula $formula, array $families): array
+    {
+        return array_map(
+            function (int $i, string $name) use ($formula, $families): ?Family {
+                $signs = Signs::of($formula, $i, $this->constants);
+                $other = $this->families->runnerUp($i === 0 ? $formula->title : '', $name, $families[$i]->key, $signs);
+
+                return $other === null ? null : $this->families->get($other);
+            },
+            array_keys($formula->components),
+            $formula->components,
+        );
+    }
+
+    /**
      * The programmes of a dessert, a component each, before eggs are made whole.
      *
      * @return list<Problem>

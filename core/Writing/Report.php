@@ -11,6 +11,7 @@ use Aglyca\Core\Conversion;
 use Aglyca\Core\Forecast\Property;
 use Aglyca\Core\Forecast\Warning;
 use Aglyca\Core\Formula\Dose;
+use Aglyca\Core\Gain;
 use Aglyca\Core\Method\PlannedStep;
 use Aglyca\Core\Method\StepUse;
 use Aglyca\Core\Reading\Flag;
@@ -55,8 +56,11 @@ final class Report
         ];
     }
 
-    /** @return array<string, mixed> */
-    public static function convert(Conversion $conversion, Catalogue $catalogue): array
+    /**
+     * @param  list<Gain>  $gains
+     * @return array<string, mixed>
+     */
+    public static function convert(Conversion $conversion, Catalogue $catalogue, array $gains = []): array
     {
         $doses = $conversion->before->formula->doses;
         $convention = $conversion->brief->convention;
@@ -67,6 +71,7 @@ final class Report
             'components' => self::components($conversion),
             'steps' => self::steps($conversion),
             'notes' => self::notes($conversion),
+            'gains' => array_map(self::gain(...), $gains),
             'measures' => $conversion->recipe->measures->system,
             'swaps' => array_values(
                 array_map(
@@ -192,6 +197,18 @@ final class Report
             "Done when: $family->doneness.",
             "Cooling: $family->cooling.",
             "It keeps $family->keeping.",
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function gain(Gain $gain): array
+    {
+        return [
+            'what' => $gain->what,
+            'sentence' => $gain->sentence,
+            'line' => $gain->line,
+            'food' => $gain->food,
+            'grams' => self::round($gain->grams),
         ];
     }
 }

@@ -58,6 +58,8 @@ final readonly class BenchController
             'dessert' => $dessert,
             'proposals' => $this->kernel->propose($dessert->brief),
             'convention' => $dessert->brief->convention,
+            'names' => $this->kernel->catalogue->foodNames(),
+            'gains' => $this->kernel->gains($this->kernel->convert($dessert->brief)),
         ]);
     }
 

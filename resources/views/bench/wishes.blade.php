@@ -1,6 +1,7 @@
 @php
     use App\View\Figures;
     $wishes = $page->conversion->brief;
+    $others = $page->kernel->runnersUp($page->conversion);
 @endphp
 <section class="tray p-4" aria-label="Your swap">
     <h2 class="text-xl">Your swap</h2>
@@ -34,6 +35,8 @@
                         name="families[{{ $component }}]">@foreach ($page->kernel->catalogue->families() as $key => $name)<option value="{{ $key }}"
                         @selected($family->key === $key)>{{ $name }}</option>@endforeach</select>
                 </div>
+                @if ($others[$component] ?? null)<p class="text-right text-[15px]"><button class="link-button" name="families[{{ $component }}]"
+                    value="{{ $others[$component]->key }}">It could also be: {{ mb_strtolower($others[$component]->name) }}</button></p>@endif
             @endforeach
         </div>
         <div class="grid grid-cols-[7rem_minmax(0,1fr)] gap-3">

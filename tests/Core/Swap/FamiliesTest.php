@@ -70,6 +70,24 @@ final class FamiliesTest extends CoreCase
         }
     }
 
+    /** The runner-up is what the words name next, and it fits what is made. */
+    public function test_what_else_it_could_be_is_told(): void
+    {
+        foreach (
+            [
+                ["Banana bread muffins\nMakes 12\n200 g flour\n100 g sugar\n2 eggs\n\nMethod\nBake at 180 °C for 20 minutes.", 'muffin', 'butter-cake'],
+                ["Marmalade squares\nMakes 12\n200 g flour\n100 g sugar\n2 eggs\n\nMethod\nBake at 180 °C for 20 minutes.", 'butter-cake', null],
+            ] as [$text, $is, $other]
+        ) {
+            $conversion = self::work($text);
+            self::assertSame($is, $conversion->family()->key);
+            self::assertSame([$other], array_map(
+                static fn (?\Aglyca\Core\Family\Family $f): ?string => $f?->key,
+                self::kernel()->runnersUp($conversion),
+            ));
+        }
+    }
+
     /** What it is made of and what is done to it has the last word over the title. */
     #[DataProvider('kinds')]
     public function test_composition_and_method_decide_between_words(string $text, string ...$families): void
