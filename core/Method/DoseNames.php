@@ -98,6 +98,11 @@ final readonly class DoseNames
                     ($words === ['fruit'] && $this->isFruit($i))
                 ) {
                     $part[] = $i;
+                } elseif (
+                    ($words === ['sweetener'] && $this->isSweetener($i)) ||
+                    (count($words) === 1 && count($name) === 2 && $name === [$words[0], 'juice'])
+                ) {
+                    $part[] = $i;
                 } elseif ($words === ['berry'] && preg_match('~berr(?:y|ies)$~u', (string) end($name)) === 1) {
                     $part[] = $i;
                 } elseif (
@@ -115,7 +120,11 @@ final readonly class DoseNames
         }
 
         if ($whole === [] && $part === []) {
-            return count(array_unique($loose)) === 1 ? [$loose[0]] : $this->partsOfEggs($words);
+            $loose = array_values(array_unique($loose));
+
+            return count($loose) === 1 || ($loose !== [] && $words === ['extract'])
+                ? $loose
+                : $this->partsOfEggs($words);
         }
         $found = array_unique(
             $whole === [] ? $part : (in_array($phrase, self::KINDS, true) ? [...$whole, ...$part] : $whole),
@@ -148,6 +157,14 @@ final readonly class DoseNames
     public function isAnother(array $words): bool
     {
         return count($words) > 1 && $this->foods->isName(implode(' ', $words)) && $this->called($words) === [];
+    }
+
+    /** What sweetens and is no sugar. */
+    private function isSweetener(int $dose): bool
+    {
+        $food = $this->formula->doses[$dose]->food;
+
+        return $food?->role === Role::Sweet && $food->per100->sugars < $this->constants->get('sugar-food');
     }
 
     /** Fresh, or dried as whole or in pieces. */

@@ -117,7 +117,9 @@ final readonly class Latecomers
         $takenOf = [];
         foreach ($operations as $operation) {
             foreach ($operation->doses() as $d) {
-                $takenOf[$swap->before->doses[$d]->component] = true;
+                if ($swap->before->doses[$d]->isCounted()) {
+                    $takenOf[$swap->before->doses[$d]->component] = true;
+                }
             }
         }
         $parts = [];

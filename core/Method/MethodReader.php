@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Method;
 
+use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Food;
@@ -265,7 +266,7 @@ final readonly class MethodReader
     private function isAllOf(string $word, string $before): bool
     {
         return preg_match('~\b(?:both|all)\s+(?:of\s+)?(?:the\s+)?$~iu', $before) === 1 ||
-            preg_match('~^(?:eggs|sugars|flours|fruits?|nuts|spices|chocolates|milks|syrups|creams)$~iu', $word) === 1;
+            preg_match('~^(?:eggs|sugars|flours|fruits?|nuts|spices|chocolates|milks|syrups|creams|extracts)$~iu', $word) === 1;
     }
 
     /**
@@ -337,6 +338,11 @@ final readonly class MethodReader
     private function ofOneLine(Formula $formula, int $chosen, array $doses): array
     {
         $line = explode('_', $formula->doses[$chosen]->key)[0];
+        $ofLine = array_filter($formula->doses, static fn (Dose $d): bool => explode('_', $d->key)[0] === $line);
+        if (count($ofLine) > 2) {
+            // A list on one line is no line of two things.
+            return [$chosen];
+        }
 
         return array_values(
             array_filter(

@@ -218,6 +218,10 @@ final readonly class YieldReader
             // "tiramisu cups (6)", "fondants x 4"
             return new TitleAndYield($m['title'], "makes $m[n]");
         }
+        if (preg_match('~^(?<title>.*?\pL.*?)\s+[–—-]\s+(?<n>[4-9]|[1-5]\d|60)\s*$~u', $title, $m) === 1) {
+            // "cheesecake bars - 16"; a comma may stand before the width of a tin.
+            return new TitleAndYield($m['title'], "makes $m[n]");
+        }
         $joins = '(?:\s*[,:–—(\[]\s*|\s+-{1,2}\s+|\s+(?=\~))';
         $dozens = '(?:an?|half\s+a|\d{1,2}|'.$this->words->wholes.')\s+dozens?';
         $some = self::ABOUT.'\s*(?:'.$dozens.'|\d{1,3})|'.$dozens;

@@ -523,7 +523,8 @@ final readonly class CandidateMaker
                                 $flours,
                             ),
                         ) -
-                    $soda;
+                    $soda -
+                    $this->powderBrought($formula, $sorting);
                 $most = max($dose->mass() * $this->constants->get('lift-least'), min($dose->mass() * $factor, $room));
                 $base = min($dose->mass(), $most);
                 $variables[] = new Offer(
@@ -542,6 +543,19 @@ final readonly class CandidateMaker
         }
 
         return $variables;
+    }
+
+    /** Grams of baking powder that self-raising flour brings along. */
+    private function powderBrought(Formula $formula, Sorting $sorting): float
+    {
+        $grams = 0.0;
+        foreach ($sorting->flours as $i) {
+            foreach ($this->schools->single($formula->doses[$i]->known()->key) as $row) {
+                $grams += $row['to'] === 'baking-powder' ? $formula->doses[$i]->mass() * (float) $row['ratio'] : 0.0;
+            }
+        }
+
+        return $grams;
     }
 
     private function isAddedFat(Food $food): bool

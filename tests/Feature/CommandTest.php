@@ -53,6 +53,7 @@ final class CommandTest extends TestCase
                 'components',
                 'steps',
                 'notes',
+                'gains',
                 'measures',
                 'swaps',
                 'properties',

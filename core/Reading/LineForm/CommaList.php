@@ -19,7 +19,8 @@ final class CommaList implements LineForm
     public function __construct(Words $words)
     {
         $part =
-            '(?:(?:the\s+|finely\s+|freshly\s+|grated\s+)*(?:juice|zest|rind|whites?|yolks?)\s+(?:and\s+\pL+\s+)?of\b'.
+            '(?:(?:the\s+|finely\s+|freshly\s+|grated\s+)*(?:juice|zest|rind|whites?|yolks?)\s+(?:(?:and|&|\+)\s+\pL+\s+)?(?:of\b|(?=\d))'.
+            '|\pL+(?:\s+\pL+){0,2}\s+to\s+(?:serve|finish|decorate|garnish|top)\b'.
             '|(?:a|an)\s+(?:pinch|dash|splash|handful|knob|few|drop|little)\b|(?:pinch|dash|splash|handful|knob)\s+(?:of\s+)?\pL|(?:half|one|two|three|four|five|six)\s+\pL)';
         $this->cut =
             '~\s*[,;]\s*(?:and\s+)?(?:(?:about|around|roughly|maybe|perhaps)\s+(?=\S*\s))?(?=(?:'.
@@ -48,7 +49,8 @@ final class CommaList implements LineForm
             $found = $this->lines->split($text);
             // A second measure of the same thing, as in "1 cup, 240 ml, milk", is no list.
             foreach ($found as $thing) {
-                if ($thing->amount === null || trim($thing->name) === '') {
+                $isBeside = preg_match('~\bto\s+(?:serve|finish|decorate|garnish|top)\s*$~iu', $text) === 1 && $things !== [];
+                if (($thing->amount === null && ! $isBeside) || trim($thing->name) === '') {
                     return null;
                 }
                 $things[] = $thing->from($thing->from + $at);

@@ -47,11 +47,11 @@ final readonly class JuiceAndZest implements LineForm
             $words->signs.
             '\d]|an?\s|one\s|two\s|half\s).*\b(?:lemons?|oranges?|limes?|grapefruits?|clementines?|mandarins?))\s*$~iu';
         $this->behind =
-            '~^(?<rest>[^,]+),\s*'.
+            '~^(?<rest>[^,(]+)(?:,\s*|\s*\(\s*)'.
             $done.
             '(?<part>juice|zest|rind)(?:e?d)?(?:'.
             $and.
-            '(?<part2>juice|zest|rind)(?:e?d)?)\s*$~iu';
+            '(?<part2>juice|zest|rind)(?:e?d)?)\s*\)?\s*$~iu';
     }
 
     public function things(string $body): ?array
