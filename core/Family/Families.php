@@ -22,7 +22,7 @@ final class Families
      */
     private const FILLINGS = ['fruit-filling', 'curd', 'frosting', 'custard', 'mousse'];
 
-    private const BESIDE = ['fruit-filling', 'frosting', 'crumble', 'butter-cake'];
+    private const BESIDE = ['fruit-filling', 'frosting', 'crumble', 'scone', 'butter-cake'];
 
     private const WITHOUT_WORDS = [
         'mug-cake',

@@ -34,6 +34,7 @@ final readonly class Signs
             $values = [
                 'flour' => $share(static fn (Dose $d): bool => $d->food?->role === Role::Body),
                 'sweet' => $share(static fn (Dose $d): bool => $d->food?->role === Role::Sweet),
+                'wet' => $share(static fn (Dose $d): bool => $d->food?->role === Role::Wet),
                 'egg' => $share(static fn (Dose $d): bool => $d->food?->role === Role::Egg),
                 'fat' => $share(static fn (Dose $d): bool => $d->food?->role === Role::Fat),
                 'fruit' => $share(static fn (Dose $d): bool => self::isFruit($d, $constants)),

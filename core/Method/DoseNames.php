@@ -65,6 +65,10 @@ final readonly class DoseNames
      */
     public function called(array $words): array
     {
+        if ($words === ['whipped', 'cream'] && ! $this->has('heavy-cream')) {
+            // Of whichever cream the list has.
+            $words = ['cream'];
+        }
         $phrase = implode(' ', $words);
         $match = $this->foods->find($phrase);
         $whole = $part = $loose = [];
@@ -121,6 +125,10 @@ final readonly class DoseNames
 
         if ($whole === [] && $part === []) {
             $loose = array_values(array_unique($loose));
+            if ($words === ['nut']) {
+                // Where none are whole or chopped, "the nuts" are those that the list has ground.
+                return array_keys(array_filter($this->formula->doses, self::isGroundNut(...)));
+            }
 
             return count($loose) === 1 || ($loose !== [] && $words === ['extract'])
                 ? $loose
@@ -159,6 +167,11 @@ final readonly class DoseNames
         return count($words) > 1 && $this->foods->isName(implode(' ', $words)) && $this->called($words) === [];
     }
 
+    private function has(string $food): bool
+    {
+        return array_filter($this->formula->doses, static fn (Dose $d): bool => $d->food?->key === $food) !== [];
+    }
+
     /** What sweetens and is no sugar. */
     private function isSweetener(int $dose): bool
     {
@@ -190,6 +203,12 @@ final readonly class DoseNames
                 $food->allergens,
                 static fn (string $a): bool => str_starts_with($a, 'nuts') || $a === 'peanut',
             ) !== [];
+    }
+
+    private static function isGroundNut(Dose $dose): bool
+    {
+        return preg_match('~\bflour\b~iu', $dose->text) !== 1 &&
+            array_filter($dose->food->allergens ?? [], static fn (string $a): bool => str_starts_with($a, 'nuts')) !== [];
     }
 
     /** @return list<list<string>> */

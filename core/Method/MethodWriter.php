@@ -222,7 +222,9 @@ final readonly class MethodWriter
                 $mention->isMixture || isset($rewriting->named[$e])
                     ? ($own[$e] === [] || Said::isJust($operation, $mention, $exchange)
                         ? ''
-                        : NewNames::short($exchange, $own[$e]))
+                        : ($mention->isMixture
+                            ? NewNames::ofMixture($exchange, $own[$e])
+                            : NewNames::short($exchange, $own[$e])))
                     : $this->inFull(
                         $swap,
                         $exchange,

@@ -88,4 +88,16 @@ final class NewNames
 
         return self::full($exchange, $parts);
     }
+
+    /**
+     * Before "mixture", which says already that there are several.
+     *
+     * @param  list<Part>  $parts
+     */
+    public static function ofMixture(Exchange $exchange, array $parts): string
+    {
+        $name = self::short($exchange, $parts);
+
+        return preg_replace('~^(flour|dry)(?:s| mix)$~u', '$1', $name) ?? $name;
+    }
 }

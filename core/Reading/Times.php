@@ -26,7 +26,7 @@ final readonly class Times
             '|half\s+an?|(?:a\s+)?quarter\s+of\s+an|three\s+quarters\s+of\s+an|a\s+(?:further|good|full)|an?(?:\s+(?:further|good|full|extra|other))?|another|one|a\s+couple\s+of|a\s+few|'.
             $words->wholes.
             ')';
-        $unit = '(?:(?:hours?|minutes?|seconds?)\b|(?:hrs?|h|mins?|secs?)\b(?:\.(?=\s+[\d(]|\s+\p{Ll}|[,;)]))?)';
+        $unit = '(?:(?:hours?|minutes?|seconds?)\b|(?:hrs?|h)(?=\d\d\b)|(?:hrs?|h|mins?|secs?)\b(?:\.(?=\s+[\d(]|\s+\p{Ll}|[,;)]))?)';
         $range =
             '(?<![\d./'.
             $signs.
@@ -37,17 +37,19 @@ final readonly class Times
             '))?(?:\s+(?:or\s+so|more|further))?[\s-]?(?<%1$su>'.
             $unit.
             ')(?<%1$sh>\s+and\s+a\s+half)?';
+        // "1h30", "1hr15": what follows the hours at once are minutes.
+        $behind = str_replace($unit, $unit.'|(?<=[hrs]\d\d)(?!\d)', $range);
         $this->pattern =
             '~(?:(?<prime>\d+)[\'′](?:\s?[-–]\s?(?<prime2>\d+)[\'′])?(?!\d)'.
             '|'.
             sprintf($range, '').
             '(?:\s*(?:,|and|&)?\s*'.
-            sprintf($range, 'm').
+            sprintf($behind, 'm').
             ')?'.
             '(?:\s?(?:-|–|to)\s?'.
             sprintf($range, 'x').
             '(?:\s*(?:,|and|&)?\s*'.
-            sprintf($range, 'y').
+            sprintf($behind, 'y').
             ')?)?)~iu';
     }
 

@@ -121,6 +121,18 @@ final class MethodWriterTest extends CoreCase
             ['flour mixture \(now with almond flour'],
             'does not say|Mix in the',
         ];
+        yield 'several flours are one mixture' => [
+            "Quay cake\nServes 9\n200 g flour\n150 g sugar\n2 tsp baking powder\n80 g butter\n2 eggs",
+            "Whisk flour and baking powder. Cream butter and sugar, beat in eggs. Fold in the flour mixture.\nBake at 180 °C for 40 minutes.",
+            ['in the flour mixture'],
+            'flours mixture|mix mixture',
+        ];
+        yield 'ground nuts are nuts where there are no others' => [
+            "Quay rounds\nMakes 20\n200 g flour\n100 g ground hazelnuts\n100 g sugar\n150 g butter",
+            "Cream butter and sugar, fold in flour and nuts. Bake at 170 °C for 14 minutes.",
+            ['and nuts'],
+            'does not say',
+        ];
         yield 'crumbs that were made are taken' => [
             "Quay squares\nServes 9\n200 g digestive biscuits\n80 g butter\n300 g cream cheese\n80 g sugar",
             "Crush the biscuits to fine crumbs. Mix with melted butter.\nBeat the cream cheese with the sugar and spread it on. Chill for 3 hours.",

@@ -62,6 +62,7 @@ final class FamiliesTest extends CoreCase
                 ['Coffee custard tart', 'Custard', false, 'custard'],
                 ['Coffee custard tart', 'Filling', false, 'custard'],
                 ['Thumbprints', 'Filling', false, 'fruit-filling'],
+                ['Thumbprints', '', true, 'shortbread'],
                 ['Loaf', 'Lemon curd', false, 'curd'],
                 ['Loaf', 'Thing on the side', false, 'frosting'],
             ] as [$title, $component, $isFirst, $family]
@@ -152,6 +153,16 @@ final class FamiliesTest extends CoreCase
                 "Plum crumble\n500 g plums\n60 g sugar\n\nFor the crumble topping:\n150 g flour\n80 g sugar\n80 g butter\n\nMethod\nBake at 180 °C for 30 minutes.",
                 'fruit-filling',
                 'crumble',
+            ],
+            'a batter over fruit is no crumble' => [
+                "Plum cobbler\n500 g plums\n60 g sugar\n\nTopping:\n120 g flour\n150 g sugar\n180 ml milk\n2 tsp baking powder\n\nMethod\nBake at 180 °C for 45 minutes.",
+                'fruit-filling',
+                'butter-cake',
+            ],
+            'and with little sugar it is a scone' => [
+                "Plum cobbler\n500 g plums\n60 g sugar\n\nTopping:\n220 g flour\n40 g sugar\n60 g butter\n150 ml milk\n\nMethod\nBake at 200 °C for 30 minutes.",
+                'fruit-filling',
+                'scone',
             ],
         ];
     }

@@ -78,7 +78,13 @@ final class RulesTest extends CoreCase
     private static function briefs(): array
     {
         $briefs = [];
-        foreach (self::desserts() as [$text]) {
+        // Doughs of which the starch held much water, beside the kitchen's own.
+        $moist = [
+            ["Harbour scones\nMakes 8\n225 g flour\n1 tbsp baking powder\n40 g butter\n30 g sugar\n150 ml milk\n\nMethod\nBake at 220 °C for 12 minutes."],
+            ["Harbour pancakes\nMakes 10\n150 g flour\n1 tsp baking powder\n30 g sugar\n1 egg\n200 ml milk\n20 g butter"],
+            ["Harbour squares\nMakes 12\n200 g flour\n150 g sugar\n200 g butter\n1 tsp baking powder\n2 eggs\n\nMethod\nBake at 175 °C for 30 minutes."],
+        ];
+        foreach ([...array_values(self::desserts()), ...$moist] as [$text]) {
             foreach (['allulose-erythritol', 'erythritol', 'allulose', 'xylitol', 'blend-erythritol'] as $sweetener) {
                 foreach (['almond', 'coconut'] as $school) {
                     $briefs[] = BriefJson::read([
