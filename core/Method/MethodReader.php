@@ -41,7 +41,7 @@ final readonly class MethodReader
         'grease',
     ];
 
-    private const GROUPS = '~\b(?<all>(?:all\s+(?:of\s+)?)?(?:the\s+)?(?:other\s+|remaining\s+)?ingredients(?:\s+together)?(?!\s*,?\s*except)|everything(?:\s+else)?|the\s+rest)\b|\b(?<dry>(?:all\s+)?(?:the\s+)?(?:remaining\s+)?dry(?:\s+(?:ingredients|mix(?:ture)?|things|stuff))?)\b(?!\s*(?:out|and\s+cool|them|it))|\b(?<lift>(?:the\s+)?(?:raising|leavening)(?:\s+agents?)?|(?:the\s+)?leaveners?)\b|\b(?<spice>(?:all\s+)?(?:the\s+)?spices?)\b|\b(?<wet>(?:all\s+)?(?:the\s+)?(?:wet|liquid)(?:\s+(?:ingredients|mix(?:ture)?))?|(?:the\s+)?liquids)\b~iu';
+    private const GROUPS = '~\b(?<all>(?:all\s+(?:of\s+)?)?(?:the\s+)?(?:other\s+|remaining\s+)?ingredients(?:\s+together)?(?!\s*,?\s*except)|everything(?:\s+else)?|(?<=\bmelt\s|\bheat\s|\bwarm\s|\bboil\s|\bmix\s|\bstir\s|\bbeat\s|\bwhisk\s|\bblend\s|\bblitz\s|\bwhizz\s)it\s+all\b|the\s+rest)\b|\b(?<dry>(?:all\s+)?(?:the\s+)?(?:remaining\s+)?dry(?:\s+(?:ingredients|mix(?:ture)?|things|stuff))?)\b(?!\s*(?:out|and\s+cool|them|it))|\b(?<lift>(?:the\s+)?(?:raising|leavening)(?:\s+agents?)?|(?:the\s+)?leaveners?)\b|\b(?<spice>(?:all\s+)?(?:the\s+)?spices?)\b|\b(?<wet>(?:all\s+)?(?:the\s+)?(?:wet|liquid)(?:\s+(?:ingredients|mix(?:ture)?))?|(?:the\s+)?liquids)\b~iu';
 
     private const MIXTURE = '~^\s*(?:mixture|mix|batter|dough|mass|syrup)\b~iu';
 
@@ -363,7 +363,7 @@ final readonly class MethodReader
         return array_values(array_intersect($doses, $seen)) ?: $doses;
     }
 
-    /** "the sponge ingredients": the part of the dessert that is named before the words. */
+    /** "the sponge ingredients", "Sauce: melt it all": the part of the dessert that is named before the words. */
     private function namedBefore(Formula $formula, string $before): ?int
     {
         $found = [];
@@ -373,7 +373,7 @@ final readonly class MethodReader
             foreach (array_unique([$name, (string) end($words)]) as $rank => $called) {
                 if (
                     mb_strlen($called) > 2 &&
-                    preg_match('~\b'.preg_quote($called, '~').'(?:\s+mix)?\s*$~iu', $before) === 1
+                    preg_match('~\b'.preg_quote($called, '~').'(?:\s+mix)?(?:\s*[-–—:]\s*\pL+)?\s*$~iu', $before) === 1
                 ) {
                     $found[$rank][] = $c;
                 }

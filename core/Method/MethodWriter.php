@@ -24,6 +24,10 @@ final readonly class MethodWriter
 
     private const SOAKING = '~,?\s*(?:and\s+|then\s+)*(?:leave|let|stand|soak|set\s+aside|simmer|cook)\b[^.!?;]*?(?:\b(?:min|minutes?|mins|hours?|hrs?|overnight|soft|softened|absorbed|cool)\b)(?:[^.!?;]*?\b(?:mash|mashed|pur[ée]e|blend|blitz|process|smooth)\b)?~iu';
 
+    private const SOAK = '~\b(?<verb>soak|steep|simmer|cook|boil)\s+(?:the\s+)?(?:\pL+\s+)?$~iu';
+
+    private const SOAKED = '~,?\s+(?:(?:for\s+)?(?:about\s+)?[\d½¼][^.!?;]*?\b(?:min(?:ute)?s?|hours?|hrs?)\b|overnight\b)(?:[^.!?;]*?\b(?:mash|blend|blitz|pur[ée]e)\b(?:\s+(?:with\s+(?:an?\s+|the\s+)?fork|(?:un)?til\s+smooth))?)?~iu';
+
     /** Grams in 100 g: nuts have more, and no dried fruit has. */
     private const NUTS_FAT = 30.0;
 
@@ -324,12 +328,20 @@ final readonly class MethodWriter
                     static fn (Part $p): bool => $p->food->per100->fat > self::NUTS_FAT,
                 ) !== [],
         );
+        if ($isFruit === []) {
+            return;
+        }
+        $isSoaked = preg_match(self::SOAK, substr($text, 0, $mention->at), $verb, PREG_OFFSET_CAPTURE) === 1;
         if (
-            $isFruit !== [] &&
-            preg_match(self::SOAKING, $text, $m, PREG_OFFSET_CAPTURE, $mention->end()) === 1 &&
-            preg_match('~[.!?;]~', substr($text, $mention->end(), $m[0][1] - $mention->end())) !== 1
+            preg_match($isSoaked ? self::SOAKED : self::SOAKING, $text, $m, PREG_OFFSET_CAPTURE, $mention->end()) !== 1 ||
+            preg_match('~[.!?;]~', substr($text, $mention->end(), $m[0][1] - $mention->end())) === 1
         ) {
-            $rewriting->edit($i, $m[0][1], strlen($m[0][0]), '');
+            return;
+        }
+        $rewriting->edit($i, $m[0][1], strlen($m[0][0]), '');
+        if ($isSoaked) {
+            $mix = $this->beginsSentence($text, $verb['verb'][1]) ? 'Mix' : 'mix';
+            $rewriting->edit($i, $verb['verb'][1], strlen($verb['verb'][0]), $mix);
         }
     }
 
@@ -431,6 +443,9 @@ final readonly class MethodWriter
         if (! $mention->isMixture && preg_match(self::AMOUNT, substr($text, 0, $at), $m) === 1) {
             // "6 tablespoons sugar": so much of what is gone; the new grams stand beside the step.
             [$at, $length] = [$at - strlen($m[0]), $length + strlen($m[0])];
+            if ($words !== '' && preg_match('~\pL.*\bof\s+the\s+$~iu', $m[0]) === 1) {
+                $words = "part of the $words";
+            }
         }
         if (preg_match(self::LEADING, substr($text, 0, $at), $m) === 1) {
             [$at, $length] = [$at - strlen($m[0]), $length + strlen($m[0])];

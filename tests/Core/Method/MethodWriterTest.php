@@ -121,6 +121,24 @@ final class MethodWriterTest extends CoreCase
             ['flour mixture \(now with almond flour'],
             'does not say|Mix in the',
         ];
+        yield 'nor by the other order of words' => [
+            "Mooring pudding\nServes 9\n200 g flour\n150 g sugar\n2 tsp baking powder\n200 g dates\n150 ml water\n80 g butter\n2 eggs",
+            "Soak dates in the water for 20 mins, mash with fork.\nCream butter and sugar, beat in eggs, fold in the flour and baking powder.\nBake at 180 °C for 40 minutes.",
+            ['Mix pecans in the water\.'],
+            'mash|[Ss]oak|20 mins',
+        ];
+        yield 'all of a part in two words' => [
+            "Quay loaf\nServes 9\n200 g flour\n150 g sugar\n80 g butter\n2 eggs\n\nSauce\n100 g sugar\n100 ml double cream\n50 g butter",
+            "Cream butter and sugar, beat in eggs, fold in the flour. Bake at 180 °C for 40 minutes.\nSauce - melt it all together and bubble 2 minutes.",
+            ['melt it all'],
+            'as is usual',
+        ];
+        yield 'of a measured part it stays a part' => [
+            "Quay rounds\nMakes 12\n200 g flour\n1 cup chocolate chips\n100 g sugar\n100 g butter\n1 egg",
+            "Cream butter and sugar, beat in egg, fold in the flour and 3/4 cup of the chips. Scatter the remaining chips over.\nBake at 180 °C for 14 minutes.",
+            ['part of the sugar-free'],
+            '3/4',
+        ];
         yield 'several flours are one mixture' => [
             "Quay cake\nServes 9\n200 g flour\n150 g sugar\n2 tsp baking powder\n80 g butter\n2 eggs",
             "Whisk flour and baking powder. Cream butter and sugar, beat in eggs. Fold in the flour mixture.\nBake at 180 °C for 40 minutes.",
