@@ -102,6 +102,7 @@ final readonly class WrittenRecipe
             'name' => $this->title,
             'recipeYield' => $this->yield(),
             'recipeIngredient' => $this->ingredients(),
+            'supply' => array_map(self::supply(...), array_values($this->account->formula->doses)),
             'recipeInstructions' => array_map(
                 static fn (string $s): array => ['@type' => 'HowToStep', 'text' => self::oneLine($s)],
                 $this->steps,
@@ -122,6 +123,22 @@ final readonly class WrittenRecipe
                     $this->account->high($this->convention),
                     $this->convention->value,
                 ),
+            ],
+        ];
+    }
+
+    /** @return array<string, mixed> a HowToSupply, in grams where they are known */
+    private static function supply(Dose $dose): array
+    {
+        return [
+            '@type' => 'HowToSupply',
+            'name' => $dose->food->name ?? self::oneLine($dose->text),
+            ...$dose->grams === null ? [] : [
+                'requiredQuantity' => [
+                    '@type' => 'QuantitativeValue',
+                    'value' => round($dose->mass(), 2),
+                    'unitCode' => 'GRM',
+                ],
             ],
         ];
     }

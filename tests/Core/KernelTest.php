@@ -41,6 +41,16 @@ final class KernelTest extends CoreCase
             self::assertNotSame('', $written->text());
             self::assertNotSame('', $written->csv());
             self::assertIsString(json_encode($written->schema(), JSON_THROW_ON_ERROR));
+            $grams = array_map(
+                static fn (array $s): float => $s['requiredQuantity']['value'] ?? 0.0,
+                $written->schema()['supply'],
+            );
+            self::assertEqualsWithDelta(
+                array_sum(array_map(static fn ($d): float => $d->mass(), $conversion->account($side)->formula->doses)),
+                array_sum($grams),
+                0.01 * (count($grams) + 1),
+                'all that goes in is supplied',
+            );
         }
         foreach ($conversion->recipe->lines as $line) {
             foreach ([$line->amountSpan, $line->nameSpan] as $span) {

@@ -147,7 +147,7 @@ final class MethodWriterTest extends CoreCase
         ];
         yield 'ground nuts are nuts where there are no others' => [
             "Quay rounds\nMakes 20\n200 g flour\n100 g ground hazelnuts\n100 g sugar\n150 g butter",
-            "Cream butter and sugar, fold in flour and nuts. Bake at 170 °C for 14 minutes.",
+            'Cream butter and sugar, fold in flour and nuts. Bake at 170 °C for 14 minutes.',
             ['and nuts'],
             'does not say',
         ];
