@@ -208,7 +208,10 @@ final readonly class DoseNames
     private static function isGroundNut(Dose $dose): bool
     {
         return preg_match('~\bflour\b~iu', $dose->text) !== 1 &&
-            array_filter($dose->food->allergens ?? [], static fn (string $a): bool => str_starts_with($a, 'nuts')) !== [];
+            array_filter(
+                $dose->food->allergens ?? [],
+                static fn (string $a): bool => str_starts_with($a, 'nuts'),
+            ) !== [];
     }
 
     /** @return list<list<string>> */

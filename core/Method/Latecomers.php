@@ -142,7 +142,8 @@ final readonly class Latecomers
                 }
             }
             $rewriting->before[$at][] =
-                (preg_match('~^to\s~iu', $name) === 1 ? "$name, as is usual: " : "The $name, as is usual. ").$this->patterns->mixing($swap, $swap->families[$c], $doses);
+                (preg_match('~^to\s~iu', $name) === 1 ? "$name, as is usual: " : "The $name, as is usual. ").
+                $this->patterns->mixing($swap, $swap->families[$c], $doses);
             foreach ($doses as $dose) {
                 if ($dose->food !== null) {
                     $rewriting->uses[$at][] = new StepUse($dose->food, $dose->mass());

@@ -332,8 +332,9 @@ final readonly class MethodWriter
             return;
         }
         $isSoaked = preg_match(self::SOAK, substr($text, 0, $mention->at), $verb, PREG_OFFSET_CAPTURE) === 1;
+        $goes = $isSoaked ? self::SOAKED : self::SOAKING;
         if (
-            preg_match($isSoaked ? self::SOAKED : self::SOAKING, $text, $m, PREG_OFFSET_CAPTURE, $mention->end()) !== 1 ||
+            preg_match($goes, $text, $m, PREG_OFFSET_CAPTURE, $mention->end()) !== 1 ||
             preg_match('~[.!?;]~', substr($text, $mention->end(), $m[0][1] - $mention->end())) === 1
         ) {
             return;
