@@ -28,9 +28,6 @@ final readonly class MethodWriter
 
     private const SOAKED = '~,?\s+(?:(?:for\s+)?(?:about\s+)?[\d½¼][^.!?;]*?\b(?:min(?:ute)?s?|hours?|hrs?)\b|overnight\b)(?:[^.!?;]*?\b(?:mash|blend|blitz|pur[ée]e)\b(?:\s+(?:with\s+(?:an?\s+|the\s+)?fork|(?:un)?til\s+smooth))?)?~iu';
 
-    /** Grams in 100 g: nuts have more, and no dried fruit has. */
-    private const NUTS_FAT = 30.0;
-
     private const CRUSH = '~\b(?<verb>crush|blitz|bash|crumble|pulse|whizz|grind|process)\s+(?:up\s+)?(?:the\s+)?$~iu';
 
     private const SUGAR = '~\bsugar(?<kind>ed|s|y)?\b(?<tool>[\s-]+thermometer)?~iu';
@@ -322,10 +319,10 @@ final readonly class MethodWriter
     ): void {
         $isFruit = array_filter(
             $changed,
-            static fn (int $e): bool => $swap->exchanges[$e]->role === Role::Mixin &&
+            fn (int $e): bool => $swap->exchanges[$e]->role === Role::Mixin &&
                 array_filter(
                     $swap->exchanges[$e]->to,
-                    static fn (Part $p): bool => $p->food->per100->fat > self::NUTS_FAT,
+                    fn (Part $p): bool => $p->food->per100->fat > $this->constants->get('nuts-fat'),
                 ) !== [],
         );
         if ($isFruit === []) {
