@@ -26,11 +26,7 @@ final readonly class Trade
         }
         $kept = require $file;
 
-        return new self(
-            $stamp,
-            Tables::restored($kept['tables']),
-            new FoodNames($kept['foods'], $kept['ignored'], $kept['phrases'], $kept['decisive']),
-        );
+        return new self($stamp, Tables::restored($kept['tables']), new FoodNames(...$kept['names']));
     }
 
     public function kernel(Stock $stock = new Stock): Kernel
@@ -40,7 +36,8 @@ final readonly class Trade
 
     private static function stamp(string $folder): string
     {
-        $state = '';
+        // What is kept changes with its layout too.
+        $state = implode(array_keys(get_class_vars(FoodNames::class)));
         foreach (glob($folder.'/*.csv') ?: [] as $file) {
             $state .= basename($file).filemtime($file).filesize($file);
         }
@@ -51,14 +48,7 @@ final readonly class Trade
     private static function compile(string $folder, string $file): void
     {
         $tables = Tables::in($folder);
-        $names = FoodNames::compiled($tables);
-        $kept = [
-            'tables' => $tables->export(),
-            'foods' => $names->foods,
-            'ignored' => $names->ignored,
-            'phrases' => $names->phrases,
-            'decisive' => $names->decisive,
-        ];
+        $kept = ['tables' => $tables->export(), 'names' => get_object_vars(FoodNames::compiled($tables))];
         $temporary = (string) tempnam(dirname($file), 'new');
         file_put_contents($temporary, '<?php return '.var_export($kept, true).';');
         chmod($temporary, 0644);

@@ -229,6 +229,7 @@ final class Families
             }
             foreach (array_filter(explode('|', $row['words'])) as $word) {
                 $isThere =
+                    str_contains($text, $word) &&
                     preg_match('~(?<!\pL)'.preg_quote($word, '~').'(?!\pL)~u', $text, $m, PREG_OFFSET_CAPTURE) ===
                     1;
                 // Of the same word the family that knows more signs of itself is meant.

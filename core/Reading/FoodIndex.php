@@ -42,6 +42,7 @@ final class FoodIndex
         $this->names = $names->foods;
         $this->ignored = $names->ignored;
         $this->decisive = $names->decisive;
+        $this->shapes = $names->shapes;
         $this->phrases = $names->phrases === [] ? '' : '~\b(?:'.implode('|', $names->phrases).')\b~';
     }
 
@@ -68,8 +69,8 @@ final class FoodIndex
         return array_slice(array_keys($near), 0, $most);
     }
 
-    /** @var array<string, list<string>> names by first letter, words and letters */
-    private array $shapes = [];
+    /** @var array<string, list<string>> */
+    private array $shapes;
 
     /** Words that bakers cut short. */
     private const SHORT = ['choc' => 'chocolate', 'marg' => 'margarine'];
@@ -254,7 +255,7 @@ final class FoodIndex
         $count = count($words);
         $near = [];
         for ($other = $length - 2; $other <= $length + 2; $other++) {
-            foreach ($this->alike($wanted[0], $count, $other) as $name) {
+            foreach ($this->shapes[FoodNames::shape($wanted[0], $count, $other)] ?? [] as $name) {
                 $distance = $this->distance($words, explode(' ', $name));
                 if ($distance !== null) {
                     $near[$this->names[$name]] = min($near[$this->names[$name]] ?? 9, $distance);
@@ -265,19 +266,6 @@ final class FoodIndex
         $foods = array_keys($near);
 
         return new FoodMatch($foods[0] ?? null, false, array_slice($foods, 1));
-    }
-
-    /** @return list<string> names that begin so, of so many words and letters */
-    private function alike(string $first, int $words, int $length): array
-    {
-        if ($this->shapes === []) {
-            foreach (array_keys($this->names) as $name) {
-                $name = (string) $name;
-                $this->shapes[$name[0].substr_count($name, ' ').'-'.strlen($name)][] = $name;
-            }
-        }
-
-        return $this->shapes[$first.($words - 1)."-$length"] ?? [];
     }
 
     /**

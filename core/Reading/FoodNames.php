@@ -15,12 +15,14 @@ final readonly class FoodNames
      * @param  list<string>  $phrases  that change no food though a word of theirs would: "free range"
      * @param  array<string, string>  $decisive  word => "head", of which a thing is, or "state", which makes another
      *     of it
+     * @param  array<string, list<string>>  $shapes  the names by their first letter, words and letters
      */
     public function __construct(
         public array $foods,
         public array $ignored,
         public array $phrases,
         public array $decisive,
+        public array $shapes,
     ) {}
 
     public static function compiled(Tables $tables): self
@@ -54,7 +56,33 @@ final readonly class FoodNames
         }
         $isState = static fn (string $kind): bool => $kind === 'state';
 
-        return new self($foods, array_diff_key($ignored, array_filter($decisive, $isState)), $phrases, $decisive);
+        return new self(
+            $foods,
+            array_diff_key($ignored, array_filter($decisive, $isState)),
+            $phrases,
+            $decisive,
+            self::shaped(array_keys($foods)),
+        );
+    }
+
+    /** Names are alike only among those of one shape. */
+    public static function shape(string $first, int $words, int $letters): string
+    {
+        return "$first$words-$letters";
+    }
+
+    /**
+     * @param  list<int|string>  $names
+     * @return array<string, list<string>>
+     */
+    private static function shaped(array $names): array
+    {
+        $shapes = [];
+        foreach (array_map(strval(...), $names) as $name) {
+            $shapes[self::shape(substr($name, 0, 1), substr_count($name, ' ') + 1, strlen($name))][] = $name;
+        }
+
+        return $shapes;
     }
 
     /** @param  array<string, string>  $names  in normal form => food key: what a kitchen said before goes first */
@@ -62,6 +90,12 @@ final readonly class FoodNames
     {
         return $names === []
             ? $this
-            : new self([...$this->foods, ...$names], $this->ignored, $this->phrases, $this->decisive);
+            : new self(
+                [...$this->foods, ...$names],
+                $this->ignored,
+                $this->phrases,
+                $this->decisive,
+                array_merge_recursive($this->shapes, self::shaped(array_keys(array_diff_key($names, $this->foods)))),
+            );
     }
 }

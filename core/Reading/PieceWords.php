@@ -19,7 +19,7 @@ final readonly class PieceWords
     {
         $this->words = $tables->keyed('piece_words', 'word');
         $all = array_map(strval(...), array_keys($this->words + $tables->keyed('piece_words', 'one')));
-        usort($all, static fn (string $a, string $b): int => mb_strlen($b) <=> mb_strlen($a));
+        usort($all, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
         $this->any = implode(
             '|',
             array_map(static fn (string $w): string => str_replace('\-', '[\s-]', preg_quote($w, '~')), $all),
