@@ -39,6 +39,7 @@ use Aglyca\Core\Reading\UnreadableRecipe;
 use Aglyca\Core\Swap\Blend;
 use Aglyca\Core\Swap\Part;
 use Aglyca\Core\Swap\Swap;
+use Aglyca\Core\Swap\Wishes;
 use Aglyca\Core\Trial\Baked;
 use Aglyca\Core\Trial\BakeNotes;
 use Aglyca\Core\Trial\Change;
@@ -89,8 +90,9 @@ final class Kernel
     /** @throws UnreadableRecipe */
     public function account(Brief $brief): Account
     {
-        $written = $this->written($brief, $this->read($brief));
-        $families = $this->core->swapper->familiesOf($written, $brief->wishes);
+        $recipe = $this->read($brief);
+        $written = $this->written($brief, $recipe);
+        $families = $this->core->swapper->familiesOf($written, $this->wished($brief, $recipe));
 
         return $this->core->accountant->count($this->laidOut($written, $brief->portions, $families));
     }
@@ -101,12 +103,13 @@ final class Kernel
         $recipe = $this->read($brief);
         $pan = $this->panChange($brief, $recipe);
         $written = $this->written($brief, $recipe);
-        $families = $this->core->swapper->familiesOf($written, $brief->wishes);
+        $wishes = $this->wished($brief, $recipe);
+        $families = $this->core->swapper->familiesOf($written, $wishes);
         // The swap is of all that is mixed; where it goes is the account's business.
         $before = $written->cutInto($this->laidOut($written, $brief->portions, $families)->pieces);
         $swap = $this->core->swapper->swap(
             $before,
-            $brief->wishes,
+            $wishes,
             OvenPlan::asWritten($recipe->steps, $this->core->ovens),
             $pan,
         );
@@ -400,6 +403,14 @@ final class Kernel
             : $formula;
     }
 
+    /** What a title says that a dessert is free of is as good as asked for. */
+    private function wished(Brief $brief, Recipe $recipe): Wishes
+    {
+        $free = array_merge(...array_values($this->core->freeWords->in($recipe->title)));
+
+        return $brief->wishes->but(without: array_values(array_unique([...$brief->wishes->without, ...$free])));
+    }
+
     /** Neither the text nor the baker says how many pieces it makes. */
     private static function isYieldAssumed(Brief $brief, Recipe $recipe): bool
     {
@@ -453,18 +464,30 @@ final class Kernel
     /** @return list<Warning> */
     private function assumed(Brief $brief, Recipe $recipe, Swap $swap): array
     {
-        return self::isYieldAssumed($brief, $recipe)
-            ? [
-                new Warning(
-                    'yield-assumed',
-                    sprintf(
-                        'The recipe does not say how many pieces it makes: %d of about %.0f g each are assumed. Say how many, and the figures follow.',
-                        $swap->before->pieces,
-                        ($swap->before->mass() * (1 - $swap->family()->bakeLoss)) / $swap->before->pieces,
-                    ),
+        $warnings = [];
+        if (self::isYieldAssumed($brief, $recipe)) {
+            $warnings[] = new Warning(
+                'yield-assumed',
+                sprintf(
+                    'The recipe does not say how many pieces it makes: %d of about %.0f g each are assumed. Say how many, and the figures follow.',
+                    $swap->before->pieces,
+                    ($swap->before->mass() * (1 - $swap->family()->bakeLoss)) / $swap->before->pieces,
                 ),
-            ]
-            : [];
+            );
+        }
+        $free = $this->core->freeWords->in($recipe->title);
+        if ($free !== []) {
+            $warnings[] = new Warning(
+                'free-by-title',
+                sprintf(
+                    'The title says %s: nothing with %s is put in. Change the title to have it otherwise.',
+                    implode(' and ', array_keys($free)),
+                    implode(' or ', array_unique(array_merge(...array_values($free)))),
+                ),
+            );
+        }
+
+        return $warnings;
     }
 
     /** @return list<Warning> */

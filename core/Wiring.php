@@ -47,6 +47,7 @@ use Aglyca\Core\Quantity\UnitTable;
 use Aglyca\Core\Reading\AmountParser;
 use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Reading\FoodNames;
+use Aglyca\Core\Reading\FreeWords;
 use Aglyca\Core\Reading\Heats;
 use Aglyca\Core\Reading\Lexer;
 use Aglyca\Core\Reading\LineReader;
@@ -157,6 +158,8 @@ final readonly class Wiring
 
     public StepCorrector $corrector;
 
+    public FreeWords $freeWords;
+
     public Snapper $snapper;
 
     public KitchenMeasure $measures;
@@ -230,6 +233,7 @@ final readonly class Wiring
             new Extras($tables, $this->constants),
             $this->constants,
         );
+        $this->freeWords = new FreeWords($tables);
         $this->corrector = new StepCorrector($this->steps);
         $this->tasks = new TaskMaker(
             new Clauses($actions, $this->steps),

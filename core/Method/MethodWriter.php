@@ -67,6 +67,7 @@ final readonly class MethodWriter
             $this->leftOver($swap, $rewriting, $i, $operation);
             $this->keeping($swap, $rewriting, $i, $operation);
         }
+        $this->eggs($swap, $rewriting, $operations, $exchangeOf, $redirected, $taken);
         $this->latecomers->place($swap, $rewriting, $operations, $redirected, $taken);
 
         return $rewriting;
@@ -102,11 +103,9 @@ final readonly class MethodWriter
                     if ($p->food->key === 'baking-powder' && $this->isWetted($swap, $operations, $exchange)) {
                         return false;
                     }
-                    $isOther = $p->food->role !== $exchange->role && in_array($p->food->role, [Role::Egg], true);
 
-                    return ! $isOther ||
-                        $this->mentionOf($swap, $operations, $p->food->role, $exchange->component, $exchangeOf) ===
-                            null;
+                    return ! self::isEggBeside($exchange, $p) ||
+                        $this->withEgg($swap, $operations, $exchange->component, $exchangeOf) === null;
                 }),
             );
         }
@@ -135,25 +134,65 @@ final readonly class MethodWriter
         return false;
     }
 
+    private static function isEggBeside(Exchange $exchange, Part $part): bool
+    {
+        return $part->food->role === Role::Egg && $exchange->role !== Role::Egg;
+    }
+
     /**
+     * Where an egg that came for the flour goes in: with the eggs, else with what is wet, else with the fat.
+     *
      * @param  list<Operation>  $operations
      * @param  array<int, int>  $exchangeOf
+     * @return ?array{int, Mention, Role} operation, what is named in it, and of which role
      */
-    private function mentionOf(Swap $swap, array $operations, Role $role, int $component, array $exchangeOf): ?int
+    private function withEgg(Swap $swap, array $operations, int $component, array $exchangeOf): ?array
     {
-        foreach ($operations as $i => $operation) {
-            foreach ($operation->doses() as $dose) {
-                if (
-                    $swap->before->doses[$dose]->food?->role === $role &&
-                    $swap->before->doses[$dose]->component === $component &&
-                    isset($exchangeOf[$dose])
-                ) {
-                    return $i;
+        foreach ([Role::Egg, Role::Wet, Role::Fat] as $role) {
+            foreach ($operations as $i => $operation) {
+                foreach ($operation->mentions as $mention) {
+                    foreach ($mention->isMixture ? [] : $mention->doses as $d) {
+                        $dose = $swap->before->doses[$d];
+                        if ($dose->food?->role === $role && $dose->component === $component && isset($exchangeOf[$d])) {
+                            return [$i, $mention, $role];
+                        }
+                    }
                 }
             }
         }
 
         return null;
+    }
+
+    /**
+     * @param  list<Operation>  $operations
+     * @param  array<int, int>  $exchangeOf
+     * @param  array<int, list<Part>>  $own
+     * @param  array<string, true>  $taken
+     */
+    private function eggs(
+        Swap $swap,
+        Rewriting $rewriting,
+        array $operations,
+        array $exchangeOf,
+        array $own,
+        array &$taken,
+    ): void {
+        foreach ($swap->exchanges as $e => $exchange) {
+            foreach ($exchange->changed ? $exchange->to : [] as $p => $part) {
+                $with = self::isEggBeside($exchange, $part) && ! in_array($part, $own[$e], true)
+                    ? $this->withEgg($swap, $operations, $exchange->component, $exchangeOf)
+                    : null;
+                if ($with !== null && ! isset($taken["e$e-$p"])) {
+                    [$i, $mention, $role] = $with;
+                    $taken["e$e-$p"] = true;
+                    $rewriting->uses[$i][] = new StepUse($part->food, $part->grams);
+                    if ($role !== Role::Egg && ! $mention->isGroup) {
+                        $rewriting->edit($i, $mention->end(), 0, ' (now with '.NewNames::name($part->food).')');
+                    }
+                }
+            }
+        }
     }
 
     /**
@@ -261,9 +300,30 @@ final readonly class MethodWriter
             $i,
             $operation->step->text,
             $mention,
-            $this->inList($operation->step->text, $mention, array_values(array_filter($words))),
+            $this->inList(
+                $operation->step->text,
+                $mention,
+                $this->besides($swap, $operation, $mention, array_values(array_filter($words))),
+            ),
         );
         $this->unsoaked($swap, $rewriting, $i, $operation->step->text, $mention, $changed);
+    }
+
+    /**
+     * Pecans that came for the raisins of a sentence that has pecans already are more pecans.
+     *
+     * @param  list<string>  $words
+     * @return list<string>
+     */
+    private function besides(Swap $swap, Operation $operation, Mention $mention, array $words): array
+    {
+        $there = [];
+        foreach (array_diff($operation->ofSentence($mention), $mention->doses) as $d) {
+            $food = $swap->before->doses[$d]->food;
+            $there[] = $food?->role === Role::Mixin ? NewNames::name($food) : '';
+        }
+
+        return count($words) === 1 && in_array($words[0], $there, true) ? ["more $words[0]"] : $words;
     }
 
     /** Crumbs that were made first are not crushed again. */
@@ -522,7 +582,8 @@ final readonly class MethodWriter
                     in_array($part, NewNames::added($swap->before, $exchange), true);
                 if (
                     ! isset($taken["e$e-$p"]) &&
-                    (! $isNew || in_array($part, $own[$e], true) || $part->food->role === Role::Egg)
+                    (! $isNew || in_array($part, $own[$e], true)) &&
+                    ! (self::isEggBeside($exchange, $part) && ! in_array($part, $own[$e], true))
                 ) {
                     $taken["e$e-$p"] = true;
                     $rewriting->uses[$i][] = new StepUse($part->food, $part->grams);

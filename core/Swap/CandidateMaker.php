@@ -339,8 +339,16 @@ final readonly class CandidateMaker
         }
         $variables = [];
         $purposes = [];
+        $hasEggs = $sorting->hasEggs || $this->isGivenEggs($formula, $family, $wishes);
         foreach ($this->schools->parts($this->school($wishes)) as $row) {
-            if (in_array($row['when'], ['always', $sorting->hasEggs ? 'with-eggs' : 'without-eggs'], true)) {
+            $food = $this->allowed($this->larder->get($row['food']), $wishes);
+            if (
+                $food !== null &&
+                ! isset($variables[$food->key]) &&
+                in_array($row['when'], ['always', $hasEggs ? 'with-eggs' : 'without-eggs'], true) &&
+                // What holds a crumb has none to hold in what is rolled raw.
+                ($row['when'] !== 'without-eggs' || $family->minutes > 0)
+            ) {
                 $purpose = match ($row['food']) {
                     'egg' => Purpose::Egg,
                     'water' => Purpose::Water,
@@ -348,12 +356,13 @@ final readonly class CandidateMaker
                 };
                 $usual = $flour / 100 * (float) $row['grams_per_100g_flour'];
                 $most = $this->most($purpose, $flour, $family);
-                $variables[] = new Offer($this->larder->get($row['food']), $purpose, $most, $usual, 0.0, $row['why']);
+                $variables[$food->key] = new Offer($food, $purpose, $most, $usual, 0.0, $row['why']);
                 $purposes[] = $purpose;
             }
         }
+        $variables = array_values($variables);
         array_push($variables, ...$this->doughParts($family, $flour, $wishes));
-        if (! in_array(Purpose::Egg, $purposes, true) && $sorting->hasEggs) {
+        if (! in_array(Purpose::Egg, $purposes, true) && $hasEggs) {
             $variables[] = new Offer(
                 $this->larder->get('egg'), Purpose::Egg, $this->most(Purpose::Egg, $flour, $family), 0.0,
                 $this->constants->get('egg-cost'), 'holds the crumb',
@@ -370,6 +379,19 @@ final readonly class CandidateMaker
     }
 
     /**
+     * Without gluten a family may not hold without an egg that its wheat form did without: who uses milk or cream is
+     * not taken to shun eggs.
+     */
+    private function isGivenEggs(Formula $formula, Family $family, Wishes $wishes): bool
+    {
+        $isOfAnimals = static fn (Dose $dose): bool => array_intersect($dose->food->allergens ?? [], ['milk', 'egg']) !== [];
+
+        return in_array('egg', array_column($this->schools->partsOf($family->key), 'food'), true)
+            && $this->allows($this->larder->get('egg'), $wishes)
+            && array_filter($formula->doses, $isOfAnimals) !== [];
+    }
+
+    /**
      * What a kind of dough needs beside its flours; what may not be in it makes room for what stands instead.
      *
      * @return list<Offer>
@@ -379,7 +401,7 @@ final readonly class CandidateMaker
         $offers = [];
         foreach ($this->schools->partsOf($family->key) as $row) {
             $isInstead = $row['instead_of'] !== '' && $this->allows($this->larder->get($row['instead_of']), $wishes);
-            if (! $isInstead) {
+            if (! $isInstead && $row['food'] !== 'egg') {
                 $grams = ($flour / 100) * (float) $row['grams_per_100g_flour'];
                 $offers[] = new Offer(
                     $this->larder->get($row['food']),
@@ -448,32 +470,38 @@ final readonly class CandidateMaker
     }
 
     /**
-     * Water of the recipe's own may go down by half where the starch that bound it went.
+     * Water of the recipe's own may go down by half where the starch that bound it went; of a dough that nothing but
+     * cream wets, the cream may.
      *
      * @return list<Offer>
      */
     private function liquids(Formula $formula, Sorting $sorting): array
     {
+        if ($sorting->flours === []) {
+            return [];
+        }
         $most = $this->constants->get('liquid-cut-most');
+        $wet = fn (string $least): array => array_filter(
+            $sorting->kept,
+            fn (int $i): bool => $formula->doses[$i]->mass() > 0 &&
+                $formula->doses[$i]->food !== null &&
+                $this->isWetting($formula->doses[$i]->food, $this->constants->get($least)),
+        );
         $offers = [];
-        foreach ($sorting->flours === [] ? [] : $sorting->kept as $i) {
+        foreach ($wet('plain-liquid-water') ?: $wet('cream-water') as $i) {
             $dose = $formula->doses[$i];
-            if ($dose->food !== null && $dose->mass() > 0 && $this->isPlainLiquid($dose->food)) {
-                $offers[] = new Offer(
-                    $dose->food, Purpose::Liquid, $dose->mass() * $most, $dose->mass() * $most, 0.0,
-                    'the starch that bound it went', base: $dose->mass() * (1 - $most), dose: $i,
-                );
-            }
+            $offers[] = new Offer(
+                $dose->known(), Purpose::Liquid, $dose->mass() * $most, $dose->mass() * $most, 0.0,
+                'the starch that bound it went', base: $dose->mass() * (1 - $most), dose: $i,
+            );
         }
 
         return $offers;
     }
 
-    private function isPlainLiquid(Food $food): bool
+    private function isWetting(Food $food, float $least): bool
     {
-        return $food->role === Role::Wet &&
-            $food->isLiquid() &&
-            $food->per100->water > $this->constants->get('plain-liquid-water');
+        return $food->role === Role::Wet && $food->isLiquid() && $food->per100->water > $least;
     }
 
     /**
