@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aglyca\Core\Forecast;
 
 use Aglyca\Core\Formula\Dose;
+use Aglyca\Core\Formula\Soaking;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Larder;
@@ -56,6 +57,10 @@ final class Assayer
         foreach ($doses as $dose) {
             if ($dose->food !== null && $dose->mass() > 0) {
                 $sum = $sum->plus($this->gram($dose->food), $dose->mass());
+                if ($dose->soaking === Soaking::Fruit) {
+                    $drunk = $this->constants->get('soaked-thirst');
+                    $sum = $sum->plus(new Traits(thirst: $drunk), $dose->mass());
+                }
             }
         }
 

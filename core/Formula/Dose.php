@@ -13,6 +13,8 @@ use LogicException;
 final readonly class Dose
 {
     /**
+     * A record: what a line says, and what the method does with it.
+     *
      * @param  list<Flag>  $flags
      * @param  list<string>  $possibleAllergens  of what it may be, where its food is guessed or not known
      * @param  float  $used  the share of it that is eaten; the rest stays on the board, in the tin or for another day
@@ -26,6 +28,7 @@ final readonly class Dose
         public string $key = '',
         public float $used = 1.0,
         public array $possibleAllergens = [],
+        public Soaking $soaking = Soaking::None,
     ) {}
 
     public function mass(): float
@@ -65,6 +68,7 @@ final readonly class Dose
             $this->key,
             $share,
             $this->possibleAllergens,
+            $this->soaking,
         );
     }
 
@@ -79,6 +83,22 @@ final readonly class Dose
             $this->key,
             $this->used,
             $this->possibleAllergens,
+            $this->soaking,
+        );
+    }
+
+    public function soaking(Soaking $soaking): self
+    {
+        return new self(
+            $this->text,
+            $this->food,
+            $this->grams,
+            $this->component,
+            $this->flags,
+            $this->key,
+            $this->used,
+            $this->possibleAllergens,
+            $soaking,
         );
     }
 }

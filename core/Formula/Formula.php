@@ -61,6 +61,10 @@ final readonly class Formula
             $recipe->lines,
         );
 
+        foreach (Soaking::in($doses, $recipe->steps) as $i => $soaking) {
+            $doses[$i] = $doses[$i]->soaking($soaking);
+        }
+
         return self::of(
             $recipe->title, $recipe->components, $doses, $pieces ?? $recipe->pieces ?? 1, Making::of($recipe->steps),
         );

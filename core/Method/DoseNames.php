@@ -185,7 +185,8 @@ final readonly class DoseNames
     {
         $food = $this->formula->doses[$dose]->food;
 
-        return Signs::isFruit($this->formula->doses[$dose], $this->constants) ||
+        // Jam is made of fruit and is none.
+        return (Signs::isFruit($this->formula->doses[$dose], $this->constants) && $food?->role !== Role::Sweet) ||
             ($food?->role === Role::Mixin &&
                 in_array($food->texture, [Texture::Whole, Texture::Chopped], true) &&
                 $food->per100->sugars > $this->constants->get('sugar-food') &&

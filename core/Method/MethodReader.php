@@ -51,7 +51,7 @@ final readonly class MethodReader
     private const FOR_TOP = '~\b(?:sprinkl|dust|roll|coat|finish|decorat|top)~iu';
 
     /** A sentence behind others that makes something, up to what goes in. */
-    private const MAKES_NEXT = '~[.!?;]\s+(?:(?:then|meanwhile|next|now)\s+)?(?:mix|boil|whisk|whip|heat|melt|combine|warm|simmer|dissolve|make)\b[^.!?;]{0,60}$~iu';
+    private const MAKES_NEXT = '~[.!?;]\s+(?:(?:then|meanwhile|next|now)\s+)?(?:mix|boil|whisk|whip|heat|melt|combine|warm|simmer|dissolve|make)\b(?!\s+(?:in|into|through|back|it|them)\b)[^.!?;]{0,60}$~iu';
 
     /** A whole part made in a word: "mix the icing", "knead a soft dough". */
     private const WHOLE = '~\b(?:mix|make|prepare|combine|beat|whisk|blend|stir|knead|simmer|bring)\s+(?:up\s+|together\s+)?(?:the\s+|an?\s+|your\s+)?(?:\pL+\s+){0,2}?(?<part>%s)\b(?!\s*(?:ingredients|mixture))~iu';
@@ -220,6 +220,7 @@ final readonly class MethodReader
                 $isLoose =
                     $isTwo ||
                     ($length > 1 &&
+                        ! $this->foods->isName(implode(' ', $phrase)) &&
                         ($this->foods->isIgnored($phrase[0]) || $this->foods->isIgnored($phrase[$length - 1])));
                 if ($isLoose || preg_match('~[.,;:()]~', $between) === 1 || in_array('', $phrase, true)) {
                     continue;

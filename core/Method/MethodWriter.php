@@ -28,6 +28,12 @@ final readonly class MethodWriter
 
     private const SOAKED = '~,?\s+(?:(?:for\s+)?(?:about\s+)?[\d½¼][^.!?;]*?\b(?:min(?:ute)?s?|hours?|hrs?)\b|overnight\b)(?:[^.!?;]*?\b(?:mash|blend|blitz|pur[ée]e)\b(?:\s+(?:with\s+(?:an?\s+|the\s+)?fork|(?:un)?til\s+smooth))?)?~iu';
 
+    private const SIEVED = 'Shake the xanthan gum in from a sieve while you whisk, or rub it through a little of the sweetener first: dropped into water it clumps.';
+
+    private const MASH = '~\b(?<verb>(?:peel\s+and\s+)?(?:mash|pur[ée]e|crush))\s+(?:up\s+)?(?:the\s+|your\s+)?(?:(?:ripe|very\s+ripe|peeled|soft)\s+)*$~iu';
+
+    private const STIRRED = '~\b(?:stir|fold|beat|mix)\b.*\b(?:in|into|through|with)\b|\bback\b~iu';
+
     private const CRUSH = '~\b(?<verb>crush|blitz|bash|crumble|pulse|whizz|grind|process)\s+(?:up\s+)?(?:the\s+)?$~iu';
 
     private const SUGAR = '~\bsugar(?<kind>ed|s|y)?\b(?<tool>[\s-]+thermometer)?~iu';
@@ -307,6 +313,64 @@ final readonly class MethodWriter
             ),
         );
         $this->unsoaked($swap, $rewriting, $i, $operation->step->text, $mention, $changed);
+        $this->unmashed($swap, $rewriting, $i, $operation->step->text, $mention, $changed);
+        $this->sieved($swap, $rewriting, $i, $operation, $mention, $changed);
+    }
+
+    /**
+     * Starch is slaked in a little water; gum clumps there.
+     *
+     * @param  list<int>  $changed
+     */
+    private function sieved(
+        Swap $swap,
+        Rewriting $rewriting,
+        int $i,
+        Operation $operation,
+        Mention $mention,
+        array $changed,
+    ): void {
+        $to = array_merge([], ...array_map(static fn (int $e): array => $swap->exchanges[$e]->to, $changed));
+        $with = array_map(
+            static fn (int $d): ?Role => $swap->before->doses[$d]->food?->role,
+            array_diff($operation->ofSentence($mention), $mention->doses),
+        );
+        if (
+            count($to) === 1 &&
+            $to[0]->food->key === 'xanthan' &&
+            $with !== [] &&
+            array_diff(array_map(static fn (?Role $r): string => $r->value ?? '', $with), [Role::Wet->value]) === [] &&
+            ! str_contains(implode(' ', $rewriting->before[$i] ?? []), self::SIEVED)
+        ) {
+            $rewriting->before[$i][] = self::SIEVED;
+        }
+    }
+
+    /**
+     * A purée that came for fruit needs no mashing: "mash the bananas".
+     *
+     * @param  list<int>  $changed
+     */
+    private function unmashed(
+        Swap $swap,
+        Rewriting $rewriting,
+        int $i,
+        string $text,
+        Mention $mention,
+        array $changed,
+    ): void {
+        $isPuree = array_filter(
+            $changed,
+            static fn (int $e): bool => count($swap->exchanges[$e]->to) > 0 &&
+                $swap->exchanges[$e]->to[0]->food->texture === Texture::Paste,
+        ) !== [];
+        if (
+            $isPuree &&
+            preg_match(self::MASH, substr($text, 0, $mention->at), $m, PREG_OFFSET_CAPTURE) === 1
+        ) {
+            $isCapital = $m['verb'][0] !== mb_strtolower($m['verb'][0]);
+            $rewriting->edit($i, $m['verb'][1], strlen($m['verb'][0]), $isCapital ? 'Take' : 'take');
+        }
     }
 
     /**
@@ -386,6 +450,11 @@ final readonly class MethodWriter
                 ) !== [],
         );
         if ($isFruit === []) {
+            return;
+        }
+        $lead = preg_split('~[.!?;]~', substr($text, 0, $mention->at)) ?: [''];
+        if (preg_match(self::STIRRED, (string) end($lead)) === 1) {
+            // "Stir back in with the raisins, cook 2 minutes more": all of it cooks.
             return;
         }
         $isSoaked = preg_match(self::SOAK, substr($text, 0, $mention->at), $verb, PREG_OFFSET_CAPTURE) === 1;

@@ -83,6 +83,12 @@ final class NewNames
             static fn (string $n): bool => str_ends_with($n, 'flour') || str_ends_with($n, 'meal'),
         );
         if ($exchange->role === Role::Body && count($parts) > 1) {
+            $bodies = array_values(array_filter($parts, static fn (Part $p): bool => $p->food->role !== Role::Binder));
+            if ($flours === [] && count($bodies) === 1) {
+                // Grains with the gum that makes them creamy are still the grains.
+                return self::name($bodies[0]->food);
+            }
+
             return $flours === [] ? 'dry mix' : (count($flours) > 1 ? 'flours' : 'flour mix');
         }
 

@@ -10,6 +10,7 @@ use Aglyca\Core\Forecast\Traits;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Formula\Making;
+use Aglyca\Core\Formula\Soaking;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Larder;
@@ -39,6 +40,7 @@ final readonly class CandidateMaker
                 $this->water($formula, $sorting->component),
                 $this->isSet($formula, $sorting->component),
                 $formula->making,
+                $this->mainForm($formula, $sorting),
             );
         }
         $waters = $this->waters($formula, $sorting, $wishes);
@@ -202,6 +204,17 @@ final readonly class CandidateMaker
         return false;
     }
 
+    /** Of the sugars of a part the one that sweetens most: what sweetens its fruit comes out of the same bag. */
+    private function mainForm(Formula $formula, Sorting $sorting): SugarForm
+    {
+        $sweetness = array_filter(
+            array_map(fn (array $lines): float => $this->sweetnessOf($formula, $lines), $sorting->sugars),
+        );
+        arsort($sweetness);
+
+        return SugarForm::tryFrom((string) array_key_first($sweetness)) ?? SugarForm::Granulated;
+    }
+
     /** Grams of water in a part of the dessert as written, which a gum has to hold. */
     private function water(Formula $formula, int $component): float
     {
@@ -224,12 +237,13 @@ final readonly class CandidateMaker
         float $water,
         bool $isSet,
         Making $making,
+        SugarForm $form,
     ): array {
         $parts = [];
         foreach ($this->schools->insteadOfLine($dose, $making, $wishes->without) as $row) {
             $grams = $dose->mass() * (float) $row['ratio'];
             if ($row['to'] === '~sweet') {
-                foreach ($this->sweeteners($grams * $wishes->sweetness, SugarForm::Granulated, $wishes) as $offer) {
+                foreach ($this->sweeteners($grams * $wishes->sweetness, $form, $wishes) as $offer) {
                     $grams = $offer->practice;
                     if ($this->allows($offer->food, $wishes) && $grams > 0) {
                         $parts[] = $this->part(
@@ -480,7 +494,12 @@ final readonly class CandidateMaker
         if ($sorting->flours === []) {
             return [];
         }
-        $most = $this->constants->get('liquid-cut-most');
+        $usual = $this->constants->get('liquid-cut-most');
+        // What dried fruit was soaked in went into the fruit: it may go with it.
+        $isFruitGone = array_filter(
+            $sorting->singles,
+            static fn (int $i): bool => $formula->doses[$i]->soaking === Soaking::Fruit,
+        ) !== [];
         $wet = fn (string $least): array => array_filter(
             $sorting->kept,
             fn (int $i): bool => $formula->doses[$i]->mass() > 0 &&
@@ -490,9 +509,11 @@ final readonly class CandidateMaker
         $offers = [];
         foreach ($wet('plain-liquid-water') ?: $wet('cream-water') as $i) {
             $dose = $formula->doses[$i];
+            $isSoak = $isFruitGone && $dose->soaking === Soaking::Liquid;
+            $most = $isSoak ? $this->constants->get('soak-cut-most') : $usual;
             $offers[] = new Offer(
                 $dose->known(), Purpose::Liquid, $dose->mass() * $most, $dose->mass() * $most, 0.0,
-                'the starch that bound it went', base: $dose->mass() * (1 - $most), dose: $i,
+                $isSoak ? 'the fruit that drank it went' : 'the starch that bound it went', base: $dose->mass() * (1 - $most), dose: $i,
             );
         }
 

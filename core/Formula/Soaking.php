@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Formula;
+
+use Aglyca\Core\Larder\Food;
+use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Reading\FoodIndex;
+use Aglyca\Core\Reading\Step;
+
+/** Dried fruit that the method soaks or boils, and what it drinks of: the one goes with the other. */
+enum Soaking
+{
+    case None;
+    case Fruit;
+    case Liquid;
+
+    private const SOAKS = '~\b(?:soak|steep|macerat|plump|swell|simmer|boil|bring|stew)\w*\b|\bpour\w*\b.*\bover\b|\bcover\w*\b.*\bwith\b~iu';
+
+    /** g in 100 g: what is drier, sweeter and leaner than this is dried fruit. */
+    private const DRIED = ['water' => 35.0, 'sugars' => 35.0, 'fat' => 6.0];
+
+    /** Words that name no food by themselves. */
+    private const NONE = ['boiling', 'hot', 'cold', 'warm', 'strong', 'dried', 'chopped', 'fresh', 'soft', 'pitted', 'the', 'of', 'and', 'for', 'in'];
+
+    /**
+     * @param  list<Dose>  $doses
+     * @param  list<Step>  $steps
+     * @return array<int, self> by dose; those that have no part in it are missing
+     */
+    public static function in(array $doses, array $steps): array
+    {
+        $kinds = array_filter(
+            array_map(static fn (Dose $d): self => $d->food === null ? self::None : self::kind($d->food), $doses),
+            static fn (self $kind): bool => $kind !== self::None,
+        );
+        if (! in_array(self::Fruit, $kinds, true) || ! in_array(self::Liquid, $kinds, true)) {
+            return [];
+        }
+        foreach ($steps as $step) {
+            $before = [];
+            foreach (preg_split('~(?<=[.!?;])\s+~u', $step->text) ?: [] as $sentence) {
+                $words = FoodIndex::words($sentence);
+                if (preg_match(self::SOAKS, $sentence) === 1) {
+                    $found = self::named($doses, $kinds, [...$before, ...$words]);
+                    if (in_array(self::Fruit, $found, true) && in_array(self::Liquid, $found, true)) {
+                        return $found;
+                    }
+                }
+                $before = $words;
+            }
+        }
+
+        return [];
+    }
+
+    /**
+     * @param  list<Dose>  $doses
+     * @param  array<int, self>  $kinds
+     * @param  list<string>  $words
+     * @return array<int, self>
+     */
+    private static function named(array $doses, array $kinds, array $words): array
+    {
+        return array_filter(
+            $kinds,
+            static fn (int $i): bool => array_intersect(
+                array_diff(FoodIndex::words($doses[$i]->text.' '.$doses[$i]->food?->name), self::NONE),
+                $words,
+            ) !== [],
+            ARRAY_FILTER_USE_KEY,
+        );
+    }
+
+    private static function kind(Food $food): self
+    {
+        $n = $food->per100;
+
+        return match (true) {
+            $food->role === Role::Mixin &&
+                $n->water <= self::DRIED['water'] &&
+                $n->sugars >= self::DRIED['sugars'] &&
+                $n->fat <= self::DRIED['fat'] => self::Fruit,
+            $food->role === Role::Wet && $food->isLiquid() => self::Liquid,
+            default => self::None,
+        };
+    }
+}
