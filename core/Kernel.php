@@ -551,6 +551,10 @@ final class Kernel
                 $bands[$row] = new Bounds($band->low, $band->high);
             }
         }
+        if (! self::isFloured($swap)) {
+            // Without a dough there is nothing to be moist or to hold: the programme has no such rows then either.
+            unset($bands['moisture'], $bands['structure']);
+        }
         $sweet = $family->band('sweetness');
         $bands['sweetness'] = new Bounds(
             $sweet->low * $swap->wishes->sweetness,
@@ -568,5 +572,21 @@ final class Kernel
             Solubility::at($family, $this->core->constants),
             ($swap->wishes->kitchen->bodyMass ?? $usual) / $usual,
         );
+    }
+
+    /** Whether the part that the dessert is made of has flour that was swapped. */
+    private static function isFloured(Swap $swap): bool
+    {
+        $main = $swap->before->heaviest();
+        foreach ($swap->exchanges as $exchange) {
+            $isBody = $exchange->component === $main && $exchange->changed && $exchange->role === Role::Body;
+            foreach ($isBody ? $exchange->to : [] as $part) {
+                if ($part->food->role === Role::Body) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 }

@@ -8,11 +8,13 @@ use Aglyca\Core\Family\OvenPlan;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Quantity\Duration;
 use Aglyca\Core\Quantity\Temperature;
 use Aglyca\Core\Reading\Heat;
 use Aglyca\Core\Reading\Step;
 use Aglyca\Core\Reading\Timing;
+use Aglyca\Core\Swap\Part;
 use Aglyca\Core\Swap\Swap;
 
 /** Rewrites the method for the swapped dessert: heats, times, rests and cooling. */
@@ -43,7 +45,7 @@ final readonly class BakePlanner
         }
         $oven = $swap->oven;
         $isBaked = $swap->before->making->isBaked;
-        [$steps, $restAt] = $this->parted($steps, $isBaked ? $oven->restMinutes : 0);
+        [$steps, $restAt] = $this->parted($steps, $isBaked ? $oven->restMinutes : 0, $this->floured($swap, $steps));
         $operations = $this->reader->read($swap->before, $steps);
         $rewriting = $this->writer->write($swap, $operations);
         $extra = $this->extras->of($swap, $operations);
@@ -174,11 +176,12 @@ final readonly class BakePlanner
      * The steps, where the mix has to wait parted at the oven's door, and before which of them it waits.
      *
      * @param  list<Step>  $steps
+     * @param  int  $floured  before this step there is no dough that could drink
      * @return array{list<Step>, ?int}
      */
-    private function parted(array $steps, int $minutes): array
+    private function parted(array $steps, int $minutes, int $floured): array
     {
-        foreach ($minutes === 0 ? [] : $steps as $i => $step) {
+        foreach ($minutes === 0 ? [] : array_slice($steps, $floured, null, true) as $i => $step) {
             if ($this->rests($step, $minutes)) {
                 return [$steps, null];
             }
@@ -195,6 +198,30 @@ final readonly class BakePlanner
         }
 
         return [$steps, null];
+    }
+
+    /**
+     * The first step that takes flour; 0 where it is baked but once, or none does.
+     *
+     * @param  list<Step>  $steps
+     */
+    private function floured(Swap $swap, array $steps): int
+    {
+        if (count(array_filter($steps, static fn (Step $s): bool => $s->isBake && $s->times !== [])) < 2) {
+            return 0;
+        }
+        $flours = [];
+        foreach ($swap->exchanges as $exchange) {
+            $isFlour = array_filter($exchange->to, static fn (Part $p): bool => $p->food->role === Role::Body) !== [];
+            $flours = [...$flours, ...$isFlour && $exchange->changed ? $exchange->from : []];
+        }
+        foreach ($this->reader->read($swap->before, $steps) as $i => $operation) {
+            if (array_intersect($operation->doses(), $flours) !== []) {
+                return $i;
+            }
+        }
+
+        return 0;
     }
 
     /** Whether a step lets it stand anyway. */

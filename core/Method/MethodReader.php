@@ -68,6 +68,7 @@ final readonly class MethodReader
     {
         $names = new DoseNames($formula, $this->foods, $this->constants);
         $found = array_map(fn (Step $s): array => $this->found($names, $s->text), $steps);
+        $named = array_merge([], ...array_map(static fn (array $f): array => $f[2], array_merge([], ...$found)));
         $operations = [];
         $component = null;
         $seen = [];
@@ -77,11 +78,11 @@ final readonly class MethodReader
             foreach ($found[$i] as [$at, $length, $doses, $isPlural, $isMixture]) {
                 if (preg_match('~^(?:fruits?|nuts)$~iu', substr($step->text, $at, $length)) === 1) {
                     // "The fruit and peel": the peel is named by itself.
-                    $named = array_merge(
+                    $others = array_merge(
                         [],
                         ...array_map(static fn (array $f): array => $f[0] === $at ? [] : $f[2], $found[$i]),
                     );
-                    $doses = array_values(array_diff($doses, $named)) ?: $doses;
+                    $doses = array_values(array_diff($doses, $others)) ?: $doses;
                 }
                 $chosen = $isMixture
                     ? $this->known($doses, $seen)
@@ -113,7 +114,7 @@ final readonly class MethodReader
                 $mentions[] = $group;
                 $seen = [...$seen, ...$group->doses];
             }
-            foreach ($this->groups($formula, $step->text, $component, $seen, $mentions) as $group) {
+            foreach ($this->groups($formula, $step->text, $component, $seen, $named) as $group) {
                 $mentions[] = $group;
                 $seen = [...$seen, ...$group->doses];
             }
@@ -220,7 +221,8 @@ final readonly class MethodReader
                 $isLoose =
                     $isTwo ||
                     ($length > 1 &&
-                        ! $this->foods->isName(implode(' ', $phrase)) &&
+                        (preg_match(self::VERB_BEFORE, substr($text, 0, $at)) === 1 ||
+                            ! $this->foods->isName(implode(' ', $phrase))) &&
                         ($this->foods->isIgnored($phrase[0]) || $this->foods->isIgnored($phrase[$length - 1])));
                 if ($isLoose || preg_match('~[.,;:()]~', $between) === 1 || in_array('', $phrase, true)) {
                     continue;
@@ -443,6 +445,13 @@ final readonly class MethodReader
         return $doses;
     }
 
+    /** Suet and dried fruit that no step names are mixed with "all the dry ingredients"; they are not sifted. */
+    private static function isEverythingDry(string $text, string $words): bool
+    {
+        return preg_match('~^all\b~iu', $words) === 1 &&
+            preg_match('~\b(?:rub|cream|melt|cut|sift|sieve|whisk)\b~iu', $text) !== 1;
+    }
+
     /** Oats and grated coconut are whisked with the flour; nuts and fruit are folded in. */
     private function isMilled(Food $food): bool
     {
@@ -452,7 +461,7 @@ final readonly class MethodReader
 
     /**
      * @param  list<int>  $seen
-     * @param  list<Mention>  $named
+     * @param  list<int>  $named  doses that some step names
      * @return list<Mention>
      */
     private function groups(Formula $formula, string $text, ?int $component, array $seen, array $named): array
@@ -470,6 +479,7 @@ final readonly class MethodReader
                     Role::Sweet,
                     Role::Flavour,
                     Role::Mixin,
+                    Role::Fat,
                 ],
                 $group['lift'][0] !== null => [Role::Lift],
                 $group['wet'][0] !== null => [Role::Wet, Role::Egg, Role::Fat, Role::Flavour],
@@ -487,8 +497,9 @@ final readonly class MethodReader
                     ! (($group['dry'][0] ?? $group['spice'][0]) !== null && $dose->food->isLiquid()) &&
                     ! ($group['wet'][0] !== null && $dose->food->role === Role::Flavour && ! $dose->food->isLiquid()) &&
                     ! ($group['dry'][0] !== null &&
-                        $dose->food->role === Role::Mixin &&
-                        ! $this->isMilled($dose->food))
+                        in_array($dose->food->role, [Role::Mixin, Role::Fat], true) &&
+                        ! $this->isMilled($dose->food) &&
+                        (in_array($i, $named, true) || ! self::isEverythingDry($text, (string) $words)))
                 ) {
                     $doses[] = $i;
                 }

@@ -18,7 +18,7 @@ final readonly class MethodWriter
     /** Words before a name that belong to what is gone: "white granulated sugar". */
     private const LEADING = '~(?:\b(?:both|two|three|four|white|brown|caster|castor|granulated|icing|powdered|confectioner\'?s\'?|soft|light|dark|plain|self[- ]rais(?:ing|ed)|all[- ]purpose|whole|wheat|superfine|golden|demerara|muscovado|strong|bread|rolled|porridge)[\s-]+)+$~iu';
 
-    private const AMOUNT = '~(?:\d+\s+\d/\d|\d/\d|\d+(?:[.,]\d+)?\s*[½¼¾⅓⅔]?|[½¼¾⅓⅔])\s*(?:cups?|tablespoons?|tbsp|c|tbs|teaspoons?|tsp|g|grams?|ml|oz|ounces?)?\.?\s+(?:of\s+)?(?:the\s+)?$~iu';
+    private const AMOUNT = '~(?<!\d)(?!\d{2,3}\s?[CF]\b)(?:\d+\s+\d/\d|\d/\d|\d+(?:[.,]\d+)?\s*[½¼¾⅓⅔]?|[½¼¾⅓⅔])\s*(?:cups?|tablespoons?|tbsp|c|tbs|teaspoons?|tsp|g|grams?|ml|oz|ounces?)?\.?\s+(?:of\s+)?(?:the\s+)?$~iu';
 
     private const SAID_GRAMS = '~(?<n>\d+(?:[.,]\d+)?)\s?(?:g|grams?)\b\s+(?:of\s+)?(?:the\s+)?(?:\pL+\s+){0,2}$~iu';
 

@@ -26,6 +26,9 @@ final readonly class YieldReader
     /** What a number of a yield is not followed by. */
     private const NO_COUNT = '(?!\s?(?:[-–]\s?)?(?:inch|in\b|cm|mm|"|″|g\b|kg|ml\b|oz|lb|%|°|º|minutes?|mins?|hours?|hrs?|seconds?|secs?|days?|x\s?\d|ingredients?|layers?|batches|cups?\s+of|tiers?))';
 
+    /** "Makes about 350 ml": how much it is, and of no piece how many. */
+    private const BY_MEASURE = '~^\W*(?:it\s+)?(?:makes?|yields?|gives|quantity)\s*:?\s*'.self::ABOUT.'?\s*(?:\d+(?:[.,/]\d+)?|an?|one|two|half)\s*(?:½|¼|¾)?\s*(?:ml|l|litres?|liters?|g|kg|cups?|pints?|quarts?|jars?\s+of\s+\d+\s?(?:g|ml)|oz|lbs?)\b\W*(?:(?:of\s+)?(?:sauce|jam|curd|syrup|caramel|custard|ice\s?cream|dough|batter|filling|frosting|icing)\W*)?$~iu';
+
     private string $number;
 
     private string $own;
@@ -91,6 +94,7 @@ final readonly class YieldReader
             $pieces->any.
             ')\b)?~iu',
             '~'.self::ABOUT.'\s*'.$counted.'~iu',
+            '~\b(?<what>'.$pieces->any.')\s*[(\[]\s*(?:makes\s+|you\s+get\s+)?'.$this->number.'\s*[)\]]~iu',
             '~\b(?:cut(?:s|ting)?|slic(?:es?|ing)|divid(?:e|ing)|portion|break|snap|score)\b'.
             $into.
             $this->number.
@@ -129,6 +133,9 @@ final readonly class YieldReader
             return false;
         }
         $plain = trim($row, " \t()[]*•-–—.");
+        if (preg_match(self::BY_MEASURE, $row) === 1) {
+            return true;
+        }
         if (preg_match($this->own, $row) === 1) {
             return preg_match('~\b(?:tin|pan|dish)s?\b|\d\s?(?:cm|inch|g|ml|tsp|tbsp|cups?\s+\pL)\b~iu', $row) !== 1
                 || preg_match($this->bare, $plain) === 1;
@@ -246,6 +253,11 @@ final readonly class YieldReader
                     ')(?:\s*(?:-|–|to)\s*\d+)?(?:\s+\pL+)?$~iu',
                 $yield,
             ) === 1;
+        // "one 18 cm cake, 8 slices": what it is cut into stands last.
+        $last = trim(substr($yield, (int) strrpos(','.$yield, ',')));
+        if ($last !== $yield && preg_match($this->bare, $last) === 1 && $this->isYield($last)) {
+            $yield = $last;
+        }
         $isBare = preg_match($this->bare, $yield) === 1 && $this->isYield($yield);
 
         return $says || $isBare
