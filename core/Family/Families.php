@@ -6,6 +6,7 @@ namespace Aglyca\Core\Family;
 
 use Aglyca\Core\Formula\Making;
 use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Larder\Taught;
 use Aglyca\Core\Tables;
 use Normalizer;
@@ -189,14 +190,15 @@ final class Families
     }
 
     /** What a family of dessert cannot do without sugar, wheat or starch; "" where nothing is to be said. */
-    public function limitOf(string $family, Making $making): string
+    public function limitOf(string $family, Making $making, Role $swapped): string
     {
         $row = $this->limits[$family] ?? null;
 
         return match (true) {
             $row === null,
             $row['when'] === 'torched' && ! $making->isTorched,
-            $row['when'] === 'caramel' && ! $making->isCaramel => '',
+            $row['when'] === 'caramel' && ! $making->isCaramel,
+            $row['when'] === 'flour' && $swapped !== Role::Body => '',
             default => $row['sentence'],
         };
     }

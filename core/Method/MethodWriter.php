@@ -28,6 +28,8 @@ final readonly class MethodWriter
 
     private const SOAKED = '~,?\s+(?:(?:for\s+)?(?:about\s+)?[\d½¼][^.!?;]*?\b(?:min(?:ute)?s?|hours?|hrs?)\b|overnight\b)(?:[^.!?;]*?\b(?:mash|blend|blitz|pur[ée]e)\b(?:\s+(?:with\s+(?:an?\s+|the\s+)?fork|(?:un)?til\s+smooth))?)?~iu';
 
+    private const MIX_WITH = '~\b(?<verb>mix|dissolve|stir|combine)\s+(?:the\s+)?$~iu';
+
     private const SIEVED = 'Shake the xanthan gum in from a sieve while you whisk, or rub it through a little of the sweetener first: dropped into water it clumps.';
 
     private const MASH = '~\b(?<verb>(?:peel\s+and\s+)?(?:mash|pur[ée]e|crush))\s+(?:up\s+)?(?:the\s+|your\s+)?(?:(?:ripe|very\s+ripe|peeled|soft)\s+)*$~iu';
@@ -578,12 +580,30 @@ final readonly class MethodWriter
             [$at, $length] = [$at - strlen($m[0]), $length + strlen($m[0])];
         }
         if ($words === '') {
+            $end = $at + $length;
             [$at, $length] = $this->struck($text, $at, $length);
+            $this->unmixed($rewriting, $i, $text, $at, $end);
         } elseif ($this->beginsSentence($text, $at)) {
             $words = ucfirst($words);
         }
         if (! $rewriting->isEdited($i, $at, $at + $length)) {
             $rewriting->edit($i, $at, $length, $words);
+        }
+    }
+
+    /** "Mix the soda with the water, add it": of the two the water is left, and nothing froths. */
+    private function unmixed(Rewriting $rewriting, int $i, string $text, int $at, int $end): void
+    {
+        if (
+            preg_match(self::MIX_WITH, substr($text, 0, $at), $m, PREG_OFFSET_CAPTURE) !== 1 ||
+            preg_match('~^\s+(?:with|in|into)\b~iu', substr($text, $end)) !== 1
+        ) {
+            return;
+        }
+        $isCapital = $m['verb'][0] !== mb_strtolower($m['verb'][0]);
+        $rewriting->edit($i, $m['verb'][1], strlen($m['verb'][0]), $isCapital ? 'Take' : 'take');
+        if (preg_match('~\s*\([^()]*\b(?:froth|foam|fizz|bubbl)\w*[^()]*\)~iu', $text, $m, PREG_OFFSET_CAPTURE, $end) === 1) {
+            $rewriting->edit($i, $m[0][1], strlen($m[0][0]), '');
         }
     }
 

@@ -78,7 +78,11 @@ final readonly class Advisor
         foreach ($swap->exchanges as $exchange) {
             $sentence =
                 $exchange->changed && $exchange->from !== []
-                    ? $this->families->limitOf($swap->families[$exchange->component]->key, $swap->before->making)
+                    ? $this->families->limitOf(
+                        $swap->families[$exchange->component]->key,
+                        $swap->before->making,
+                        $exchange->role,
+                    )
                     : '';
             if ($sentence !== '') {
                 $said[$swap->families[$exchange->component]->key] = new Warning('family-limit', $sentence);

@@ -50,7 +50,7 @@ final readonly class ProgrammeSwapper
         $families = $this->familiesOf($formula, $wishes);
         $account = $this->accountant->count($formula);
         $sortings = $this->sortings($account, $wishes);
-        $oven = $this->oven($sortings, $families, $wishes, $written)->inPan($pan);
+        $oven = $this->oven($formula, $sortings, $families, $wishes, $written)->inPan($pan);
         $problems = $this->problems->problems($formula, $sortings, $families, $wishes, $oven);
         $chosen = array_map($this->choose(...), $problems);
         $costs = $account->contributions(Convention::LowCarb);
@@ -213,7 +213,7 @@ final readonly class ProgrammeSwapper
     {
         $families = $this->familiesOf($formula, $wishes);
         $sortings = $this->sortings($this->accountant->count($formula), $wishes);
-        $oven = $this->oven($sortings, $families, $wishes, $written);
+        $oven = $this->oven($formula, $sortings, $families, $wishes, $written);
 
         return $this->problems->problems($formula, $sortings, $families, $wishes, $oven);
     }
@@ -233,9 +233,13 @@ final readonly class ProgrammeSwapper
      * @param  list<Sorting>  $sortings
      * @param  list<Family>  $families
      */
-    private function oven(array $sortings, array $families, Wishes $wishes, OvenPlan $written): OvenPlan
+    private function oven(Formula $formula, array $sortings, array $families, Wishes $wishes, OvenPlan $written): OvenPlan
     {
         $floury = array_filter($sortings, static fn (Sorting $s): bool => $s->flours !== []);
+        if ($floury === [] && $this->hasNewPastry($formula, $sortings)) {
+            // It was chilled already, and drinks no more.
+            return $written->forNutFlours(0)->coolerBy($wishes->cooler)->in($wishes->appliance);
+        }
         if ($floury === []) {
             return $written->coolerBy($wishes->cooler)->in($wishes->appliance);
         }
@@ -244,6 +248,23 @@ final readonly class ProgrammeSwapper
         $rest = $drinks ? (int) $this->schools->school($wishes->school)['rest_min'] : 0;
 
         return $written->forNutFlours($rest)->coolerBy($wishes->cooler)->in($wishes->appliance);
+    }
+
+    /**
+     * Bought pastry of wheat gave way to one of nut flour.
+     *
+     * @param  list<Sorting>  $sortings
+     */
+    private function hasNewPastry(Formula $formula, array $sortings): bool
+    {
+        foreach (array_merge(...array_map(static fn (Sorting $s): array => $s->singles, $sortings)) as $i) {
+            $food = $formula->doses[$i]->known();
+            if ($food->role === Role::Body && str_ends_with($food->key, 'pastry')) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
