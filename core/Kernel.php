@@ -9,10 +9,7 @@ use Aglyca\Core\Account\Serving;
 use Aglyca\Core\Family\Family;
 use Aglyca\Core\Family\OvenPlan;
 use Aglyca\Core\Family\PanChange;
-use Aglyca\Core\Family\Solubility;
-use Aglyca\Core\Forecast\Bounds;
 use Aglyca\Core\Forecast\Care;
-use Aglyca\Core\Forecast\Property;
 use Aglyca\Core\Forecast\Warning;
 use Aglyca\Core\Formula\Cut;
 use Aglyca\Core\Formula\Dose;
@@ -125,7 +122,7 @@ final class Kernel
                 : $this->core->accountant->count($this->laidOut($before, $brief->portions, $families, $like)),
             $after,
             $swap,
-            $this->forecast($swap),
+            $this->core->prospect->of($swap),
             [...$this->assumed($brief, $recipe, $swap), ...$this->cautions($after, $swap, $recipe)],
             $this->core->corrector->corrected(
                 $this->core->planner->steps($swap, $recipe->steps),
@@ -538,55 +535,5 @@ final class Kernel
         }
 
         return true;
-    }
-
-    /** @return array<string, Property> by the bands of the family of the heaviest component */
-    private function forecast(Swap $swap): array
-    {
-        $family = $swap->family();
-        $bands = [];
-        foreach (['bulk', 'moisture', 'fat', 'structure', 'browning', 'grain', 'cool'] as $row) {
-            $band = $family->band($row);
-            if ($band->weight > 0) {
-                $bands[$row] = new Bounds($band->low, $band->high);
-            }
-        }
-        if (! self::isFloured($swap)) {
-            // Without a dough there is nothing to be moist or to hold: the programme has no such rows then either.
-            unset($bands['moisture'], $bands['structure']);
-        }
-        $sweet = $family->band('sweetness');
-        $bands['sweetness'] = new Bounds(
-            $sweet->low * $swap->wishes->sweetness,
-            $sweet->high * $swap->wishes->sweetness,
-        );
-        $usual = $this->core->constants->get('default-body-mass');
-
-        return $this->core->forecaster->compare(
-            $swap->before,
-            $swap->after,
-            $family->bakeLoss,
-            $swap->oven->writtenMinutesAtReference($family),
-            $swap->oven->minutesAtReference($family),
-            $bands,
-            Solubility::at($family, $this->core->constants),
-            ($swap->wishes->kitchen->bodyMass ?? $usual) / $usual,
-        );
-    }
-
-    /** Whether the part that the dessert is made of has flour that was swapped. */
-    private static function isFloured(Swap $swap): bool
-    {
-        $main = $swap->before->heaviest();
-        foreach ($swap->exchanges as $exchange) {
-            $isBody = $exchange->component === $main && $exchange->changed && $exchange->role === Role::Body;
-            foreach ($isBody ? $exchange->to : [] as $part) {
-                if ($part->food->role === Role::Body) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
     }
 }

@@ -71,6 +71,7 @@ use Aglyca\Core\Swap\CandidateMaker;
 use Aglyca\Core\Swap\PartMaker;
 use Aglyca\Core\Swap\ProblemMaker;
 use Aglyca\Core\Swap\ProgrammeSwapper;
+use Aglyca\Core\Swap\Prospect;
 use Aglyca\Core\Swap\Reasons;
 use Aglyca\Core\Swap\Rule;
 use Aglyca\Core\Swap\Schools;
@@ -160,6 +161,8 @@ final readonly class Wiring
 
     public FreeWords $freeWords;
 
+    public Prospect $prospect;
+
     public Snapper $snapper;
 
     public KitchenMeasure $measures;
@@ -220,6 +223,7 @@ final readonly class Wiring
         $assayer = new Assayer($tables, $this->larder, $this->constants);
         $this->swapper = $this->swapper($assayer, new PartMaker($snapper, $this->scaler), $without);
         $this->forecaster = new Forecaster($assayer, $this->constants);
+        $this->prospect = new Prospect($this->forecaster, $this->constants);
         $this->cautioner = new Cautioner($tables, new AcidBalance($tables), $this->constants);
         $this->advisor = new Advisor($this->families, $this->constants);
         $this->preparations = $preparations = new Preparations($tables, $this->scaler);

@@ -61,9 +61,12 @@ final readonly class Formula
             $recipe->lines,
         );
 
-        foreach (Soaking::in($doses, $recipe->steps) as $i => $soaking) {
-            $doses[$i] = $doses[$i]->soaking($soaking);
-        }
+        $soaking = Soaking::in($doses, $recipe->steps);
+        $doses = array_map(
+            static fn (Dose $d, int $i): Dose => isset($soaking[$i]) ? $d->soaking($soaking[$i]) : $d,
+            $doses,
+            array_keys($doses),
+        );
 
         return self::of(
             $recipe->title, $recipe->components, $doses, $pieces ?? $recipe->pieces ?? 1, Making::of($recipe->steps),

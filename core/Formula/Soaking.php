@@ -22,7 +22,10 @@ enum Soaking
     private const DRIED = ['water' => 35.0, 'sugars' => 35.0, 'fat' => 6.0];
 
     /** Words that name no food by themselves. */
-    private const NONE = ['boiling', 'hot', 'cold', 'warm', 'strong', 'dried', 'chopped', 'fresh', 'soft', 'pitted', 'the', 'of', 'and', 'for', 'in'];
+    private const NONE = [
+        'boiling', 'hot', 'cold', 'warm', 'strong', 'dried', 'chopped', 'fresh', 'soft', 'pitted', 'the', 'of', 'and',
+        'for', 'in',
+    ];
 
     /**
      * @param  list<Dose>  $doses

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aglyca\Core\Method;
 
 use Aglyca\Core\Formula\Dose;
+use Aglyca\Core\Formula\Soaking;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Swap\Part;
 use Aglyca\Core\Swap\Swap;
@@ -163,7 +164,9 @@ final readonly class Latecomers
                 foreach ($operations as $i => $operation) {
                     foreach ($operation->doses() as $d) {
                         $dose = $swap->before->doses[$d];
-                        if ($dose->food?->role === $with && ($where === null || $dose->component === $where)) {
+                        $isSoak =
+                            $dose->soaking !== Soaking::None && ! in_array($role, [Role::Mixin, Role::Wet], true);
+                        if ($dose->food?->role === $with && ! $isSoak && ($where === null || $dose->component === $where)) {
                             return $i;
                         }
                     }

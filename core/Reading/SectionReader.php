@@ -84,7 +84,7 @@ final readonly class SectionReader
         }
         $isBoth =
             preg_match(
-                '~^\W*(?<head>(?:for\s+(?:the\s+)?)?(?:\pL+\s+){0,2}(?<part>\pL+))\s*:\s*(?<rest>.*\d.*)$~u',
+                '~^\W*(?<head>(?:for\s+(?:the\s+)?)?(?:\pL+(?:\s+|\s*[+&/]\s*)){0,2}(?<part>\pL+))\s*:\s*(?<rest>.*\d.*)$~u',
                 $row,
                 $m,
             ) === 1 &&

@@ -215,6 +215,8 @@ final readonly class YieldReader
 
     public function inTitle(string $title): TitleAndYield
     {
+        // "bars 4x4=16 bars": the sum counts.
+        $title = preg_replace('~\s+\d{1,2}\s?[x×]\s?\d{1,2}\s?=\s?(?=\d)~u', ' - ', $title) ?? $title;
         if (
             preg_match(
                 '~^(?<title>.*?\pL.*?)(?:\s*[(\[](?:x\s?|×\s?)?(?<n>[2-9]|[1-5]\d|60)[)\]]|\s+[x×]\s?(?<n>[2-9]|[1-5]\d|60))\s*$~Ju',

@@ -233,8 +233,13 @@ final readonly class ProgrammeSwapper
      * @param  list<Sorting>  $sortings
      * @param  list<Family>  $families
      */
-    private function oven(Formula $formula, array $sortings, array $families, Wishes $wishes, OvenPlan $written): OvenPlan
-    {
+    private function oven(
+        Formula $formula,
+        array $sortings,
+        array $families,
+        Wishes $wishes,
+        OvenPlan $written,
+    ): OvenPlan {
         $floury = array_filter($sortings, static fn (Sorting $s): bool => $s->flours !== []);
         if ($floury === [] && $this->hasNewPastry($formula, $sortings)) {
             // It was chilled already, and drinks no more.

@@ -20,6 +20,10 @@ final readonly class AndMore implements LineForm
 {
     private const MOST = 12;
 
+    private const PART_OF = '~^(?:the\s+)?(?:\pL+\s+){0,2}?(juice|zest|rind)\s+(?:of\b|from\b|(?=\d))~iu';
+
+    private const CITRUS = '~^(?:(?:unwaxed|large|small|organic)\s+)*(?:lemon|orange|lime|grapefruit|clementine|mandarin)s?$~iu';
+
     private string $join;
 
     /** @param  list<LineForm>  $forms  that the first of several things may have */
@@ -125,6 +129,15 @@ final readonly class AndMore implements LineForm
         if (preg_match('~^(?:juice|zest|rind)$~iu', $next->name) === 1) {
             $own = $this->things->one("$next->written $first->named $next->name");
             $next = $own->called($own->body, $own->name, $next->name)->from($start);
+        }
+
+        if (
+            preg_match(self::PART_OF, $first->body, $part) === 1 &&
+            preg_match(self::CITRUS, trim($next->name)) === 1 &&
+            $next->prep === ''
+        ) {
+            // "zest of 1 lemon + 1 orange": the zest of both
+            $next = $next->called("$part[1] of $next->body", "$next->name $part[1]", $next->name);
         }
 
         if (preg_match('~^whites?$~iu', $next->name) === 1) {

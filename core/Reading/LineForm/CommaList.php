@@ -50,7 +50,10 @@ final class CommaList implements LineForm
             // A second measure of the same thing, as in "1 cup, 240 ml, milk", is no list.
             foreach ($found as $thing) {
                 $isBeside = preg_match('~\bto\s+(?:serve|finish|decorate|garnish|top)\s*$~iu', $text) === 1 && $things !== [];
-                if (($thing->amount === null && ! $isBeside) || trim($thing->name) === '') {
+                // "zest of 1 lemon, juice of 2": of the same fruit.
+                $isOfTheSame = preg_match('~^(?:juice|zest|rind)$~iu', trim($thing->name)) === 1 &&
+                    preg_match('~^\W*(?:the\s+)?(?:juice|zest|rind)\s+(?:of|from)\b~iu', $text) === 1;
+                if (($thing->amount === null && ! $isBeside) || trim($thing->name) === '' || $isOfTheSame) {
                     return null;
                 }
                 $things[] = $thing->from($thing->from + $at);

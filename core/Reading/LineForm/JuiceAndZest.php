@@ -37,7 +37,7 @@ final readonly class JuiceAndZest implements LineForm
         $this->apart =
             '~^(?:the\s+)?'.
             $done.
-            '(?<part>juice|zest|rind)\s+(?:of|from)\s+(?<rest>.+?),?\s+(?:and|plus|&|\+)\s+(?:the\s+)?'.
+            '(?<part>juice|zest|rind)\s+(?:(?:of|from)\s+|(?=\d))(?<rest>.+?)(?:,\s*|,?\s+(?:and|plus|&|\+)\s+)(?:the\s+)?'.
             $done.
             '(?<part2>juice|zest|rind)\s+(?:of|from)\s+(?:only\s+)?(?<many>[\d'.
             $words->signs.
