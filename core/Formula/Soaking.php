@@ -85,7 +85,7 @@ enum Soaking
                 $n->water <= self::DRIED['water'] &&
                 $n->sugars >= self::DRIED['sugars'] &&
                 $n->fat <= self::DRIED['fat'] => self::Fruit,
-            $food->role === Role::Wet && $food->isLiquid() => self::Liquid,
+            ($food->role === Role::Wet || $n->alcohol > 0) && $food->isLiquid() => self::Liquid,
             default => self::None,
         };
     }

@@ -166,7 +166,8 @@ final readonly class Latecomers
                         $dose = $swap->before->doses[$d];
                         $isSoak =
                             $dose->soaking !== Soaking::None && ! in_array($role, [Role::Mixin, Role::Wet], true);
-                        if ($dose->food?->role === $with && ! $isSoak && ($where === null || $dose->component === $where)) {
+                        $isHere = $where === null || $dose->component === $where;
+                        if ($dose->food?->role === $with && ! $isSoak && $isHere) {
                             return $i;
                         }
                     }

@@ -221,7 +221,7 @@ final readonly class MethodReader
                 $isLoose =
                     $isTwo ||
                     ($length > 1 &&
-                        (preg_match(self::VERB_BEFORE, substr($text, 0, $at)) === 1 ||
+                        ($this->actions->in($phrase[0]) !== [] ||
                             ! $this->foods->isName(implode(' ', $phrase))) &&
                         ($this->foods->isIgnored($phrase[0]) || $this->foods->isIgnored($phrase[$length - 1])));
                 if ($isLoose || preg_match('~[.,;:()]~', $between) === 1 || in_array('', $phrase, true)) {

@@ -630,8 +630,11 @@ final readonly class MethodWriter
 
             return [$from, $at + $length - $from];
         }
-        if (preg_match('~^(?:,\s*and|,|\s+and)\s+(?:the\s+)?|^\s+(?:with|in|into)\s+(?=(?:the\s+|boiling\s+|hot\s+)?\pL)~iu', $behind, $m) === 1) {
+        if (preg_match('~^(?:,\s*and|,|\s+and)\s+(?:the\s+)?~iu', $behind, $m) === 1) {
             return [$at, $length + strlen($m[0])];
+        }
+        if (preg_match('~^\s+(?:with|in|into)\s+(?=(?:the\s+|boiling\s+|hot\s+)?\pL)~iu', $behind, $m) === 1) {
+            return [$at - $article, $length + $article + strlen($m[0])];
         }
         $start = preg_match('~^.*[.!?;]\s+~us', $before, $m) === 1 ? strlen($m[0]) : 0;
         $end = preg_match('~^[^.!?;]*[.!?;]?\s*~u', $behind, $m) === 1 ? $at + $length + strlen($m[0]) : strlen($text);

@@ -353,7 +353,8 @@ final readonly class CandidateMaker
         }
         $variables = [];
         $purposes = [];
-        $hasEggs = $sorting->hasEggs || $this->isGivenEggs($formula, $family, $wishes);
+        $given = $this->eggGiven($formula, $sorting, $family, $wishes);
+        $hasEggs = $sorting->hasEggs || $given > 0;
         foreach ($this->schools->parts($this->school($wishes)) as $row) {
             $food = $this->allowed($this->larder->get($row['food']), $wishes);
             if (
@@ -370,7 +371,10 @@ final readonly class CandidateMaker
                 };
                 $usual = $flour / 100 * (float) $row['grams_per_100g_flour'];
                 $most = $this->most($purpose, $flour, $family);
-                $variables[$food->key] = new Offer($food, $purpose, $most, $usual, 0.0, $row['why']);
+                $base = $purpose === Purpose::Egg ? $given * $this->larder->each('egg') : 0.0;
+                $variables[$food->key] = new Offer(
+                    $food, $purpose, $most - $base, max(0.0, $usual - $base), 0.0, $row['why'], base: $base,
+                );
                 $purposes[] = $purpose;
             }
         }
@@ -378,8 +382,9 @@ final readonly class CandidateMaker
         array_push($variables, ...$this->doughParts($family, $flour, $wishes));
         if (! in_array(Purpose::Egg, $purposes, true) && $hasEggs) {
             $variables[] = new Offer(
-                $this->larder->get('egg'), Purpose::Egg, $this->most(Purpose::Egg, $flour, $family), 0.0,
-                $this->constants->get('egg-cost'), 'holds the crumb',
+                $this->larder->get('egg'), Purpose::Egg,
+                $this->most(Purpose::Egg, $flour, $family) - $given * $this->larder->each('egg'), 0.0,
+                $this->constants->get('egg-cost'), 'holds the crumb', base: $given * $this->larder->each('egg'),
             );
         }
         if (! in_array(Purpose::Water, $purposes, true)) {
@@ -393,16 +398,24 @@ final readonly class CandidateMaker
     }
 
     /**
-     * Without gluten a family may not hold without an egg that its wheat form did without: who uses milk or cream is
-     * not taken to shun eggs.
+     * How many eggs go into a family that holds without in wheat alone: who uses milk or cream is not taken to shun
+     * them.
      */
-    private function isGivenEggs(Formula $formula, Family $family, Wishes $wishes): bool
+    private function eggGiven(Formula $formula, Sorting $sorting, Family $family, Wishes $wishes): int
     {
-        $isOfAnimals = static fn (Dose $dose): bool => array_intersect($dose->food->allergens ?? [], ['milk', 'egg']) !== [];
+        $grams = array_column($this->schools->partsOf($family->key), 'grams_per_100g_flour', 'food')['egg'] ?? null;
+        $allergens = array_map(static fn (Dose $dose): array => $dose->food->allergens ?? [], $formula->doses);
+        if (
+            $grams === null ||
+            $sorting->hasEggs ||
+            ! $this->allows($this->larder->get('egg'), $wishes) ||
+            array_intersect(['milk', 'egg'], array_merge([], ...$allergens)) === []
+        ) {
+            return 0;
+        }
+        $flour = array_sum(array_map(static fn (int $i): float => $formula->doses[$i]->mass(), $sorting->flours));
 
-        return in_array('egg', array_column($this->schools->partsOf($family->key), 'food'), true)
-            && $this->allows($this->larder->get('egg'), $wishes)
-            && array_filter($formula->doses, $isOfAnimals) !== [];
+        return (int) max(1.0, round($flour / 100 * (float) $grams / $this->larder->each('egg')));
     }
 
     /**

@@ -23,6 +23,17 @@ final class BakePlannerTest extends CoreCase
         );
     }
 
+    public function test_the_dough_drinks_before_its_own_bake_and_not_before_the_fruit_s(): void
+    {
+        $steps = self::work(
+            "Cobbler\nServes 6\n600 g plums\n60 g sugar\n\nTopping\n150 g flour\n50 g sugar\n2 tsp baking powder\n80 g butter\n60 ml water\n\nMethod\nToss the plums with the sugar and bake at 200 °C for 10 minutes.\nRub the butter into the flour, sugar and baking powder, stir in the water. Drop it over the plums.\nBake for 30 minutes more.",
+        )->steps;
+        $texts = array_map(static fn (PlannedStep $s): string => $s->text(), $steps);
+        $at = array_key_first(preg_grep('~the flour drinks~', $texts) ?: []);
+        self::assertSame(array_key_last($texts) - 1, $at, implode("\n", $texts));
+        self::assertStringContainsString('Bake for 35 minutes more', $texts[$at + 1]);
+    }
+
     #[DataProvider('steps')]
     public function test_a_step_says_the_new_heat_and_time_once_and_keeps_the_old(string $step, string $new): void
     {

@@ -163,6 +163,72 @@ final class MethodWriterTest extends CoreCase
             ['simmer 218 g whipping cream'],
             'simmer (?!218)\d+ g whipping cream',
         ];
+        yield 'an egg that came for the flour goes in with what is wet' => [
+            "Quay scones\nMakes 8\n250 g flour\n2 tsp baking powder\n40 g sugar\n300 ml whipping cream",
+            "Sift the flour, baking powder and sugar. Stir in the cream.\nBake at 200 °C for 16 minutes.",
+            ['in the cream \(now with egg\)'],
+            'Sift[^.]*egg',
+        ];
+        yield 'what cooks on with the fruit goes on cooking' => [
+            "Quay rice\nServes 4\n100 g pudding rice\n800 ml milk\n60 g sugar\n60 g raisins",
+            'Simmer the rice in the milk with the sugar for 30 minutes. Stir in the raisins, cook 2 minutes more.',
+            ['pecans, cook 2 minutes more'],
+            'pecans more|dry mix',
+        ];
+        yield 'nuts that came for fruit beside nuts are more of them' => [
+            "Quay loaf\nServes 9\n200 g flour\n150 g sugar\n80 g butter\n2 eggs\n80 g pecans\n80 g raisins",
+            "Cream butter and sugar, beat in eggs, fold in the flour, then the pecans and raisins.\nBake at 180 °C for 40 minutes.",
+            ['the pecans and more pecans'],
+            'raisins',
+        ];
+        yield 'a purée is not mashed' => [
+            "Quay muffins\nMakes 12\n250 g flour\n100 g sugar\n3 ripe bananas\n2 eggs\n80 ml oil\n2 tsp baking powder",
+            "Mash the bananas, stir in the sugar, eggs and oil. Fold in the flour and baking powder.\nBake at 180 °C for 20 minutes.",
+            ['Take the pumpkin'],
+            'Mash',
+        ];
+        yield 'gum clumps where starch is slaked' => [
+            "Quay custard\nServes 4\n500 ml cream\n20 g cornflour\n60 g sugar\n50 ml water",
+            'Mix the cornflour with the water. Heat the cream with the sugar, whisk in the cornflour and boil.',
+            ['from a sieve', 'whisk in the xanthan gum'],
+            'cornflour',
+        ];
+        yield 'of soda and water the water is left' => [
+            "Quay rounds\nMakes 20\n150 g flour\n100 g oats\n120 g butter\n100 g brown sugar\n60 g golden syrup\n1/2 tsp baking soda\n1 tbsp boiling water",
+            "Combine flour, oats and sugar. Melt butter and syrup. Mix the soda with the water, add to the butter (it will froth), then stir into the dry ingredients. Roll into balls.\nBake at 160 °C for 15 minutes.",
+            ['Take the water, add to the butter, then'],
+            'Mix the water|froth',
+        ];
+        yield 'a verb is no food, whatever stands behind it' => [
+            "Quay creams\nServes 6\n600 ml milk\n100 g sugar\n4 eggs",
+            'Heat oven to 150C. Warm milk with half the sugar. Whisk the eggs with the rest of the sugar, pour on. Bake 35 minutes.',
+            ['Warm whipping cream and water'],
+            'oven to (?:whipping|milk)',
+        ];
+        yield 'ground almonds are not the whole ones' => [
+            "Quay fruit cake\nServes 14\n200 g flour\n150 g sugar\n150 g butter\n3 eggs\n100 g ground almonds\n50 g whole almonds, to decorate\n3 tbsp marmalade\n200 g raisins",
+            "Cream the butter and sugar, beat in the eggs and marmalade. Fold in the flour and ground almonds, then the fruit. Arrange the almonds on top.\nBake at 150 °C for 90 minutes.",
+            ['and ground almonds, then the pecans'],
+            'does not say|marmalade, pecans',
+        ];
+        yield 'of one part it stays in the part' => [
+            "Quay pie\nServes 8\n\nFilling\n150 ml lemon juice\n250 ml water\n180 g sugar\n40 g cornflour\n4 egg yolks\n\nMeringue\n4 egg whites\n180 g sugar\n1 tsp cornflour",
+            "Mix the cornflour with a little of the water. Boil the rest of the water with the juice and sugar; whisk in the cornflour, off the heat beat in the yolks.\nWhisk the whites, add the sugar, then the cornflour. Bake at 180 °C for 20 minutes.",
+            ['whisk in the xanthan gum'],
+            'whisk in the cornflour',
+        ];
+        yield 'dry things that no sentence names go in with all that is dry' => [
+            "Quay pudding\nServes 10\n200 g raisins\n100 g suet\n100 g flour\n150 g sugar\n2 eggs\n100 ml milk",
+            'Mix all the dry ingredients. Beat the eggs with the milk and stir in. Steam for 3 hours.',
+            ['dry ingredients \(now with [^)]*pecans'],
+            'does not say|Mix in',
+        ];
+        yield 'everything in at once' => [
+            "Quay bites\nMakes 20\n100 g cocoa butter\n200 g almond butter\n80 g honey\n1 tsp vanilla extract",
+            'Melt the cocoa butter, whisk all in, pour into moulds and chill.',
+            ['whisk all \(now with'],
+            'does not say',
+        ];
         yield 'peanuts are nuts' => [
             "Keel brittle\nMakes 20\n300 g sugar\n150 g peanuts\n60 ml water",
             'Boil the sugar and water to 150 °C. Add the nuts and pour out.',
