@@ -51,6 +51,8 @@ final readonly class Forecaster
         $properties = [];
         foreach ($relative as [$key, $name, $unit, $old, $new]) {
             $band = $bands[$key] ?? null;
+            // What had no fat is allowed what counts as lean.
+            $least = $key === 'fat' ? $this->constants->get('lean-fat') : 0.0;
             $properties[$key] = new Property(
                 $key,
                 $name,
@@ -58,7 +60,7 @@ final readonly class Forecaster
                 $old,
                 $new,
                 $band === null ? null : $band->low * $old,
-                $band === null ? null : $band->high * $old,
+                $band === null ? null : max($least, $band->high * $old),
             );
         }
         $heat = $this->constants->get('erythritol-heat');

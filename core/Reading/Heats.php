@@ -17,6 +17,9 @@ final readonly class Heats
 
     private const OTHER = '~\b(?:thermometer|probe|reach(?:es|ed)?|registers?|reads?|cent(?:re|er)|core|internal|inside|middle|syrup|sugar|custard|milk|cream|water|oil|fat|lard|chocolate|caramel|butter|dough|yeast|fry|fried|frying|deep[- ]?fry|candy|jam|boil(?:s|ing|ed)?|simmer|warm(?:ed)?(?!\s+oven)|lukewarm|cool(?:s|ed)?(?!\s+oven)|chill|fridge|refrigerator|freezer|room|rise|prove|proof|melt(?:ed)?|temper(?:ed)?|stir(?:ring)?|cook|store|whisk(?:ing)?|bain[- ]marie|hob|stove)\b~iu';
 
+    /** "Ungreased 10-inch tube pan, 325°F 45 minutes": what it is baked in, or nothing at all, stands before it. */
+    private const HOLDER = '~^\W*(?:[\w"×]+[\s,]+){0,4}?\W*$|\b(?:pans?|tins?|dish|dishes|trays?|moulds?|sheets?|ramekins?|cups|cases)\b\W*$~iu';
+
     private string $pattern;
 
     public function __construct(private Constants $constants, private Words $words)
@@ -157,7 +160,7 @@ final readonly class Heats
         }
         // "180 °C 13–15 min." says no more, and needs no more.
         if (
-            preg_match('~^\W*(?:[\w"×]+[\s,]+){0,4}?(?:(?:pan|tin|dish|tray|moulds?)\b)?\W*$~u', $clause) === 1 &&
+            preg_match(self::HOLDER, $clause) === 1 &&
             preg_match(
                 '~^\W{0,3}(?:for\s+)?(?:about\s+)?\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:min|hour|hr)~iu',
                 substr($text, $end, 40),

@@ -41,6 +41,7 @@ final readonly class CandidateMaker
                 $this->isSet($formula, $sorting->component),
                 $formula->making,
                 $this->mainForm($formula, $sorting),
+                $formula->doses[$i]->soaking === Soaking::Liquid && self::isSoakedFruitGone($formula, $sorting),
             );
         }
         $waters = $this->waters($formula, $sorting, $wishes);
@@ -238,6 +239,7 @@ final readonly class CandidateMaker
         bool $isSet,
         Making $making,
         SugarForm $form,
+        bool $isSoakGone,
     ): array {
         $parts = [];
         foreach ($this->schools->insteadOfLine($dose, $making, $wishes->without) as $row) {
@@ -274,6 +276,7 @@ final readonly class CandidateMaker
             }
             $grams = $row['to'] === 'xanthan' ? min($grams, $this->constants->get('xanthan-most') * $water) : $grams;
             $grams *= $dose->known()->role === Role::Wet && $dose->known()->isLiquid() ? $drinks : 1.0;
+            $grams *= $isSoakGone ? $this->constants->get('soak-left') : 1.0;
             $food = $this->larder->get(
                 $row['to'] === '~flour' ? $this->schools->parts($this->school($wishes))[0]['food'] : $row['to'],
             );
@@ -354,7 +357,7 @@ final readonly class CandidateMaker
         $variables = [];
         $purposes = [];
         $given = $this->eggGiven($formula, $sorting, $family, $wishes);
-        $hasEggs = $sorting->hasEggs || $given > 0;
+        $hasEggs = ($sorting->hasEggs && ! self::isFoamOfWhites($formula, $sorting, $family)) || $given > 0;
         foreach ($this->schools->parts($this->school($wishes)) as $row) {
             $food = $this->allowed($this->larder->get($row['food']), $wishes);
             if (
@@ -395,6 +398,15 @@ final readonly class CandidateMaker
         }
 
         return $variables;
+    }
+
+    /** A whole egg would flatten what is whipped of whites alone. */
+    private static function isFoamOfWhites(Formula $formula, Sorting $sorting, Family $family): bool
+    {
+        $isYolky = static fn (Dose $dose): bool => $dose->component === $sorting->component &&
+            in_array($dose->food?->key, ['egg', 'egg-yolk'], true);
+
+        return $family->foam && array_filter($formula->doses, $isYolky) === [];
     }
 
     /**
@@ -509,10 +521,7 @@ final readonly class CandidateMaker
         }
         $usual = $this->constants->get('liquid-cut-most');
         // What dried fruit was soaked in went into the fruit: it may go with it.
-        $isFruitGone = array_filter(
-            $sorting->singles,
-            static fn (int $i): bool => $formula->doses[$i]->soaking === Soaking::Fruit,
-        ) !== [];
+        $isFruitGone = self::isSoakedFruitGone($formula, $sorting);
         $wet = fn (string $least): array => array_filter(
             $sorting->kept,
             fn (int $i): bool => $formula->doses[$i]->mass() > 0 &&
@@ -531,6 +540,14 @@ final readonly class CandidateMaker
         }
 
         return $offers;
+    }
+
+    private static function isSoakedFruitGone(Formula $formula, Sorting $sorting): bool
+    {
+        return array_filter(
+            $sorting->singles,
+            static fn (int $i): bool => $formula->doses[$i]->soaking === Soaking::Fruit,
+        ) !== [];
     }
 
     private function isWetting(Food $food, float $least): bool

@@ -25,7 +25,7 @@ final class CommaList implements LineForm
         $this->cut =
             '~\s*[,;]\s*(?:and\s+)?(?:(?:about|around|roughly|maybe|perhaps)\s+(?=\S*\s))?(?=(?:'.
             $words->digit.
-            '(?!\d*\s?(?:cm|inch|mm|min|%))|'.
+            '(?!\d*(?:\s?[-–]\s?\d+)?\s?(?:cm|inch|mm|min|%))|'.
             $part.
             '))(?![^(]*\))~iu';
     }

@@ -72,6 +72,10 @@ final class StepReaderTest extends CoreCase
     {
         return [
             'a range' => ['Bake for 25-30 minutes.', [[25.0, 30.0, true]], true],
+            'in what it is baked, without a verb' => [
+                'Ungreased 10-inch tube pan, 325°F 45-50 minutes.', [[45.0, 50.0, true]], true,
+            ],
+            'poured in first' => ['Pour into ramekins, 150C 35 minutes.', [[35.0, 35.0, true]], true],
             'a range in words' => ['Bake 40 to 45 mins until golden', [[40.0, 45.0, true]], true],
             'hours' => ['Bake for 1½ hours.', [[90.0, 90.0, true]], true],
             'an hour' => ['Bake for an hour.', [[60.0, 60.0, true]], true],

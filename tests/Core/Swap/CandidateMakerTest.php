@@ -86,6 +86,47 @@ final class CandidateMakerTest extends CoreCase
         self::assertSame(0.0, $oven('200 g ground almonds'));
     }
 
+    public function test_a_foam_of_whites_takes_no_whole_egg(): void
+    {
+        $cake = "Plum angel cake\nServes 12\n%s\n110 g cake flour\n280 g sugar\n\nMethod\nWhisk, fold in the flour.\nBake at 170 °C for 45 minutes.";
+        self::assertSame(0.0, self::work(sprintf($cake, '11 egg whites'))->swap->after->gramsOf('egg'));
+        self::assertGreaterThan(200, self::work(sprintf($cake, '4 eggs'))->swap->after->gramsOf('egg') + 1);
+    }
+
+    /** Common practice: a school's flours are not thinned out because cream brought more fat. */
+    public function test_flours_stay_near_the_school_s_proportion(): void
+    {
+        $after = self::work(
+            "Plum waffles\nMakes 8\n240 g flour\n25 g sugar\n3 tsp baking powder\n3 eggs\n430 ml buttermilk\n110 g butter\n\nMethod\nCook in the waffle iron for 5 minutes each.",
+        )->swap->after;
+        self::assertGreaterThanOrEqual(0.85 * 0.77 * 240 - 1, $after->gramsOf('almond-flour'));
+    }
+
+    /** Common practice: figs that were boiled in juice drank it; the berries that come for them bring their own. */
+    public function test_fruit_that_drank_its_juice_takes_it_along(): void
+    {
+        $text = "Plum rolls\nMakes 24\n250 g dried figs\n150 ml orange juice\n175 g flour\n75 g butter\n50 g sugar\n1 egg yolk\n\nMethod\n%s\nRub the butter into the flour, add sugar and yolk. Fill.\nBake at 190 °C for 15 minutes.";
+        $soaked = self::work(sprintf($text, 'Simmer the figs in the juice for 10 minutes.'))->swap->after;
+        $apart = self::work(sprintf($text, 'Chop the figs. Brush with the juice.'))->swap->after;
+        self::assertLessThan(0.5 * $apart->gramsOf('water'), $soaked->gramsOf('water'));
+        self::assertLessThan(40, $soaked->gramsOf('coconut-flour'), 'nothing drinks what is not there');
+    }
+
+    #[DataProvider('chocolates')]
+    public function test_chocolate_without_sugar_is_about_as_sweet(string $chocolate): void
+    {
+        $conversion = self::work("Plum ganache\nServes 8\n200 g $chocolate\n200 ml double cream\n10 g sugar");
+        self::assertEqualsWithDelta(1.0, $conversion->properties['sweetness']->ratio(), 0.26, $chocolate);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function chocolates(): iterable
+    {
+        foreach (['dark chocolate', 'dark chocolate (60%)', 'dark chocolate, 70%', 'white chocolate'] as $chocolate) {
+            yield $chocolate => [$chocolate];
+        }
+    }
+
     public function test_of_a_foam_is_warned_where_flour_is_folded_in(): void
     {
         $keys = static fn (string $flour): array => array_column(
