@@ -10,6 +10,7 @@ use Aglyca\Core\Family\Families;
 use Aglyca\Core\Forecast\Warning;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Larder\Role;
 
 /**
  * What a baker is told of a swap beside its figures: what it still holds, what its family cannot do, that little is to
@@ -22,7 +23,37 @@ final readonly class Advisor
     /** @return list<Warning> */
     public function advice(Account $after, Swap $swap): array
     {
-        return [...$this->stillHeld($swap), ...$this->limits($swap), ...$this->little($after, $swap)];
+        return [
+            ...$this->stillHeld($swap),
+            ...$this->sugarStays($swap),
+            ...$this->limits($swap),
+            ...$this->little($after, $swap),
+        ];
+    }
+
+    /** @return list<Warning> */
+    private function sugarStays(Swap $swap): array
+    {
+        $names = [];
+        foreach ($swap->exchanges as $exchange) {
+            $dose = $exchange->changed ? null : $swap->before->doses[$exchange->from[0] ?? -1] ?? null;
+            $isSugar = $exchange->role === Role::Sweet &&
+                ($dose?->food->per100->sugars ?? 0.0) > $this->constants->get('sugar-food');
+            if ($dose !== null && $isSugar && ! in_array($dose->key, $swap->wishes->left, true)) {
+                $names[] = mb_strtolower($dose->food->name ?? '');
+            }
+        }
+
+        return $names === [] || $swap->wishes->kitchen->refused === []
+            ? []
+            : [
+                new Warning(
+                    'sugar-stays',
+                    'The '.
+                        implode(' and the ', array_unique($names)).
+                        ' stays: none of the sweeteners of this mix may be used in this kitchen. Choose another mix.',
+                ),
+            ];
     }
 
     /**

@@ -56,6 +56,21 @@ final readonly class CandidateMaker
         );
     }
 
+    /** What nothing may stand in for stays, rather than going without a word. */
+    public function possible(Sorting $sorting, Family $family, Wishes $wishes): Sorting
+    {
+        $sweet = $this->sweeteners(1.0, SugarForm::Granulated, $this->sweetenedAs($family, $wishes));
+        $isSweetened = array_filter($sweet, fn (Offer $o): bool => $this->allows($o->food, $wishes)) !== [];
+        $isFloured = array_filter(
+            $this->schools->parts($this->school($wishes)),
+            fn (array $row): bool => $this->larder->get($row['food'])->role === Role::Body &&
+                $this->allowed($this->larder->get($row['food']), $wishes) !== null,
+        ) !== [];
+        $sorting = $sorting->allSugars() === [] || $isSweetened ? $sorting : $sorting->keepingSugars();
+
+        return $sorting->flours === [] || $isFloured ? $sorting : $sorting->keepingFlours();
+    }
+
     /**
      * All that is in the mix whatever is chosen: lines that stay, singles, waters, and the base of each offer.
      *

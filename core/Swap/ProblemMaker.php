@@ -46,6 +46,7 @@ final readonly class ProblemMaker
         Wishes $wishes,
         OvenPlan $oven,
     ): Component {
+        $sorting = $this->candidates->possible($sorting, $family, $wishes);
         $doses = static fn (array $lines): array => array_map(static fn (int $i): Dose => $formula->doses[$i], $lines);
         $mine = array_filter($formula->doses, static fn (Dose $d): bool => $d->component === $sorting->component);
         $written = new Written(

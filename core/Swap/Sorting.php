@@ -22,6 +22,27 @@ final readonly class Sorting
         public bool $hasEggs,
     ) {}
 
+    /** Nothing that may be used takes the place of the sugars. */
+    public function keepingSugars(): self
+    {
+        return new self(
+            $this->component,
+            array_map(static fn (array $lines): array => [], $this->sugars),
+            $this->flours,
+            $this->singles,
+            [...$this->kept, ...$this->allSugars()],
+            $this->hasEggs,
+        );
+    }
+
+    /** Nothing that may be used takes the place of the flours. */
+    public function keepingFlours(): self
+    {
+        return new self(
+            $this->component, $this->sugars, [], $this->singles, [...$this->kept, ...$this->flours], $this->hasEggs,
+        );
+    }
+
     /** @return list<int> */
     public function allSugars(): array
     {

@@ -57,6 +57,17 @@ final class AdvisorTest extends CoreCase
         ];
     }
 
+    public function test_what_nothing_may_stand_in_for_stays_and_is_told(): void
+    {
+        $text = "Plum cake\nServes 8\n200 g flour\n150 g sugar\n150 g butter\n3 eggs";
+        $refused = ['allulose', 'erythritol', 'erythritol-powdered', 'monk-fruit-extract'];
+        $held = self::work($text, ['refused' => $refused]);
+        self::assertSame(150.0, $held->swap->after->gramsOf('sugar'));
+        self::assertSame(0.0, $held->swap->after->gramsOf('wheat-flour'), 'the flour goes all the same');
+        self::assertStringContainsString('The white sugar stays', self::said($held)['sugar-stays']);
+        self::assertArrayNotHasKey('sugar-stays', self::said(self::work($text, ['refused' => ['allulose']])));
+    }
+
     public function test_fat_is_never_lost_unreplaced(): void
     {
         $without = self::work("Cake\nMakes 8 slices\n200 g flour\n150 g sugar\n150 g butter\n3 eggs", [
