@@ -151,6 +151,18 @@ final class Kernel
         return $this->core->swapper->runnersUp($conversion->before->formula, $conversion->swap->families);
     }
 
+    /**
+     * In what a dessert can be baked: the keys of `Wishes::APPLIANCES` that its family or its recipe allows.
+     *
+     * @return list<string>
+     */
+    public function appliances(Conversion $conversion): array
+    {
+        $isBaked = $conversion->swap->before->making->isBaked;
+
+        return ['', ...$isBaked ? ['air-fryer'] : [], ...$this->core->appliances->of($conversion->swap->families)];
+    }
+
     /** @return list<Gain> what could still be gained of a dessert that is low-carb as it is written */
     public function gains(Conversion $conversion): array
     {

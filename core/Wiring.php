@@ -11,6 +11,7 @@ use Aglyca\Core\Account\Sharer;
 use Aglyca\Core\Account\Spreads;
 use Aglyca\Core\Account\SweetenerPrices;
 use Aglyca\Core\Account\WhatIf;
+use Aglyca\Core\Family\Appliances;
 use Aglyca\Core\Family\Families;
 use Aglyca\Core\Family\OvenRules;
 use Aglyca\Core\Forecast\AcidBalance;
@@ -33,6 +34,7 @@ use Aglyca\Core\Method\Extras;
 use Aglyca\Core\Method\Latecomers;
 use Aglyca\Core\Method\MethodReader;
 use Aglyca\Core\Method\MethodWriter;
+use Aglyca\Core\Method\OtherAppliance;
 use Aglyca\Core\Method\Patterns;
 use Aglyca\Core\Method\Preparations;
 use Aglyca\Core\Method\StepCorrector;
@@ -161,6 +163,8 @@ final readonly class Wiring
 
     public FreeWords $freeWords;
 
+    public Appliances $appliances;
+
     public Prospect $prospect;
 
     public Snapper $snapper;
@@ -187,6 +191,7 @@ final readonly class Wiring
         $this->units = new UnitTable($tables);
         $this->constants = Constants::from($tables);
         $this->larder = new Larder($tables, $this->units, $this->constants, $stock);
+        $this->appliances = new Appliances($tables);
         $this->families = new Families($tables, $stock->taught, $this->constants);
         $this->ovens = OvenRules::from($this->constants);
         $this->schools = new Schools($tables);
@@ -236,6 +241,7 @@ final readonly class Wiring
             $patterns,
             new Extras($tables, $this->constants),
             $this->constants,
+            new OtherAppliance($this->appliances),
         );
         $this->freeWords = new FreeWords($tables);
         $this->corrector = new StepCorrector($this->steps);
@@ -322,6 +328,7 @@ final readonly class Wiring
             new Reasons($this->tables, $this->constants),
             $this->constants,
             new AcidBalance($this->tables),
+            $this->appliances,
         );
     }
 }

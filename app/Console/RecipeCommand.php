@@ -26,7 +26,7 @@ final readonly class RecipeCommand
     private const USAGE =
         "usage: aglyca account [--json] [--measures us|metric|au|imperial] FILE\n".
         "       aglyca convert [--json] [--sweetener KEY] [--school KEY] [--sweetness 0.9] [--family PART=KEY]\n".
-        "               [--without milk,egg,nuts,coconut,peanut,gluten] [--measures us|metric|au|imperial] [--appliance air-fryer] FILE\n".
+        "               [--without milk,egg,nuts,coconut,peanut,gluten] [--measures us|metric|au|imperial] [--appliance oven|air-fryer|microwave|waffle-iron|hob] FILE\n".
         "       aglyca plan [--json] [--ready TIME | --from TIME] [--sheets N] [--per-sheet N] [--bakers N] [--written] FILE...\n".
         "       aglyca diagnose [--json] FILE   (a recipe, a line “--- bake”, and how it came out)\n".
         "       aglyca response [--json] FILE.csv\n".
@@ -131,7 +131,7 @@ final readonly class RecipeCommand
                 'measures' => $brief->but(corrections: $brief->corrections->measuring($value)),
                 'appliance' => isset(Wishes::APPLIANCES[$value])
                     ? $brief->wishing(appliance: $value)
-                    : throw new InvalidArgumentException("--appliance is air-fryer, not “{$value}”."),
+                    : throw new InvalidArgumentException("--appliance is oven, air-fryer, microwave, waffle-iron or hob, not “{$value}”."),
                 'family' => $brief->wishing(
                     families: array_replace($brief->wishes->families, $this->family($kernel, $brief, $value)),
                 ),

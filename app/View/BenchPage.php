@@ -17,6 +17,7 @@ use Aglyca\Core\Reading\Line;
 use Aglyca\Core\Side;
 use Aglyca\Core\Swap\Binding;
 use Aglyca\Core\Swap\Exchange;
+use Aglyca\Core\Swap\Wishes;
 use App\Support\Dessert;
 use Illuminate\Support\MessageBag;
 
@@ -216,6 +217,15 @@ final readonly class BenchPage
             'grams' => Figures::grams($spoon),
             'net' => Figures::one($this->conversion->side(Side::Swapped)->costOf($molasses, $spoon)),
         ];
+    }
+
+    /** @return array<string, string> key => name, of what it can be baked in */
+    public function appliances(): array
+    {
+        return array_intersect_key(
+            Wishes::APPLIANCES,
+            array_flip([...$this->kernel->appliances($this->conversion), $this->conversion->brief->wishes->appliance]),
+        );
     }
 
     /** The part that is open, by `AmountKey`. */

@@ -21,7 +21,7 @@ final readonly class OvenPlan
      * @param  ?float  $celsius  as written; null where the method has no heat
      * @param  ?float  $minutes  as written; null where it has no bake
      * @param  list<string>  $reasons  for what is otherwise than written
-     * @param  string  $appliance  "" for the oven, or "air-fryer"
+     * @param  string  $appliance  "" for the recipe's own, or a key of `Wishes::APPLIANCES`
      */
     private function __construct(
         private OvenRules $rules,
@@ -74,12 +74,21 @@ final readonly class OvenPlan
             );
     }
 
-    /** In another appliance than the recipe's oven; an air fryer blows hotter air onto less. */
-    public function in(string $appliance): self
+    /** Baked otherwise than in an oven's dry heat, by a way of its own: nothing of the oven's counts any more. */
+    public function replacedBy(ApplianceWay $way): self
     {
-        return $appliance !== 'air-fryer' || $this->celsius === null ? $this : $this->but(
+        return $this->but(
+            celsius: $way->appliance === 'microwave' ? 0.0 : null, minutes: $way->minutes->high, loweredByCelsius: 0.0,
+            panFactor: 1.0, reasons: [], appliance: $way->appliance,
+        );
+    }
+
+    /** An air fryer blows hotter air onto less. */
+    public function inAirFryer(): self
+    {
+        return $this->celsius === null ? $this : $this->but(
             loweredByCelsius: $this->loweredByCelsius + $this->rules->airFryerLowerByCelsius,
-            reasons: [...$this->reasons, 'the air fryer blows its heat onto the dessert'], appliance: $appliance,
+            reasons: [...$this->reasons, 'the air fryer blows its heat onto the dessert'], appliance: 'air-fryer',
             applianceFactor: $this->rules->airFryerTime, applianceLowered: $this->rules->airFryerLowerByCelsius,
         );
     }

@@ -32,6 +32,7 @@ final readonly class BakePlanner
         private Patterns $patterns,
         private Extras $extras,
         private Constants $constants,
+        private OtherAppliance $appliance,
     ) {}
 
     /**
@@ -39,6 +40,15 @@ final readonly class BakePlanner
      * @return list<PlannedStep>
      */
     public function steps(Swap $swap, array $steps): array
+    {
+        return $this->appliance->in($swap, $this->inTheRecipesOwn($swap, $steps));
+    }
+
+    /**
+     * @param  list<Step>  $steps
+     * @return list<PlannedStep>
+     */
+    private function inTheRecipesOwn(Swap $swap, array $steps): array
     {
         if ($steps === []) {
             return [...$this->preparations->of($swap), ...$this->patterns->steps($swap)];

@@ -7,6 +7,7 @@ namespace Aglyca\Core\Swap;
 use Aglyca\Core\Account\Account;
 use Aglyca\Core\Account\Accountant;
 use Aglyca\Core\Account\Convention;
+use Aglyca\Core\Family\Appliances;
 use Aglyca\Core\Family\Families;
 use Aglyca\Core\Family\Family;
 use Aglyca\Core\Family\OvenPlan;
@@ -40,6 +41,7 @@ final readonly class ProgrammeSwapper
         private Reasons $reasons,
         private Constants $constants,
         private AcidBalance $acids,
+        private Appliances $appliances,
     ) {}
 
     /** @param  OvenPlan  $written  as the method has it */
@@ -241,18 +243,18 @@ final readonly class ProgrammeSwapper
         OvenPlan $written,
     ): OvenPlan {
         $floury = array_filter($sortings, static fn (Sorting $s): bool => $s->flours !== []);
-        if ($floury === [] && $this->hasNewPastry($formula, $sortings)) {
-            // It was chilled already, and drinks no more.
-            return $written->forNutFlours(0)->coolerBy($wishes->cooler)->in($wishes->appliance);
-        }
-        if ($floury === []) {
-            return $written->coolerBy($wishes->cooler)->in($wishes->appliance);
-        }
-        // A foam falls while it waits.
+        // A foam falls while it waits; bought pastry was chilled already, and drinks no more.
         $drinks = array_filter(array_keys($floury), static fn (int $c): bool => ! $families[$c]->foam) !== [];
         $rest = $drinks ? (int) $this->schools->school($wishes->school)['rest_min'] : 0;
+        $plan = $floury !== [] || $this->hasNewPastry($formula, $sortings) ? $written->forNutFlours($rest) : $written;
+        $plan = $plan->coolerBy($wishes->cooler);
+        $way = $this->appliances->way($families, $wishes->appliance);
 
-        return $written->forNutFlours($rest)->coolerBy($wishes->cooler)->in($wishes->appliance);
+        return match (true) {
+            $way !== null => $plan->replacedBy($way),
+            $wishes->appliance === 'air-fryer' => $plan->inAirFryer(),
+            default => $plan,
+        };
     }
 
     /**

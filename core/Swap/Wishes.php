@@ -21,7 +21,14 @@ final readonly class Wishes
     public const SCHOOL = 'almond-coconut';
 
     /** What a dessert of an oven may be baked in instead. */
-    public const APPLIANCES = ['' => 'the oven', 'air-fryer' => 'an air fryer'];
+    public const APPLIANCES = [
+        '' => 'as the recipe says',
+        'oven' => 'the oven',
+        'air-fryer' => 'an air fryer',
+        'microwave' => 'a microwave',
+        'waffle-iron' => 'a waffle iron',
+        'hob' => 'a pan on the hob',
+    ];
 
     public Blend $blend;
 

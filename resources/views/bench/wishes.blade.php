@@ -63,9 +63,9 @@
             <label class="label mt-2" for="cooler">Oven lower than the flour asks</label>
             <select class="field" id="cooler" name="cooler">@foreach ([0, 5, 10, 15, 20] as $degrees)<option value="{{ $degrees }}"
                 @selected((int) $wishes->wishes->cooler === $degrees)>{{ $degrees === 0 ? 'no lower' : $degrees.' °C lower' }}</option>@endforeach</select>
-            @if ($page->conversion->swap->before->making->isBaked)<label class="label mt-2" for="appliance">Baked in</label>
+            @if (count($page->appliances()) > 1)<label class="label mt-2" for="appliance">Baked in</label>
             <select class="field" id="appliance"
-                name="appliance">@foreach (Aglyca\Core\Swap\Wishes::APPLIANCES as $key => $name)<option value="{{ $key }}"
+                name="appliance">@foreach ($page->appliances() as $key => $name)<option value="{{ $key }}"
                 @selected($wishes->wishes->appliance === $key)>{{ $name }}</option>@endforeach</select>@endif
             <fieldset class="mt-2 flex flex-wrap gap-x-4"><legend class="label">Without</legend><input type="hidden" name="without[]" value="">
                 @foreach (['nuts' => 'nuts', 'milk' => 'milk', 'egg' => 'egg', 'coconut' => 'coconut', 'peanut' => 'peanut'] as $key => $name)<label class="flex min-h-[44px] items-center gap-2"><input class="h-5 w-5 accent-cobalt"
