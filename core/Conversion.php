@@ -74,9 +74,13 @@ final readonly class Conversion
             Side::Swapped => array_map(static fn (PlannedStep $s): string => $s->text(), $this->steps),
         };
 
+        $part = fn (PlannedStep $s): string => $s->component === null
+            ? ''
+            : $account->formula->components[$s->component] ?? '';
+
         return new WrittenRecipe(
             $this->title, $this->recipe->pieceWord(), $this->recipe->pieceWord($account->formula->pieces),
-            $steps, $account, $this->brief->convention,
+            $steps, $account, $this->brief->convention, $side === Side::Swapped ? array_map($part, $this->steps) : [],
         );
     }
 }

@@ -27,6 +27,7 @@ use Aglyca\Core\Plan\DayAsked;
 use Aglyca\Core\Plan\DayPlan;
 use Aglyca\Core\Plan\Dish;
 use Aglyca\Core\Plan\Holding;
+use Aglyca\Core\Plan\Places;
 use Aglyca\Core\Plan\ShoppingItem;
 use Aglyca\Core\Quantity\Point;
 use Aglyca\Core\Reading\FoodNames;
@@ -50,6 +51,8 @@ use Aglyca\Core\Trial\Lesson;
 use Aglyca\Core\Trial\NextTry;
 use Aglyca\Core\Trial\Probed;
 use Aglyca\Core\Trial\Remedy;
+use Aglyca\Core\Writing\Pace;
+use DateTimeZone;
 
 /** The whole way from a text to a swapped, counted and planned dessert: what the shell asks of the core. */
 final class Kernel
@@ -213,6 +216,17 @@ final class Kernel
         );
 
         return new Dish($conversion->title, $tasks, $conversion->family(), $account->formula->pieces);
+    }
+
+    /** How long it takes, made alone and without a break. */
+    public function pace(Conversion $conversion, Side $side): Pace
+    {
+        $day = $this->day(
+            [$this->dish($conversion, 1, $side)],
+            new DayAsked(null, 0, new Places, new DateTimeZone('UTC'), wantsAdvice: false),
+        );
+
+        return new Pace($day->handsOn, $day->ovenMinutes, $day->span());
     }
 
     /** @param  list<Dish>  $dishes */

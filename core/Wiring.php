@@ -237,7 +237,7 @@ final readonly class Wiring
         $this->planner = new BakePlanner(
             $preparations,
             new MethodReader($actions, $this->foods, $this->constants),
-            new MethodWriter($preparations, new Latecomers($preparations, $patterns), $this->constants),
+            new MethodWriter($preparations, new Latecomers($patterns), $this->constants),
             $patterns,
             new Extras($tables, $this->constants),
             $this->constants,

@@ -57,7 +57,8 @@ final class KitchenZip
             $name = sprintf('desserts/%04d-%s', $n, Str::slug($recipe->title));
             $zip->addFromString("$name.txt", $recipe->brief()->text);
             try {
-                $written = $kernel->convert($recipe->brief())->written(Side::Swapped);
+                $conversion = $kernel->convert($recipe->brief());
+                $written = $conversion->written(Side::Swapped)->paced($kernel->pace($conversion, Side::Swapped));
                 $zip->addFromString("$name.json", json_encode($written->schema(), self::FLAGS | JSON_PRETTY_PRINT));
                 $zip->addFromString("$name.md", "# $written->title\n\n".$written->text());
             } catch (UnreadableRecipe|OutOfBoundsException) {

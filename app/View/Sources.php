@@ -56,6 +56,8 @@ final readonly class Sources
         'signs' => 'What is usual in a mix',
         'changes' => 'What to change for a cause',
         'extras' => 'What a swap asks for beside the recipe',
+        'appliances' => 'In what else a dessert can be baked',
+        'free_words' => 'What a title says that a dessert is free of',
         'core_heats' => 'How hot the middle is when it is done',
         'remedies' => 'What helps a mix that is not right',
         'preparations' => 'What is made first, where a tin was opened',

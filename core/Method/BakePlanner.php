@@ -66,7 +66,8 @@ final readonly class BakePlanner
             $step = $operation->step;
             array_push(
                 $planned,
-                ...array_map(PlannedStep::added(...), [...$extra->before[$i] ?? [], ...$rewriting->before[$i] ?? []]),
+                ...array_map(PlannedStep::added(...), $extra->before[$i] ?? []),
+                ...$rewriting->before[$i] ?? [],
             );
             $inside = $i === $restAt ? $this->waitInside($step) : null;
             if ($inside !== null) {
@@ -95,7 +96,8 @@ final readonly class BakePlanner
             }
             array_push(
                 $planned,
-                ...array_map(PlannedStep::added(...), [...$rewriting->behind[$i] ?? [], ...$extra->behind[$i] ?? []]),
+                ...$rewriting->behind[$i] ?? [],
+                ...array_map(PlannedStep::added(...), $extra->behind[$i] ?? []),
             );
             if ($i === $lastBake && $cool > 0 && ! $this->cools($step) && ! $this->cools($steps[$i + 1] ?? null)) {
                 $planned[] = PlannedStep::added(

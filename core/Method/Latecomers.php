@@ -26,7 +26,7 @@ final readonly class Latecomers
         'flavour' => [Role::Flavour, Role::Egg, Role::Wet, Role::Fat, Role::Body],
     ];
 
-    public function __construct(private Preparations $preparations, private Patterns $patterns) {}
+    public function __construct(private Patterns $patterns) {}
 
     /**
      * What no sentence takes goes in with its like, and is said so.
@@ -61,49 +61,51 @@ final readonly class Latecomers
 
                         continue;
                     }
-                    if ($this->preparations->nameOf($swap->before->doses[$exchange->from[0] ?? -1] ?? null) !== '') {
-                        // It went into what was made first.
-                        $rewriting->uses[$at][] = new StepUse($part->food, $part->grams);
-
-                        continue;
-                    }
                     $isDry = in_array($part->food->role, [Role::Binder, Role::Lift], true);
                     $kind = $isDry ? 'binder' : ($isSaid ? 'said' : 'new');
-                    $late[$at][$kind][] = NewNames::name($part->food);
-                    $rewriting->uses[$at][] = new StepUse($part->food, $part->grams);
+                    $late[$at][$kind][] = new StepUse($part->food, $part->grams);
                 }
             }
             foreach ($exchange->changed ? [] : $exchange->from as $d) {
                 $dose = $swap->before->doses[$d];
                 if (! isset($taken["d$d"]) && $dose->food !== null && $dose->grams !== null) {
                     $at = $this->placeOf($swap, $operations, $dose->food->role, $dose->component);
-                    $late[$at]['old'][] = NewNames::name($dose->food);
-                    $rewriting->uses[$at][] = new StepUse($dose->food, $dose->mass());
+                    $late[$at]['old'][] = new StepUse($dose->food, $dose->mass());
                 }
             }
         }
         foreach ($late as $at => $kinds) {
             if (isset($kinds['binder'])) {
-                $rewriting->before[$at][] =
-                    'Whisk the '.
-                    NewNames::list($kinds['binder']).
-                    ' into the dry ingredients, so that '.
-                    (count(array_unique($kinds['binder'])) > 1 ? 'they do' : 'it does').
-                    ' not clump.';
+                $rewriting->before[$at][] = self::step(
+                    'Whisk the %s into the dry ingredients, so that %s not clump.',
+                    $kinds['binder'],
+                    ['it does', 'they do'],
+                );
             }
             $new = [...$kinds['new'] ?? [], ...$kinds['said'] ?? []];
             if ($new !== []) {
-                $rewriting->behind[$at][] = 'Mix in the '.NewNames::list($new).' here.';
+                $rewriting->behind[$at][] = self::step('Mix in the %s here.', $new);
             }
             if (isset($kinds['old'])) {
-                $rewriting->behind[$at][] =
-                    'The method does not say when the '.
-                    NewNames::list($kinds['old']).
-                    (count(array_unique($kinds['old'])) > 1 || preg_match('~[^s]s$~u', $kinds['old'][0]) === 1
-                        ? ' go in: add them here.'
-                        : ' goes in: add it here.');
+                $rewriting->behind[$at][] = self::step(
+                    'The method does not say when the %s %s here.',
+                    $kinds['old'],
+                    ['goes in: add it', 'go in: add them'],
+                );
             }
         }
+    }
+
+    /**
+     * @param  list<StepUse>  $uses
+     * @param  array{string, string}  $verb  of one thing, and of several
+     */
+    private static function step(string $text, array $uses, array $verb = ['', '']): PlannedStep
+    {
+        $names = array_map(static fn (StepUse $u): string => NewNames::name($u->food), $uses);
+        $isSeveral = count(array_unique($names)) > 1 || preg_match('~[^s]s$~u', $names[0]) === 1;
+
+        return PlannedStep::usual(sprintf($text, NewNames::list($names), $verb[(int) $isSeveral]), [], null, $uses);
     }
 
     /**
@@ -142,14 +144,18 @@ final readonly class Latecomers
                     break;
                 }
             }
-            $rewriting->before[$at][] =
-                (preg_match('~^to\s~iu', $name) === 1 ? "$name, as is usual: " : "The $name, as is usual. ").
-                $this->patterns->mixing($swap, $swap->families[$c], $doses);
+            $uses = [];
             foreach ($doses as $dose) {
-                if ($dose->food !== null) {
-                    $rewriting->uses[$at][] = new StepUse($dose->food, $dose->mass());
-                }
+                $uses = [...$uses, ...$dose->food === null ? [] : [new StepUse($dose->food, $dose->mass())]];
             }
+            $rewriting->before[$at][] = PlannedStep::usual(
+                (preg_match('~^to\s~iu', $name) === 1 ? "$name, as is usual: " : "The $name, as is usual. ").
+                    $this->patterns->mixing($swap, $swap->families[$c], $doses),
+                [],
+                null,
+                $uses,
+                $c,
+            );
             $parts[] = $c;
         }
 

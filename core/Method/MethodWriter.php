@@ -54,7 +54,7 @@ final readonly class MethodWriter
         $rewriting = new Rewriting;
         $exchangeOf = self::exchanges($swap);
         $redirected = $this->redirected($swap, $operations, $exchangeOf);
-        $taken = [];
+        $taken = $this->madeFirst($swap);
         foreach ($operations as $i => $operation) {
             foreach ($operation->mentions as $mention) {
                 $of = array_values(
@@ -79,6 +79,19 @@ final readonly class MethodWriter
         $this->latecomers->place($swap, $rewriting, $operations, $redirected, $taken);
 
         return $rewriting;
+    }
+
+    /** @return array<string, true> what went into what was made before the method begins, as `take` keeps it */
+    private function madeFirst(Swap $swap): array
+    {
+        $taken = [];
+        foreach ($swap->exchanges as $e => $exchange) {
+            foreach ($this->preparations->isMade($swap, $exchange) ? array_keys($exchange->to) : [] as $p) {
+                $taken["e$e-$p"] = true;
+            }
+        }
+
+        return $taken;
     }
 
     /** @return array<int, int> dose => exchange */
@@ -342,9 +355,9 @@ final readonly class MethodWriter
             $to[0]->food->key === 'xanthan' &&
             $with !== [] &&
             array_diff(array_map(static fn (?Role $r): string => $r->value ?? '', $with), [Role::Wet->value]) === [] &&
-            ! str_contains(implode(' ', $rewriting->before[$i] ?? []), self::SIEVED)
+            ($rewriting->before[$i] ?? []) === []
         ) {
-            $rewriting->before[$i][] = self::SIEVED;
+            $rewriting->before[$i][] = PlannedStep::added(self::SIEVED);
         }
     }
 

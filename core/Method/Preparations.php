@@ -33,36 +33,47 @@ final readonly class Preparations
             : '';
     }
 
-    /** @return list<PlannedStep> */
+    /** Whether what came instead is made first. */
+    public function isMade(Swap $swap, Exchange $exchange): bool
+    {
+        return $exchange->changed && $exchange->to !== [] && $this->does($swap, $exchange) !== '';
+    }
+
+    /** @return list<PlannedStep> each with what goes into it */
     public function of(Swap $swap): array
     {
         $steps = [];
         foreach ($swap->exchanges as $exchange) {
-            $text = $this->text($swap, $exchange);
-            if ($text !== null) {
-                $steps[] = PlannedStep::added($text);
+            if ($this->isMade($swap, $exchange)) {
+                $steps[] = PlannedStep::usual(
+                    $this->text($swap, $exchange),
+                    [],
+                    null,
+                    array_map(static fn (Part $p): StepUse => new StepUse($p->food, $p->grams), $exchange->to),
+                    $exchange->component,
+                );
             }
         }
 
         return $steps;
     }
 
-    private function text(Swap $swap, Exchange $exchange): ?string
+    private function does(Swap $swap, Exchange $exchange): string
     {
-        $dose = $swap->before->doses[$exchange->from[0] ?? -1] ?? null;
-        $does = $this->does[$dose->food->key ?? ''] ?? null;
-        if ($dose === null || $does === null || ! $exchange->changed || $exchange->to === []) {
-            return null;
-        }
+        return $this->does[$swap->before->doses[$exchange->from[0] ?? -1]->food->key ?? ''] ?? '';
+    }
+
+    private function text(Swap $swap, Exchange $exchange): string
+    {
         $parts = array_map(
             fn (Part $p): string => mb_strtolower($this->scaler->measured($p->food, $p->grams)->text),
             $exchange->to,
         );
         $last = array_pop($parts);
 
-        return strtr($does, [
+        return strtr($this->does($swap, $exchange), [
             '{parts}' => $parts === [] ? $last : implode(', ', $parts).' and '.$last,
-            '{grams}' => (string) round($dose->mass()),
+            '{grams}' => (string) round($swap->before->doses[$exchange->from[0]]->mass()),
         ]);
     }
 }

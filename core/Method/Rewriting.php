@@ -13,10 +13,10 @@ final class Rewriting
      */
     public array $edits = [];
 
-    /** @var array<int, list<string>> sentences of ours before an operation */
+    /** @var array<int, list<PlannedStep>> steps of ours before an operation */
     public array $before = [];
 
-    /** @var array<int, list<string>> and behind it */
+    /** @var array<int, list<PlannedStep>> and behind it */
     public array $behind = [];
 
     /** @var array<int, list<StepUse>> */

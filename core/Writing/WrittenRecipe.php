@@ -18,6 +18,7 @@ final readonly class WrittenRecipe
     /**
      * @param  string  $pieceWords  what all the pieces are called: "slices", or "loaf" of one
      * @param  list<string>  $steps
+     * @param  list<string>  $sections  by step: the part that it works on; "" for none
      */
     public function __construct(
         public string $title,
@@ -26,7 +27,17 @@ final readonly class WrittenRecipe
         public array $steps,
         public Account $account,
         public Convention $convention,
+        private array $sections = [],
+        private ?Pace $pace = null,
     ) {}
+
+    public function paced(Pace $pace): self
+    {
+        return new self(
+            $this->title, $this->pieceWord, $this->pieceWords, $this->steps, $this->account, $this->convention,
+            $this->sections, $pace,
+        );
+    }
 
     public function text(): string
     {
@@ -103,10 +114,8 @@ final readonly class WrittenRecipe
             'recipeYield' => $this->yield(),
             'recipeIngredient' => $this->ingredients(),
             'supply' => array_map(self::supply(...), array_values($this->account->formula->doses)),
-            'recipeInstructions' => array_map(
-                static fn (string $s): array => ['@type' => 'HowToStep', 'text' => self::oneLine($s)],
-                $this->steps,
-            ),
+            'recipeInstructions' => $this->instructions(),
+            ...$this->durations(),
             'nutrition' => [
                 '@type' => 'NutritionInformation',
                 'servingSize' => '1 '.$this->pieceWord,
@@ -125,6 +134,57 @@ final readonly class WrittenRecipe
                 ),
             ],
         ];
+    }
+
+    /** @return list<array<string, mixed>> steps; of several parts in a HowToSection each, as they follow one another */
+    private function instructions(): array
+    {
+        $steps = array_map(
+            static fn (string $s): array => ['@type' => 'HowToStep', 'text' => self::oneLine($s)],
+            $this->steps,
+        );
+        $names = array_values(array_filter($this->sections));
+        if (count(array_unique($names)) < 2) {
+            return $steps;
+        }
+        $sections = [];
+        foreach ($this->runs() as $run) {
+            $sections[] = [
+                '@type' => 'HowToSection',
+                'name' => array_values(array_filter(array_map(fn (int $i): string => $this->sections[$i], $run)))[0],
+                'itemListElement' => array_map(static fn (int $i): array => $steps[$i], $run),
+            ];
+        }
+
+        return $sections;
+    }
+
+    /** @return list<list<int>> steps of one part that follow one another; what is of no part goes with the next */
+    private function runs(): array
+    {
+        $names = $this->sections;
+        for ($i = count($names) - 2; $i >= 0; $i--) {
+            $names[$i] = $names[$i] === '' ? $names[$i + 1] : $names[$i];
+        }
+        [$runs, $run, $last] = [[], [], $names[0]];
+        foreach ($names as $i => $name) {
+            if ($name !== '' && $name !== $last) {
+                [$runs[], $run, $last] = [$run, [], $name];
+            }
+            $run[] = $i;
+        }
+
+        return [...$runs, $run];
+    }
+
+    /** @return array<string, string> a time that no step names would be read as a step more */
+    private function durations(): array
+    {
+        $durations = $this->pace?->durations() ?? [];
+
+        return preg_match('~\d\s*(?:min|hour|hr|h\b)~iu', implode(' ', $this->steps)) === 1
+            ? $durations
+            : array_diff_key($durations, ['cookTime' => true]);
     }
 
     /** @return array<string, mixed> a HowToSupply, in grams where they are known */

@@ -19,11 +19,18 @@ final readonly class ExportController
 
     public function show(Dessert $dessert, string $side, string $form): Response
     {
-        $written = $this->kernel->convert($dessert->brief)->written(Side::from($side));
+        $conversion = $this->kernel->convert($dessert->brief);
+        $written = $conversion->written(Side::from($side));
         [$body, $type] = match ($form) {
             'txt' => [$written->text(), 'text/plain'],
             'csv' => [$written->csv(), 'text/csv'],
-            default => [json_encode($written->schema(), self::JSON), 'application/ld+json'],
+            default => [
+                json_encode(
+                    $written->paced($this->kernel->pace($conversion, Side::from($side)))->schema(),
+                    self::JSON,
+                ),
+                'application/ld+json',
+            ],
         };
         $name = Str::slug($written->title)."-$side.$form";
 

@@ -68,6 +68,15 @@ final readonly class SchemaRecipe
                 : "Makes $best");
     }
 
+    /** @return list<string> rows of the ingredients that end with a colon, in small letters */
+    private function headings(): array
+    {
+        return array_map(
+            mb_strtolower(...),
+            array_values(array_filter($this->ingredients(), static fn (string $r): bool => str_ends_with($r, ':'))),
+        );
+    }
+
     /** @return list<string> */
     private function ingredients(): array
     {
@@ -102,7 +111,13 @@ final readonly class SchemaRecipe
             $name = self::plain($instructions['name'] ?? '');
             $inside = $instructions['itemListElement'] ?? $instructions['steps'] ?? null;
             if ($inside !== null) {
-                return [...($name === '' ? [] : [rtrim($name, ':').':']), ...$this->steps($inside, $depth + 1)];
+                // A part that the ingredients name needs no heading again.
+                $isKnown = in_array(mb_strtolower('for the '.rtrim($name, ':').':'), $this->headings(), true);
+
+                return [
+                    ...($name === '' || $isKnown ? [] : [rtrim($name, ':').':']),
+                    ...$this->steps($inside, $depth + 1),
+                ];
             }
             $text = self::plain($instructions['text'] ?? $name);
 

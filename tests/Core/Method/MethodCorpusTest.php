@@ -50,6 +50,45 @@ final class MethodCorpusTest extends CoreCase
         );
     }
 
+    /** What is written anew reads back: the same actions in the same order, with the same things in them. */
+    public function test_the_rewritten_text_reads_back_to_the_same_graph(): void
+    {
+        [$same, $things, $placed, $differ] = [0, 0, 0, []];
+        foreach (self::corpus() as ['name' => $name, 'text' => $text]) {
+            $first = self::kernel()->convert(new Brief($text));
+            $again = self::kernel()->convert(self::again($first->written(Side::Swapped)->text(), $first));
+            $tasks = [self::kernel()->dish($first)->tasks, self::kernel()->dish($again, 1, Side::Written)->tasks];
+            $actions = array_map(
+                static fn (array $of): array => array_map(static fn (Task $t): string => $t->action->key, $of),
+                $tasks,
+            );
+            $isSame = $actions[0] === $actions[1];
+            $same += (int) $isSame;
+            $differ = [...$differ, ...$isSame ? [] : ["$name: ".implode(' ', $actions[0]).' / '.implode(' ', $actions[1])]];
+            [$was, $is] = array_map(self::placed(...), $tasks);
+            $things += count($was);
+            $placed += count(array_intersect($was, $is));
+        }
+        self::assertGreaterThanOrEqual(0.95 * count(self::corpus()), $same, implode("\n", $differ));
+        self::assertGreaterThanOrEqual(0.95 * $things, $placed);
+    }
+
+    /**
+     * @param  list<Task>  $tasks
+     * @return list<string> "food action"
+     */
+    private static function placed(array $tasks): array
+    {
+        $placed = [];
+        foreach ($tasks as $task) {
+            foreach ($task->uses as $use) {
+                $placed[] = "{$use->food->key} {$task->action->key}";
+            }
+        }
+
+        return array_values(array_unique($placed));
+    }
+
     public function test_actions_and_things_are_where_a_reader_puts_them(): void
     {
         [$right, $all, $placed, $things, $missed] = [0, 0, 0, 0, []];

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core\Reading\Format;
 
 use Aglyca\Core\Brief;
+use Aglyca\Core\Method\PlannedStep;
 use Aglyca\Core\Reading\Format\RecipeFile;
 use Aglyca\Core\Reading\Format\SchemaRecipe;
 use Aglyca\Core\Reading\Recipe;
 use Aglyca\Core\Reading\UnreadableRecipe;
 use Aglyca\Core\Side;
+use Aglyca\Core\Writing\Pace;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
 
@@ -119,6 +121,34 @@ final class RecipeFileTest extends CoreCase
         ];
     }
 
+    /** ISO 8601; what takes no time is left out. */
+    public function test_how_long_it_takes_is_written_as_durations(): void
+    {
+        self::assertSame(
+            ['prepTime' => 'PT45M', 'cookTime' => 'PT1H', 'totalTime' => 'P1DT2H5M'],
+            (new Pace(45, 60, 1565))->durations(),
+        );
+        self::assertSame(['totalTime' => 'P1DT0M'], (new Pace(0, 0, 1440))->durations());
+        self::assertSame(1440, SchemaRecipe::minutes('P1DT0M'));
+    }
+
+    public function test_the_steps_of_several_parts_stand_in_sections(): void
+    {
+        $conversion = self::work(
+            "Quay pie\nServes 8\n\nPastry\n200 g flour\n100 g butter\n\nFilling\n300 g cream cheese\n80 g sugar\n2 eggs\n\nMethod\nRub the butter into the flour, press it into a tin.\nBeat the cream cheese with the sugar and eggs.\nPour it in and bake at 170 °C for 40 minutes.",
+        );
+        $sections = $conversion->written(Side::Swapped)->schema()['recipeInstructions'];
+        self::assertSame(['Pastry', 'Filling'], array_column($sections, 'name'));
+        self::assertSame(
+            array_map(static fn (PlannedStep $s): string => $s->text(), $conversion->steps),
+            array_column(array_merge(...array_column($sections, 'itemListElement')), 'text'),
+        );
+        self::assertSame(
+            ['HowToStep'],
+            array_unique(array_column($conversion->written(Side::Written)->schema()['recipeInstructions'], '@type')),
+        );
+    }
+
     #[DataProvider('durations')]
     public function test_iso_durations(string $duration, ?int $minutes): void
     {
@@ -143,7 +173,7 @@ final class RecipeFileTest extends CoreCase
     {
         $conversion = self::work($text);
         foreach (Side::cases() as $side) {
-            $written = $conversion->written($side);
+            $written = $conversion->written($side)->paced(self::kernel()->pace($conversion, $side));
             $first = null;
             foreach ([$written->text(), $written->csv(), (string) json_encode($written->schema())] as $form) {
                 $recipe = self::kernel()->read(new Brief(RecipeFile::text($form)));
