@@ -73,19 +73,31 @@ final readonly class Gains
         $convention = $now->brief->convention;
         $net = static fn (Conversion $c): float => $c->after->netCarbs($convention)->value;
         $sentence = sprintf(
-            '%s g %s in the place of %s g %s: net carbs a piece %.1f to %.1f g, sugar alcohol %.1f to %.1f g.',
-            (string) round($grams),
-            NewNames::name($food),
-            (string) round($dose->mass()),
-            NewNames::name($dose->known()),
-            $net($now),
-            $net($then),
-            $now->after->piece->polyolGrams(),
-            $then->after->piece->polyolGrams(),
+            '%s: of a piece %s, %s.',
+            $food->key === $dose->known()->key
+                ? sprintf('%.0f g of the %s and not %.0f', $grams, NewNames::name($food), $dose->mass())
+                : sprintf(
+                    '%.0f g %s in the place of %.0f g %s',
+                    $grams,
+                    NewNames::name($food),
+                    $dose->mass(),
+                    NewNames::name($dose->known()),
+                ),
+            self::goes('net carbs', $net($now), $net($then)),
+            self::goes('sugar alcohol', $now->after->piece->polyolGrams(), $then->after->piece->polyolGrams()),
         );
         $shows = abs($net($now) - $net($then)) >= $this->core->constants->get('weigh-shown')
             || abs($now->after->piece->polyolGrams() - $then->after->piece->polyolGrams()) >= 1.0;
 
         return $shows ? [new Gain($what, $sentence, $dose->key, $food->key, $grams, $then)] : [];
+    }
+
+    /** "net carbs go from 2.1 to 1.6 g", "net carbs stay at 1.8 g" */
+    private static function goes(string $what, float $from, float $to): string
+    {
+        $verb = str_ends_with($what, 's') ? ['stay', 'go'] : ['stays', 'goes'];
+        [$was, $is] = [sprintf('%.1f', $from), sprintf('%.1f', $to)];
+
+        return $was === $is ? "$what $verb[0] at $is g" : "$what $verb[1] from $was to $is g";
     }
 }

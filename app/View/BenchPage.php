@@ -54,6 +54,12 @@ final readonly class BenchPage
             $this->conversion->brief->wishes->amounts === [];
     }
 
+    /** Lines that all stay need no lane beside them, unless one is open or has to be checked. */
+    public function isFolded(): bool
+    {
+        return $this->isAsItWas() && ($this->open ?? '') === '' && $this->doubtful() === 0;
+    }
+
     /** @return array<string, string> food key => name, of what is in the bowl */
     public function bowl(): array
     {

@@ -165,7 +165,9 @@ final class Families
             return $spoken;
         }
         foreach (self::WITHOUT_WORDS as $other) {
-            if ($other !== $family && $this->known($other, $signs) > 0 && $this->fits($other, $signs)) {
+            // What meets heat is nothing that does without, whatever else it looks like.
+            $isAlike = ($this->rows[$other]['minutes'] > 0) === (($this->rows[$family]['minutes'] ?? 0) > 0);
+            if ($other !== $family && $isAlike && $this->known($other, $signs) > 0 && $this->fits($other, $signs)) {
                 return $other;
             }
         }

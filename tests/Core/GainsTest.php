@@ -25,7 +25,7 @@ final class GainsTest extends CoreCase
             self::core()->larder->typical(self::core()->larder->get($food), 'sweetness');
         self::assertEqualsWithDelta($sweetness('erythritol', 90.0), $sweetness('allulose', $gain->grams), 1.0);
         self::assertSame(0.0, $gain->then->after->piece->polyolGrams());
-        self::assertStringContainsString('sugar alcohol 7.5 to 0.0 g', $gain->sentence);
+        self::assertStringContainsString('sugar alcohol goes from 7.5 to 0.0 g', $gain->sentence);
     }
 
     public function test_what_carries_the_carbs_is_offered_by_half(): void
@@ -34,6 +34,7 @@ final class GainsTest extends CoreCase
         $half = array_values(array_filter($gains, static fn (Gain $g): bool => $g->what === 'Fewer carbs'));
         self::assertCount(1, $half);
         self::assertSame(['raspberries', 100.0], [$half[0]->food, $half[0]->grams]);
+        self::assertStringStartsWith('100 g of the raspberries and not 200: of a piece net carbs go', $half[0]->sentence);
         self::assertSame(Role::Mixin, self::core()->larder->get('raspberries')->role);
     }
 

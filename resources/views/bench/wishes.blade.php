@@ -59,7 +59,7 @@
             </div>
         </div>
         <details @if ($wishes->wishes->without !== [] || $wishes->wishes->cooler > 0 || $wishes->wishes->appliance !== '') open @endif>
-            <summary class="py-1 text-cobalt underline underline-offset-3">Oven, and what must not be in it</summary>
+            <summary class="py-1 text-cobalt underline underline-offset-3">Where it is baked, and what must not be in it</summary>
             <label class="label mt-2" for="cooler">Oven lower than the flour asks</label>
             <select class="field" id="cooler" name="cooler">@foreach ([0, 5, 10, 15, 20] as $degrees)<option value="{{ $degrees }}"
                 @selected((int) $wishes->wishes->cooler === $degrees)>{{ $degrees === 0 ? 'no lower' : $degrees.' °C lower' }}</option>@endforeach</select>

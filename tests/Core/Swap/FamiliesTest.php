@@ -77,6 +77,7 @@ final class FamiliesTest extends CoreCase
         foreach (
             [
                 ["Banana bread muffins\nMakes 12\n200 g flour\n100 g sugar\n2 eggs\n\nMethod\nBake at 180 °C for 20 minutes.", 'muffin', 'butter-cake'],
+                ["Quay waffles\nMakes 8\n240 g flour\n25 g sugar\n3 eggs\n430 ml buttermilk\n110 g butter\n\nMethod\nWhisk. Cook in the waffle iron for 5 minutes each.", 'waffle', null],
                 ["Marmalade squares\nMakes 12\n200 g flour\n100 g sugar\n2 eggs\n\nMethod\nBake at 180 °C for 20 minutes.", 'butter-cake', null],
             ] as [$text, $is, $other]
         ) {
