@@ -104,7 +104,10 @@ final readonly class Card
     /** @return list<string> */
     public function steps(): array
     {
-        return array_map(static fn (PlannedStep $s): string => trim($s->text()), $this->conversion->steps);
+        return array_map(
+            static fn (PlannedStep $s): string => Figures::inWords(trim($s->text())),
+            $this->conversion->steps,
+        );
     }
 
     public function net(): string

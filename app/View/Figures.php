@@ -102,6 +102,12 @@ final class Figures
         return self::trim(self::say($number, 2, false));
     }
 
+    /** Tenths within a text of ours or of the recipe's, by the kitchen's way: "2.5 g" is "2,5 g". */
+    public static function inWords(string $text): string
+    {
+        return self::$hasComma ? (preg_replace('~(?<![\d.])(\d+)\.(\d{1,2})(?![\d.])~u', '$1,$2', $text) ?? $text) : $text;
+    }
+
     /** A number as it stands, by the kitchen's way of writing: "0.91". */
     public static function to(float $value, int $decimals): string
     {

@@ -18,10 +18,11 @@ final class StepHtml
         foreach ($step->pieces as $piece) {
             // A figure stays on its line; a list of names may break.
             $class = mb_strlen($piece->text) < 24 ? ' class="whitespace-nowrap"' : '';
-            $new = $piece->text === '' ? '' : "<strong$class>".e($piece->text).'</strong> ';
+            $text = e(Figures::inWords($piece->text));
+            $new = $text === '' ? '' : "<strong$class>$text</strong> ";
             $html .=
                 $piece->was === ''
-                    ? e($piece->text)
+                    ? $text
                     : $new.'<s class="text-base text-soft">'.e($piece->was).'</s>';
         }
 

@@ -207,7 +207,7 @@ const portion = () => {
     const left = mass - state.pieces.reduce((sum, one) => sum + one, 0);
     const rest = Math.max(1, pieces - state.pieces.length);
     const field = el('input', { class: 'field c-field figure', type: 'number', step: '1', min: '0', value: Math.round(mass), 'aria-label': 'All of the mix weighs, in grams' });
-    const one = el('input', { class: 'field c-field figure', type: 'number', step: '0.5', min: '0', value: scale?.grams !== undefined ? grams(scale.grams) : grams(left / rest), 'aria-label': 'This one weighs, in grams' });
+    const one = el('input', { class: 'field c-field figure', type: 'number', step: '0.5', min: '0', value: Math.round((scale?.grams ?? left / rest) * 10) / 10, 'aria-label': 'This one weighs, in grams' });
     show('Portion by weighing', [
         el('div', { class: 'c-row' }, el('label', { class: 'c-text' }, 'All of it weighs'), field, button('Use this', () => { send('mixed', { grams: Number(field.value) }); portion(); })),
         el('p', { class: 'c-number' }, `${grams(left / rest)} g`, el('span', { class: 'c-unit' }, ` each, ${Math.ceil(rest)} to go`)),

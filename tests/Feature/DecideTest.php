@@ -293,6 +293,12 @@ final class DecideTest extends KitchenCase
             'decimals' => ',',
         ])->assertSessionHasNoErrors();
         self::assertSame(str_replace('.', ',', $point), $net());
+        // What leaves as text says tenths so as well, and reads back the same; a table for machines keeps its points.
+        $text = (string) $this->get("/bench/$recipe->ulid/swapped.txt")->getContent();
+        self::assertMatchesRegularExpression('~\d,\d+ g ~', $text);
+        self::assertDoesNotMatchRegularExpression('~\d\.\d+ g ~', $text);
+        $table = (string) $this->get("/bench/$recipe->ulid/swapped.csv")->getContent();
+        self::assertMatchesRegularExpression('~,\d+\.\d+,~', $table);
         foreach (
             [',' => ['1.250', '2,5', '1250'], '.' => ['1,250', '2.5', '1250']] as $decimals => [$thousand, $half, $plain]
         ) {

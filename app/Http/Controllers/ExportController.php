@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use Aglyca\Core\Kernel;
 use Aglyca\Core\Side;
 use App\Support\Dessert;
+use App\View\Figures;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 
@@ -22,7 +23,7 @@ final readonly class ExportController
         $conversion = $this->kernel->convert($dessert->brief);
         $written = $conversion->written(Side::from($side));
         [$body, $type] = match ($form) {
-            'txt' => [$written->text(), 'text/plain'],
+            'txt' => [Figures::inWords($written->text()), 'text/plain'],
             'csv' => [$written->csv(), 'text/csv'],
             default => [
                 json_encode(

@@ -10,6 +10,7 @@ use Aglyca\Core\Side;
 use App\Models\Recipe;
 use App\Support\ShelfSearch;
 use App\View\Card;
+use App\View\Figures;
 use App\View\ShelfPage;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
@@ -60,7 +61,7 @@ final readonly class ShelfController
         $texts = [];
         foreach ($this->chosen($request) as $recipe) {
             try {
-                $texts[] = $kernel->convert($recipe->brief())->written(Side::Swapped)->text();
+                $texts[] = Figures::inWords($kernel->convert($recipe->brief())->written(Side::Swapped)->text());
             } catch (UnreadableRecipe|OutOfBoundsException) {
                 $texts[] = $recipe->brief()->text;
             }
