@@ -78,6 +78,7 @@ use Aglyca\Core\Swap\Reasons;
 use Aglyca\Core\Swap\Rule;
 use Aglyca\Core\Swap\Schools;
 use Aglyca\Core\Swap\Sorter;
+use Aglyca\Core\Swap\SweetOffers;
 use Aglyca\Core\Trial\ChangeMaker;
 use Aglyca\Core\Trial\Diagnosis;
 use Aglyca\Core\Trial\Heating;
@@ -323,7 +324,13 @@ final readonly class Wiring
             $this->families,
             $this->accountant,
             new Sorter($this->larder, $this->schools, $this->constants),
-            new ProblemMaker($assayer, $candidates, $this->constants, $rules),
+            new ProblemMaker(
+                $assayer,
+                $candidates,
+                new SweetOffers($this->larder, $this->schools),
+                $this->constants,
+                $rules,
+            ),
             $parts,
             new Reasons($this->tables, $this->constants),
             $this->constants,

@@ -20,6 +20,7 @@ final readonly class ProblemMaker
     public function __construct(
         private Assayer $assayer,
         private CandidateMaker $candidates,
+        private SweetOffers $sweet,
         private Constants $constants,
         private array $rules,
     ) {}
@@ -53,7 +54,7 @@ final readonly class ProblemMaker
             $this->assayer->mix($mine),
             $this->assayer->mix($doses($sorting->allSugars())),
             $this->assayer->mix($doses($sorting->flours)),
-            array_map(fn (array $lines): float => $this->candidates->sweetnessOf($formula, $lines), $sorting->sugars),
+            array_map(fn (array $lines): float => $this->sweet->sweetnessOf($formula, $lines), $sorting->sugars),
         );
 
         return new Component(

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Swap;
+
+use Aglyca\Core\Formula\Dose;
+use Aglyca\Core\Formula\Formula;
+use Aglyca\Core\Formula\Making;
+use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Larder\Larder;
+use Aglyca\Core\Larder\Role;
+
+/** What comes for a line that has a swap of its own. */
+final readonly class SingleParts
+{
+    public function __construct(
+        private Larder $larder,
+        private Schools $schools,
+        private Allowed $allowed,
+        private SweetOffers $sweet,
+        private PartMaker $parts,
+        private Constants $constants,
+    ) {}
+
+    /** @return list<Part> */
+    public function single(
+        Dose $dose,
+        Wishes $wishes,
+        float $drinks,
+        float $water,
+        bool $isSet,
+        Making $making,
+        SugarForm $form,
+        bool $isSoakGone,
+    ): array {
+        $parts = [];
+        foreach ($this->schools->insteadOfLine($dose, $making, $wishes->without) as $row) {
+            $grams = $dose->mass() * (float) $row['ratio'];
+            if ($row['to'] === '~sweet') {
+                foreach ($this->sweet->sweeteners($grams * $wishes->sweetness, $form, $wishes) as $offer) {
+                    $grams = $offer->practice;
+                    if ($this->allowed->allows($offer->food, $wishes) && $grams > 0) {
+                        $parts[] = $this->part(
+                            $offer->food->key,
+                            $grams,
+                            $offer->why,
+                            $dose->component,
+                            $dose->key,
+                            $wishes,
+                        );
+                    }
+                }
+
+                continue;
+            }
+            if ($row['to'] === 'xanthan' && $isSet) {
+                // Where gelatine sets, starch only keeps things from sticking: powder does that.
+                $parts[] = $this->part(
+                    'erythritol-powdered',
+                    $dose->mass(),
+                    'dusts what is set by gelatine',
+                    $dose->component,
+                    $dose->key,
+                    $wishes,
+                );
+
+                continue;
+            }
+            $grams = $row['to'] === 'xanthan' ? min($grams, $this->constants->get('xanthan-most') * $water) : $grams;
+            $grams *= $dose->known()->role === Role::Wet && $dose->known()->isLiquid() ? $drinks : 1.0;
+            $grams *= $isSoakGone ? $this->constants->get('soak-left') : 1.0;
+            $food = $this->larder->get(
+                $row['to'] === '~flour' ? $this->schools->parts($this->allowed->school($wishes))[0]['food'] : $row['to'],
+            );
+            $food = $this->allowed->allowed($food, $wishes);
+            if ($food !== null) {
+                $parts[] = $this->part($food->key, $grams, $row['why'], $dose->component, $dose->key, $wishes);
+            }
+        }
+        $instead = $parts === [] && ! $this->allowed->allows($dose->known(), $wishes)
+                ? $this->allowed->allowed($dose->known(), $wishes)
+                : null;
+
+        return $instead === null
+            ? $parts
+            : [
+                $this->part(
+                    $instead->key,
+                    $dose->mass(),
+                    'stands in for what may not be used',
+                    $dose->component,
+                    $dose->key,
+                    $wishes,
+                ),
+            ];
+    }
+
+    /** A part as is usual, or as the baker typed it. */
+    public function part(string $food, float $grams, string $why, int $component, string $slot, Wishes $wishes): Part
+    {
+        $typed = $wishes->amount(new AmountKey($component, $food, $slot));
+
+        return $typed === null
+            ? $this->parts->part($this->larder->get($food), $grams, $why, $slot)
+            : $this->parts->typed($this->larder->get($food), $typed, slot: $slot);
+    }
+
+    /** Gelatine sets that part of the dessert. */
+    public function isSet(Formula $formula, int $component): bool
+    {
+        foreach ($formula->doses as $dose) {
+            if ($dose->component === $component && $dose->food?->key === 'gelatin') {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Grams of water in a part of the dessert as written, which a gum has to hold. */
+    public function water(Formula $formula, int $component): float
+    {
+        $water = 0.0;
+        foreach ($formula->doses as $dose) {
+            $water +=
+                $dose->component === $component && $dose->food !== null
+                    ? $dose->food->nutrients($dose->mass())->water
+                    : 0.0;
+        }
+
+        return $water;
+    }
+}

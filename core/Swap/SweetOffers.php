@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Swap;
+
+use Aglyca\Core\Family\Family;
+use Aglyca\Core\Formula\Formula;
+use Aglyca\Core\Larder\Larder;
+
+/** Sweeteners as the mix or the blend has them, for so much sweetness. */
+final readonly class SweetOffers
+{
+    public function __construct(
+        private Larder $larder,
+        private Schools $schools,
+    ) {}
+
+    /** Where nobody asked for another, a family that only one sweetener can make has that. */
+    public function sweetenedAs(Family $family, Wishes $wishes): Wishes
+    {
+        $mix = $this->schools->mixOf($family->key);
+
+        return $mix === null || $wishes->sweetener !== Wishes::SWEETENER || $wishes->blend->corners !== []
+            ? $wishes
+            : $wishes->but(sweetener: $mix);
+    }
+
+    /** @return list<Offer> */
+    public function sweeteners(float $sweetness, SugarForm $form, Wishes $wishes): array
+    {
+        $variables = [];
+        foreach (
+            $wishes->blend->corners === []
+                ? $this->schools->mix($wishes->sweetener)
+                : $this->schools->corners($wishes->blend->corners, $wishes->sweetener) as $n => $row
+        ) {
+            $food = $this->larder->get($row[$form->value]);
+            $share = $wishes->blend->shares[$n] ?? (float) $row['share'];
+            $grams = $sweetness * $share / $this->larder->typical($food, 'sweetness');
+            $variables[] = $wishes->blend->shares === []
+                ? new Offer($food, Purpose::Sweet, INF, $grams, 0.0, $row['why'], $form)
+                : new Offer($food, Purpose::Sweet, 0.0, 0.0, 0.0, $row['why'], $form, $grams);
+        }
+
+        return $variables;
+    }
+
+    /** Of the sugars of a part the one that sweetens most: what sweetens its fruit comes out of the same bag. */
+    public function mainForm(Formula $formula, Sorting $sorting): SugarForm
+    {
+        $sweetness = array_filter(
+            array_map(fn (array $lines): float => $this->sweetnessOf($formula, $lines), $sorting->sugars),
+        );
+        arsort($sweetness);
+
+        return SugarForm::tryFrom((string) array_key_first($sweetness)) ?? SugarForm::Granulated;
+    }
+
+    /** @param  list<int>  $lines */
+    public function sweetnessOf(Formula $formula, array $lines): float
+    {
+        return array_sum(
+            array_map(
+                fn (int $i): float => $formula->doses[$i]->mass() *
+                    $this->larder->typical($formula->doses[$i]->known(), 'sweetness'),
+                $lines,
+            ),
+        );
+    }
+}
