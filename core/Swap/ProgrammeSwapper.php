@@ -17,11 +17,8 @@ use Aglyca\Core\Forecast\AcidBalance;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
-use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Role;
-use Aglyca\Core\Linear\Simplex;
-use Aglyca\Core\Linear\Solution;
 
 /**
  * The swap as one programme a component: all rules as rows, the exact optimum, eggs whole, amounts snapped to
@@ -30,6 +27,12 @@ use Aglyca\Core\Linear\Solution;
 final readonly class ProgrammeSwapper
 {
     /** The steps of one swap meet here: each service does one of them. */
+    private Exchanger $exchanger;
+
+    private OvenChooser $ovens;
+
+    private Chooser $chooser;
+
     public function __construct(
         private Larder $larder,
         private Schools $schools,
@@ -41,8 +44,12 @@ final readonly class ProgrammeSwapper
         private Reasons $reasons,
         private Constants $constants,
         private AcidBalance $acids,
-        private Appliances $appliances,
-    ) {}
+        Appliances $appliances,
+    ) {
+        $this->exchanger = new Exchanger($larder, $schools, $parts, $reasons, $constants);
+        $this->ovens = new OvenChooser($schools, $appliances);
+        $this->chooser = new Chooser($larder);
+    }
 
     /** @param  OvenPlan  $written  as the method has it */
     public function swap(Formula $formula, Wishes $wishes, OvenPlan $written, ?PanChange $pan = null): Swap
@@ -52,16 +59,16 @@ final readonly class ProgrammeSwapper
         $families = $this->familiesOf($formula, $wishes);
         $account = $this->accountant->count($formula);
         $sortings = $this->sortings($account, $wishes);
-        $oven = $this->oven($formula, $sortings, $families, $wishes, $written)->inPan($pan);
+        $oven = $this->ovens->oven($formula, $sortings, $families, $wishes, $written)->inPan($pan);
         $problems = $this->problems->problems($formula, $sortings, $families, $wishes, $oven);
-        $chosen = array_map($this->choose(...), $problems);
+        $chosen = array_map($this->chooser->choose(...), $problems);
         $costs = $account->contributions(Convention::LowCarb);
         [$exchanges, $bindings] = [[], []];
         foreach ($chosen as $choice) {
-            array_push($exchanges, ...$this->exchanges($formula, $choice, $costs, $wishes));
+            array_push($exchanges, ...$this->exchanger->exchanges($formula, $choice, $costs, $wishes));
             array_push($bindings, ...$this->reasons->bindings($formula, $choice));
         }
-        $exchanges = $this->balanced($formula, $this->inOneBag($formula, $exchanges), $wishes);
+        $exchanges = $this->balanced($formula, $this->exchanger->inOneBag($formula, $exchanges), $wishes);
         usort(
             $exchanges,
             static fn (Exchange $a, Exchange $b): int => [$a->component, $a->role->position(), $a->from[0] ?? 0] <=> [
@@ -77,7 +84,7 @@ final readonly class ProgrammeSwapper
             $wishes,
             $exchanges,
             $account,
-            $this->after($formula, $exchanges),
+            $this->exchanger->after($formula, $exchanges),
             $families,
             $oven,
             $bindings,
@@ -93,7 +100,7 @@ final readonly class ProgrammeSwapper
      */
     private function balanced(Formula $formula, array $exchanges, Wishes $wishes): array
     {
-        $after = $this->after($formula, $exchanges);
+        $after = $this->exchanger->after($formula, $exchanges);
         $left = $formula->gramsOf('baking-soda') > 0 ? $this->acids->leftOverSoda($after) : 0.0;
         $allowed = $this->constants->get('leftover-soda') * $after->mass() / $this->constants->get('leftover-mass');
         if ($left <= $allowed || $left <= $this->acids->leftOverSoda($formula) + 0.05) {
@@ -215,7 +222,7 @@ final readonly class ProgrammeSwapper
     {
         $families = $this->familiesOf($formula, $wishes);
         $sortings = $this->sortings($this->accountant->count($formula), $wishes);
-        $oven = $this->oven($formula, $sortings, $families, $wishes, $written);
+        $oven = $this->ovens->oven($formula, $sortings, $families, $wishes, $written);
 
         return $this->problems->problems($formula, $sortings, $families, $wishes, $oven);
     }
@@ -227,379 +234,5 @@ final readonly class ProgrammeSwapper
             fn (int $c): Sorting => $this->sorter->sort($account->formula, $account, $c, $wishes),
             array_keys($account->formula->components),
         );
-    }
-
-    /**
-     * What the oven does for the swap: decided here and nowhere else.
-     *
-     * @param  list<Sorting>  $sortings
-     * @param  list<Family>  $families
-     */
-    private function oven(
-        Formula $formula,
-        array $sortings,
-        array $families,
-        Wishes $wishes,
-        OvenPlan $written,
-    ): OvenPlan {
-        $floury = array_filter($sortings, static fn (Sorting $s): bool => $s->flours !== []);
-        // A foam falls while it waits; bought pastry was chilled already, and drinks no more.
-        $drinks = array_filter(array_keys($floury), static fn (int $c): bool => ! $families[$c]->foam) !== [];
-        $rest = $drinks ? (int) $this->schools->school($wishes->school)['rest_min'] : 0;
-        $plan = $floury !== [] || $this->hasNewPastry($formula, $sortings) ? $written->forNutFlours($rest) : $written;
-        $plan = $plan->coolerBy($wishes->cooler);
-        $way = $this->appliances->way($families, $wishes->appliance);
-
-        return match (true) {
-            $way !== null => $plan->replacedBy($way),
-            $wishes->appliance === 'air-fryer' => $plan->inAirFryer(),
-            default => $plan,
-        };
-    }
-
-    /**
-     * Bought pastry of wheat gave way to one of nut flour.
-     *
-     * @param  list<Sorting>  $sortings
-     */
-    private function hasNewPastry(Formula $formula, array $sortings): bool
-    {
-        foreach (array_merge(...array_map(static fn (Sorting $s): array => $s->singles, $sortings)) as $i) {
-            $food = $formula->doses[$i]->known();
-            if ($food->role === Role::Body && str_ends_with($food->key, 'pastry')) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /**
-     * One bag of a sweetener is one line of a part: what came for a single food goes in with the sugar's, unless it
-     * is cooked apart first.
-     *
-     * @param  list<Exchange>  $exchanges
-     * @return list<Exchange>
-     */
-    private function inOneBag(Formula $formula, array $exchanges): array
-    {
-        foreach ($exchanges as $s => $single) {
-            $from = $formula->doses[$single->from[0] ?? -1] ?? null;
-            if (
-                ! $single->changed ||
-                $single->role === Role::Sweet ||
-                $from?->food === null ||
-                $this->schools->isPrepared($from->food->key)
-            ) {
-                continue;
-            }
-            foreach ($single->to as $part) {
-                foreach ($exchanges as $b => $bag) {
-                    $bagFrom = $formula->doses[$bag->from[0] ?? -1]->food->key ?? '';
-                    $isBag =
-                        $bag->role === Role::Sweet &&
-                        $part->food->role === Role::Sweet &&
-                        ! $this->schools->isPrepared($bagFrom) &&
-                        $bag->changed &&
-                        $bag->component === $single->component &&
-                        count($single->to) > 1;
-                    $at = $isBag && ! $part->isTyped ? $bag->indexOf($part->food->key) : null;
-                    if ($at !== null && ! $bag->to[$at]->isTyped) {
-                        $exchanges[$b] = $bag->withPart(
-                            $at,
-                            $this->parts->part($part->food, $bag->to[$at]->grams + $part->grams, $bag->to[$at]->why),
-                        );
-                        $single = $single->withoutPart((int) $single->indexOf($part->food->key));
-                        $exchanges[$s] = $single;
-
-                        break;
-                    }
-                }
-            }
-        }
-
-        return array_values($exchanges);
-    }
-
-    /** The optimum; where eggs may be added, of the whole numbers on either side of it the better. */
-    private function choose(Problem $problem): Chosen
-    {
-        $programme = $problem->programme();
-        $solution = Simplex::solve($programme);
-        $isEgg = static fn (Offer $o): bool => $o->purpose === Purpose::Egg;
-        $eggs = array_keys(array_filter($problem->component->candidates->offers, $isEgg));
-        if ($eggs === []) {
-            return new Chosen($problem, $solution, $programme);
-        }
-        $each = $this->larder->each('egg');
-        if (abs($solution->grams[$eggs[0]] / $each - round($solution->grams[$eggs[0]] / $each)) < 1e-9) {
-            return new Chosen($problem, $solution, $programme);
-        }
-        $best = null;
-        // The least distance is convex in the eggs, so no other whole number can be better.
-        foreach (
-            array_unique([
-                floor($solution->grams[$eggs[0]] / $each + 1e-9),
-                ceil($solution->grams[$eggs[0]] / $each - 1e-9),
-            ]) as $count
-        ) {
-            if ($count * $each <= $programme->most[$eggs[0]] + 1e-9) {
-                $held = $programme->holding($eggs[0], $count * $each);
-                $answer = Simplex::solve($held);
-                $objective = $answer->objective + $count * $each * $programme->costs[$eggs[0]];
-                if ($best === null || $objective < $best->objective - 1e-12) {
-                    $grams = array_replace($answer->grams, [$eggs[0] => $count * $each]);
-                    $best = new Solution($objective, $grams, $answer->prices, $answer->misses);
-                }
-            }
-        }
-
-        return new Chosen($problem, $best ?? $solution, $programme);
-    }
-
-    /**
-     * @param  list<float>  $costs  net carbs a piece of each line as written
-     * @return list<Exchange>
-     */
-    private function exchanges(Formula $formula, Chosen $choice, array $costs, Wishes $wishes): array
-    {
-        $sorting = $choice->problem->component->sorting;
-        $component = $sorting->component;
-        [$sweet, $over, $flour, $egg, $lines, $exchanges] = [[], [], [], 0.0, [], []];
-        foreach ($choice->problem->component->candidates->offers as $j => $offer) {
-            $grams = $choice->grams($j);
-            $isTyped = $wishes->amount(new AmountKey($component, $offer->food->key)) !== null && $offer->most === 0.0;
-            if ($offer->purpose === Purpose::Added) {
-                $part = $this->parts->typed($offer->food, $grams, $offer->why, AmountKey::ADDED);
-                $exchanges[] = Exchange::swapped($offer->food->role, $component, [], [$part], 'added by you');
-            } elseif ($offer->purpose === Purpose::Egg) {
-                $egg = $grams;
-            } elseif ($offer->dose !== null) {
-                $lines[$offer->dose] = [$offer, $grams];
-            } elseif ($isTyped || ! $this->isNothing($offer, $grams)) {
-                $why = $this->reasons->why($choice, $j);
-                $part = $isTyped
-                    ? $this->parts->typed($offer->food, $grams, $why)
-                    : $this->parts->part($offer->food, $grams, $why);
-                if ($offer->purpose === Purpose::Sweet) {
-                    $sweet[$offer->form->value][] = $part;
-                    $over[$offer->form->value] =
-                        ($over[$offer->form->value] ?? 0.0) + $this->over($offer->food, $part->grams - $grams);
-                } else {
-                    $flour[] = $part;
-                }
-            }
-        }
-        foreach ($sweet as $form => $parts) {
-            $excess = array_key_exists($form, $over) ? $over[$form] : 0.0;
-            $parts = $wishes->blend->shares === [] && $excess > 0 ? $this->evened($parts, $excess) : $parts;
-            $sweet[$form] = $wishes->blend->shares === [] ? $this->withoutTraces($parts) : $parts;
-        }
-        $waters = $choice->problem->component->candidates->waters;
-        foreach (array_filter($sorting->sugars) as $form => $from) {
-            $exchanges[] = Exchange::swapped(
-                Role::Sweet,
-                $component,
-                $from,
-                [...$sweet[$form] ?? [], ...$waters],
-                'sweetness for sweetness',
-            );
-            $waters = [];
-        }
-        $eggLine = $this->eggLine($formula, $sorting);
-        if ($sorting->flours !== []) {
-            $added = $this->brought($formula, $sorting, $wishes);
-            if ($eggLine === null && $egg > 0) {
-                $added[] = $this->parts->part($this->larder->get('egg'), $egg, 'holds what the flour held');
-            }
-            $exchanges[] = Exchange::swapped(
-                Role::Body,
-                $component,
-                $sorting->flours,
-                [...$flour, ...$added],
-                $this->schools->school($wishes->school)['sentence'],
-            );
-        }
-        foreach ($choice->problem->component->candidates->singles as $i => $parts) {
-            $role = $formula->doses[$i]->known()->role;
-            $why = isset($parts[0]) ? $parts[0]->why : '';
-            $exchanges[] = $parts === []
-                ? Exchange::left($role, $component, $i, 'nothing allowed takes its place: left as it is')
-                : Exchange::swapped($role, $component, [$i], $parts, $why);
-        }
-        foreach ($sorting->kept as $i) {
-            $exchanges[] = $this->kept(
-                $formula->doses[$i],
-                $i,
-                $costs[$i],
-                $lines[$i] ?? null,
-                $i === $eggLine ? $egg : 0.0,
-                $wishes,
-            );
-        }
-
-        return $exchanges;
-    }
-
-    /** Grams of sugar that an intense sweetener is sweeter by, as the scale gives it. */
-    private function over(Food $food, float $more): float
-    {
-        $sweetness = $this->larder->typical($food, 'sweetness');
-
-        return $sweetness > $this->constants->get('concentrate') ? max(0.0, $more) * $sweetness : 0.0;
-    }
-
-    /**
-     * The least that a scale gives of an intense sweetener may be too sweet: the bulk sweeteners give way, all alike.
-     *
-     * @param  list<Part>  $parts
-     * @return list<Part>
-     */
-    private function evened(array $parts, float $over): array
-    {
-        $isBulk = fn (Part $p): bool => ! $p->isTyped &&
-            $this->larder->typical($p->food, 'sweetness') < $this->constants->get('concentrate');
-        $bulk = array_sum(
-            array_map(
-                fn (Part $p): float => $isBulk($p) ? $p->grams * $this->larder->typical($p->food, 'sweetness') : 0.0,
-                $parts,
-            ),
-        );
-        $left = $bulk > 0 ? max(0.5, 1 - $over / $bulk) : 1.0;
-
-        return array_map(
-            fn (Part $p): Part => $isBulk($p) ? $this->parts->part($p->food, $p->grams * $left, $p->why) : $p,
-            $parts,
-        );
-    }
-
-    /** @param  ?array{Offer, float}  $varied  what the programme made of it, and its grams */
-    private function kept(Dose $dose, int $i, float $cost, ?array $varied, float $egg, Wishes $wishes): Exchange
-    {
-        $component = $dose->component;
-        $role = $dose->food->role ?? Role::Flavour;
-        $part = null;
-        if ($egg > 0) {
-            $each = $this->larder->each($dose->known()->key);
-            $count = (int) round($egg / $each);
-            $part = $this->parts->part(
-                $dose->known(),
-                (max(1.0, round($dose->mass() / $each)) + $count) * $each,
-                $count === 1 ? 'one more to hold the crumb' : "$count more to hold the crumb",
-            );
-        } elseif ($varied !== null && abs($varied[1] - $dose->mass()) > $this->constants->get('scale-step') / 2) {
-            $less = $dose->mass() - $varied[1];
-            $part = $this->parts->part(
-                $dose->known(),
-                $varied[1],
-                $less > 0 ? sprintf('%.0f g less: %s', $less, $varied[0]->why) : $varied[0]->why,
-            );
-        }
-        $typed = $dose->food === null ? null : $wishes->amount(new AmountKey($component, $dose->food->key));
-        if ($typed !== null && $dose->grams !== null) {
-            $part = $this->parts->typed($dose->food, $typed);
-        }
-
-        return $part === null
-            ? Exchange::left($role, $component, $i, $this->reasons->leftAlone($dose, $cost, $wishes))
-            : Exchange::swapped($role, $component, [$i], [$part], $part->why);
-    }
-
-    /**
-     * A bag is not opened for a few per cent of the sweetness: the bulk sweetener that there is most of takes it over.
-     *
-     * @param  list<Part>  $parts
-     * @return list<Part>
-     */
-    private function withoutTraces(array $parts): array
-    {
-        $sweetness = fn (Part $p): float => $p->grams * $this->larder->typical($p->food, 'sweetness');
-        $isBulk = fn (Part $p): bool => $this->larder->typical($p->food, 'sweetness') < $this->constants->get('concentrate');
-        $bulk = array_filter($parts, $isBulk);
-        $least = $this->constants->get('trace-sweetness') * array_sum(array_map($sweetness, $parts));
-        uasort($bulk, static fn (Part $a, Part $b): int => $b->grams <=> $a->grams);
-        $main = array_key_first($bulk);
-        foreach ($bulk as $i => $part) {
-            $isOurs = $main !== null && $i !== $main && ! $part->isTyped && ! $parts[$main]->isTyped;
-            if ($isOurs && $sweetness($part) < $least) {
-                $more = $sweetness($part) / $this->larder->typical($parts[$main]->food, 'sweetness');
-                $parts[$main] = $this->parts->part(
-                    $parts[$main]->food,
-                    $parts[$main]->grams + $more,
-                    $parts[$main]->why,
-                );
-                unset($parts[$i]);
-            }
-        }
-
-        return array_values($parts);
-    }
-
-    /** Too little to be worth a spoon. */
-    private function isNothing(Offer $offer, float $grams): bool
-    {
-        return $grams < $this->constants->get($offer->food->role === Role::Wet ? 'nothing-wet-below' : 'nothing-below');
-    }
-
-    /** @return list<Part> what a flour brings along of its own, as the lift in self-raising flour */
-    private function brought(Formula $formula, Sorting $sorting, Wishes $wishes): array
-    {
-        $parts = [];
-        foreach ($sorting->flours as $i) {
-            foreach ($this->schools->single($formula->doses[$i]->known()->key) as $row) {
-                $dose = $formula->doses[$i];
-                $food = $this->larder->get($row['to']);
-                $typed = $wishes->amount(new AmountKey($sorting->component, $food->key, $dose->key));
-                $parts[] = $typed === null
-                    ? $this->parts->part($food, $dose->mass() * (float) $row['ratio'], $row['why'], $dose->key)
-                    : $this->parts->typed($food, $typed, slot: $dose->key);
-            }
-        }
-
-        return $parts;
-    }
-
-    private function eggLine(Formula $formula, Sorting $sorting): ?int
-    {
-        foreach ($sorting->kept as $i) {
-            if ($formula->doses[$i]->food?->key === 'egg' && $formula->doses[$i]->grams !== null) {
-                return $i;
-            }
-        }
-
-        return null;
-    }
-
-    /** @param  list<Exchange>  $exchanges */
-    private function after(Formula $formula, array $exchanges): Formula
-    {
-        $doses = [];
-        foreach ($exchanges as $exchange) {
-            if (! $exchange->changed) {
-                array_push($doses, ...array_map(static fn (int $i): Dose => $formula->doses[$i], $exchange->from));
-
-                continue;
-            }
-            $used = self::used(array_map(static fn (int $i): Dose => $formula->doses[$i], $exchange->from));
-            foreach ($exchange->to as $part) {
-                $doses[] = $this->parts->dose($part, $exchange->component, $used);
-            }
-        }
-
-        return $formula->with($doses);
-    }
-
-    /**
-     * What takes the place of lines is used up as far as they were.
-     *
-     * @param  list<Dose>  $from
-     */
-    private static function used(array $from): float
-    {
-        $mass = array_sum(array_map(static fn (Dose $d): float => $d->mass(), $from));
-
-        return $mass > 0
-            ? array_sum(array_map(static fn (Dose $d): float => $d->mass() * $d->used, $from)) / $mass
-            : 1.0;
     }
 }
