@@ -172,13 +172,13 @@ final readonly class Catalogue
     /** @return list<float> factors near the one asked for at which whole eggs stay whole; none where they are */
     public function wholeEggFactors(Recipe $recipe, float $factor): array
     {
-        return $this->core->scaler->wholeEggFactors(Formula::asWritten($recipe, 1.0), $factor);
+        return $this->core->scaler->wholeEggFactors(Formula::asWritten($recipe, 1.0, $this->core->constants), $factor);
     }
 
     /** The recipe as written, so many times. */
     public function scaled(Recipe $recipe, float $factor): Formula
     {
-        return $this->core->scaler->scaled(Formula::asWritten($recipe, 1.0), $factor);
+        return $this->core->scaler->scaled(Formula::asWritten($recipe, 1.0, $this->core->constants), $factor);
     }
 
     /** Of a dough that is rolled or dusted in something, the share that usually stays on. */

@@ -417,7 +417,7 @@ final class Kernel
         $pieces =
             $brief->portions->pieces ?? ($recipe->pieces === null ? null : Scaler::pieces($recipe->pieces, $scale));
         $formula = $this->core->scaler->scaled(
-            Formula::asWritten($recipe, $pieces)->using($brief->portions->used),
+            Formula::asWritten($recipe, $pieces, $this->core->constants)->using($brief->portions->used),
             $scale,
         );
 

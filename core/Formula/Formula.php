@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Formula;
 
+use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Reading\Line;
 use Aglyca\Core\Reading\Recipe;
 use InvalidArgumentException;
@@ -46,7 +47,7 @@ final readonly class Formula
     }
 
     /** @param  ?float  $pieces  null takes what the recipe says; where it does not say, it is counted whole */
-    public static function asWritten(Recipe $recipe, ?float $pieces): self
+    public static function asWritten(Recipe $recipe, ?float $pieces, Constants $constants): self
     {
         $doses = array_map(
             static fn (Line $l): Dose => new Dose(
@@ -61,7 +62,7 @@ final readonly class Formula
             $recipe->lines,
         );
 
-        $soaking = Soaking::in($doses, $recipe->steps);
+        $soaking = Soaking::in($doses, $recipe->steps, $constants);
         $doses = array_map(
             static fn (Dose $d, int $i): Dose => isset($soaking[$i]) ? $d->soaking($soaking[$i]) : $d,
             $doses,
@@ -69,7 +70,8 @@ final readonly class Formula
         );
 
         return self::of(
-            $recipe->title, $recipe->components, $doses, $pieces ?? $recipe->pieces ?? 1, Making::of($recipe->steps),
+            $recipe->title, $recipe->components, $doses, $pieces ?? $recipe->pieces ?? 1,
+            Making::of($recipe->steps, $constants),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Formula;
 
+use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Reading\Step;
 
 /** How a dessert is made, as far as it tells what it is and what may hurt. */
@@ -28,9 +29,6 @@ final readonly class Making
     /** Sugar boiled until it colours, or by the thermometer; a syrup that soaks a cake only dissolves. */
     private const CARAMEL = '~\b(?:caramel\w*|amber|toffee|butterscotch|golden\s+syrup\s+colou?r|deep\s+gold|thermometer|soft[- ]ball|hard[- ]ball|thread)\b~iu';
 
-    /** °C: a syrup that only dissolves boils below. */
-    private const SYRUP_HEAT = 106.0;
-
     private const TORCHED = '~\b(?:torch|blowtorch|br[uû]l[eé]e|caramelis|caramelize|grill|broil)~iu';
 
     public function __construct(
@@ -46,7 +44,7 @@ final readonly class Making
     ) {}
 
     /** @param  list<Step>  $steps */
-    public static function of(array $steps): self
+    public static function of(array $steps, Constants $constants): self
     {
         $text = implode("\n", array_column($steps, 'text'));
         $isBaked = preg_match(self::BAKED, $text) === 1;
@@ -54,7 +52,8 @@ final readonly class Making
         foreach ($steps as $step) {
             foreach ($step->heats as $heat) {
                 $isBaked = $isBaked || $heat->isOven;
-                $isBoiledHigh = $isBoiledHigh || (! $heat->isOven && $heat->temperature->celsius > self::SYRUP_HEAT);
+                $isHigh = $heat->temperature->celsius > $constants->get('syrup-heat');
+                $isBoiledHigh = $isBoiledHigh || (! $heat->isOven && $isHigh);
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Formula;
 
+use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Reading\FoodIndex;
@@ -18,9 +19,6 @@ enum Soaking
 
     private const SOAKS = '~\b(?:soak|steep|macerat|plump|swell|simmer|boil|bring|stew)\w*\b|\bpour\w*\b.*\bover\b|\bcover\w*\b.*\bwith\b~iu';
 
-    /** g in 100 g: what is drier, sweeter and leaner than this is dried fruit. */
-    private const DRIED = ['water' => 35.0, 'sugars' => 35.0, 'fat' => 6.0];
-
     /** Words that name no food by themselves. */
     private const NONE = [
         'boiling', 'hot', 'cold', 'warm', 'strong', 'dried', 'chopped', 'fresh', 'soft', 'pitted', 'the', 'of', 'and',
@@ -32,10 +30,13 @@ enum Soaking
      * @param  list<Step>  $steps
      * @return array<int, self> by dose; those that have no part in it are missing
      */
-    public static function in(array $doses, array $steps): array
+    public static function in(array $doses, array $steps, Constants $constants): array
     {
         $kinds = array_filter(
-            array_map(static fn (Dose $d): self => $d->food === null ? self::None : self::kind($d->food), $doses),
+            array_map(
+                static fn (Dose $d): self => $d->food === null ? self::None : self::kind($d->food, $constants),
+                $doses,
+            ),
             static fn (self $kind): bool => $kind !== self::None,
         );
         if (! in_array(self::Fruit, $kinds, true) || ! in_array(self::Liquid, $kinds, true)) {
@@ -76,15 +77,15 @@ enum Soaking
         );
     }
 
-    private static function kind(Food $food): self
+    private static function kind(Food $food, Constants $constants): self
     {
         $n = $food->per100;
 
         return match (true) {
             $food->role === Role::Mixin &&
-                $n->water <= self::DRIED['water'] &&
-                $n->sugars >= self::DRIED['sugars'] &&
-                $n->fat <= self::DRIED['fat'] => self::Fruit,
+                $n->water <= $constants->get('dried-water') &&
+                $n->sugars >= $constants->get('dried-sugars') &&
+                $n->fat <= $constants->get('dried-fat') => self::Fruit,
             ($food->role === Role::Wet || $n->alcohol > 0) && $food->isLiquid() => self::Liquid,
             default => self::None,
         };

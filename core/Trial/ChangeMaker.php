@@ -24,9 +24,6 @@ final readonly class ChangeMaker
     /** Shares that are tried, the smallest first. */
     private const STEPS = [0.1, 0.15, 0.2, 0.3, 0.45, 0.6];
 
-    /** What is out of its band anyway may go so much further. */
-    private const ANYWAY = 0.05;
-
     /** @var array<string, array<string, string>> */
     private array $rows;
 
@@ -135,11 +132,12 @@ final readonly class ChangeMaker
      */
     private function isNewlyOut(array $moved): bool
     {
+        $anyway = $this->constants->get('change-anyway');
         foreach ($moved as $key => [$was, $is]) {
             // What is out already is not to go further out.
             $isFurther =
-                ($is->high !== null && $is->after > $is->high && $is->after > $was->after * (1 + self::ANYWAY)) ||
-                ($is->low !== null && $is->after < $is->low && $is->after < $was->after * (1 - self::ANYWAY));
+                ($is->high !== null && $is->after > $is->high && $is->after > $was->after * (1 + $anyway)) ||
+                ($is->low !== null && $is->after < $is->low && $is->after < $was->after * (1 - $anyway));
             if ($is->isOutside() && (! $was->isOutside() || $isFurther)) {
                 return true;
             }

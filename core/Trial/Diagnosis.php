@@ -14,8 +14,6 @@ use Aglyca\Core\Tables;
  */
 final readonly class Diagnosis
 {
-    private const STRONG = 0.5;
-
     /** @var array<string, array<string, string>> */
     private array $causes;
 
@@ -157,7 +155,7 @@ final readonly class Diagnosis
                 $because[] = $name;
             } elseif (
                 isset($wrong[$thing]) ||
-                array_filter($said, static fn (float $p): bool => $p > self::STRONG) !== []
+                array_filter($said, fn (float $p): bool => $p > $this->constants->get('cause-strong')) !== []
             ) {
                 $against[] = $name;
             }
@@ -166,7 +164,7 @@ final readonly class Diagnosis
             $said = $this->likely[$cause]['sign'][$key] ?? [];
             if (isset($said[$sign->level])) {
                 $because[] = $sign->sentence();
-            } elseif (array_filter($said, static fn (float $p): bool => $p > self::STRONG) !== []) {
+            } elseif (array_filter($said, fn (float $p): bool => $p > $this->constants->get('cause-strong')) !== []) {
                 $against[] = $sign->sentence();
             }
         }

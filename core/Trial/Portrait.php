@@ -36,9 +36,6 @@ final readonly class Portrait
         'sweet' => 'sweetness',
     ];
 
-    /** Soda lifts as much as so much baking powder. */
-    private const SODA = 3.0;
-
     /** @var array<string, array<string, array<string, string>>> sign => pattern => row */
     private array $rows;
 
@@ -107,7 +104,7 @@ final readonly class Portrait
                     : $this->larder->typical($dose->food, 'sweetness');
             $strong += $sweetness > $this->constants->get('concentrate') ? $sweetness * $dose->mass() : 0.0;
         }
-        $lift = $formula->gramsOf('baking-powder') + self::SODA * $formula->gramsOf('baking-soda');
+        $lift = $formula->gramsOf('baking-powder') + $this->constants->get('soda-as-powder') * $formula->gramsOf('baking-soda');
         $isFloury = $flour > 0.05 * $mix->mass;
 
         return [

@@ -66,7 +66,7 @@ final class GlpkTest extends CoreCase
     private function assertOptimal(Brief $brief): void
     {
         $recipe = self::kernel()->read($brief);
-        $formula = Formula::asWritten($recipe, $brief->portions->pieces);
+        $formula = Formula::asWritten($recipe, $brief->portions->pieces, self::core()->constants);
         $swapper = self::core()->swapper;
         foreach (
             $swapper->lay($formula, $brief->wishes, OvenPlan::asWritten($recipe->steps, self::core()->ovens)) as $problem

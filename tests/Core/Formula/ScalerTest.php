@@ -15,7 +15,7 @@ final class ScalerTest extends CoreCase
 
     private static function formula(string $text): Formula
     {
-        return Formula::asWritten(self::kernel()->read(new Brief($text)), null);
+        return Formula::asWritten(self::kernel()->read(new Brief($text)), null, self::core()->constants);
     }
 
     /** Three eggs stay whole at thirds; of 1.5 the nearest are 4/3 and 5/3. */

@@ -22,7 +22,7 @@ final class MethodReaderTest extends CoreCase
         $recipe = self::kernel()->read(self::brief(self::LIST."\n\nMethod\n$method"));
         $reader = new MethodReader(new Actions(self::tables()), self::core()->foods, self::core()->constants);
 
-        return $reader->read(Formula::asWritten($recipe, null), $recipe->steps);
+        return $reader->read(Formula::asWritten($recipe, null, self::core()->constants), $recipe->steps);
     }
 
     /** @param  list<string>  $takes  foods, of all mentions in order */
