@@ -152,6 +152,10 @@ final readonly class SectionReader
     private function atTheTop(SectionState $state, int $i, string $row, string $next): Fate
     {
         $isTitle = ! $this->signs->isSurelyIngredient($row) && ! $this->isHeading($row, $next, false);
+        // "Plum bake (one 18 cm cake, 8 slices)": no ingredient says how many it makes.
+        $isTitle =
+            $isTitle || ($i === 0 && preg_match('~^\W*\pL[^(]*\(.*\d\s+\pL~u', $row) === 1 &&
+                preg_match('~\d\s+\pL~u', $this->yields->inTitle($row)->yield) === 1);
         if ($state->title === '' && $isTitle) {
             return Fate::Title;
         }

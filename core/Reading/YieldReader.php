@@ -24,7 +24,7 @@ final readonly class YieldReader
     private const EACH = '~\b(?<many>[2-9]|1\d)\s*(?:x\b|\pL).{0,60}?\beach\s+(?:of\s+them\s+)?(?:serv(?:es|ing)|mak(?:es|ing)|cuts?\s+into|enough\s+for|for)\s+(?<each>\d{1,2})\b~iu';
 
     /** What a number of a yield is not followed by. */
-    private const NO_COUNT = '(?!\s?(?:[-–]\s?)?(?:inch|in\b|cm|mm|"|″|g\b|kg|ml\b|oz|lb|%|°|º|minutes?|mins?|hours?|hrs?|seconds?|secs?|days?|x\s?\d|ingredients?|layers?|batches|cups?\s+of|tiers?))';
+    private const NO_COUNT = '(?!\s?(?:[-–]\s?)?(?:inch|in\b|cm|mm|"|″|g\b|kg|ml\b|oz|lb|%|°|º|minutes?|mins?|hours?|hrs?|seconds?|secs?|days?|(?:tbsps?|tbs|tsps?|tablespoons?|teaspoons?|dl)\s+\pL|x\s?\d|ingredients?|layers?|batches|cups?\s+of|tiers?))';
 
     /** "Makes about 350 ml": how much it is, and of no piece how many. */
     private const BY_MEASURE = '~^\W*(?:it\s+)?(?:makes?|yields?|gives|quantity)\s*:?\s*'.self::ABOUT.'?\s*(?:\d+(?:[.,/]\d+)?|an?|one|two|half)\s*(?:½|¼|¾)?\s*(?:ml|l|litres?|liters?|g|kg|cups?|pints?|quarts?|jars?\s+of\s+\d+\s?(?:g|ml)|oz|lbs?)\b\W*(?:(?:of\s+)?(?:sauce|jam|curd|syrup|caramel|custard|ice\s?cream|dough|batter|filling|frosting|icing)\W*)?$~iu';
@@ -274,12 +274,27 @@ final readonly class YieldReader
      */
     public function inSteps(array $steps): Yielded
     {
+        foreach ($steps as $step) {
+            foreach (preg_split('~(?<=[.!])\s+~u', $step) ?: [] as $sentence) {
+                // "2 loaves (24 slices)": a sentence that says nothing else.
+                if (preg_match('~^\W*\d+\s+\pL+\s*\(\d+\s+\pL+\)\W*$~u', $sentence) === 1) {
+                    $cut = $this->read($sentence);
+                    if ($cut->pieces !== null) {
+                        return $cut;
+                    }
+                }
+            }
+        }
         foreach ($this->inSteps as $rank => $pattern) {
             $best = null;
             foreach ($steps as $step) {
                 preg_match_all($pattern, $step, $all, PREG_SET_ORDER | PREG_UNMATCHED_AS_NULL);
                 foreach ($all as $m) {
                     $one = $this->yielded($m, (string) ($m['what'] ?? ''));
+                    $cut = $this->pieces->isWhole($one->pieceName) ? $this->cutBehind($step, (string) $m[0]) : null;
+                    if ($cut !== null) {
+                        return $cut;
+                    }
                     $isFew =
                         ($rank > 1 && ($one->pieces ?? 0) < 3) ||
                         preg_match('~\b(?:batches|bowls?|parts|layers|halves|sheets?|portions\s+of)\b~iu', (string) $m[0]) === 1;
@@ -294,6 +309,18 @@ final readonly class YieldReader
         }
 
         return Yielded::unknown();
+    }
+
+    /** "Makes 1 loaf, 10 slices", "2 loaves (24 slices)": of a whole, what stands right behind it is what it is cut into. */
+    private function cutBehind(string $step, string $whole): ?Yielded
+    {
+        $behind = substr($step, (int) strpos($step, $whole) + strlen($whole));
+        if (preg_match('~^\s*[,(:;–-]\s*(?:cuts?\s+into\s+|about\s+)?(?<cut>\d{1,3}\s+\pL+)~u', $behind, $m) !== 1) {
+            return null;
+        }
+        $cut = $this->read($m['cut']);
+
+        return $cut->pieces === null || $cut->pieceName === '' || $this->pieces->isWhole($cut->pieceName) ? null : $cut;
     }
 
     /** @param  array<array-key, ?string>  $m */

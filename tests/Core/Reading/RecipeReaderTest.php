@@ -11,6 +11,42 @@ use Tests\Core\CoreCase;
 
 final class RecipeReaderTest extends CoreCase
 {
+    /** How many it makes, on a line, in the title or in a step: invented, in the manner of home bakers. */
+    #[DataProvider('makes')]
+    public function test_how_many_it_makes_is_read_wherever_it_stands(string $text, ?int $pieces, string $name): void
+    {
+        $recipe = self::kernel()->read(new Brief($text));
+        self::assertSame([$pieces, $name], [$recipe->pieces, $recipe->pieceName], $text);
+        self::assertNotSame([], $recipe->lines);
+        foreach ($recipe->lines as $line) {
+            self::assertNotNull($line->food, "$line->text is an ingredient");
+        }
+    }
+
+    /** @return iterable<string, array{string, ?int, string}> */
+    public static function makes(): iterable
+    {
+        $list = "200 g flour\n100 g sugar\n2 eggs";
+        $top = static fn (string $row): string => "Plum bake\n$row\n$list\n\nMethod\nMix. Bake at 180 °C.";
+        $title = static fn (string $title): string => "$title\n\n$list\n\nMethod\nMix. Bake at 180 °C.";
+        $step = static fn (string $row): string => "Plum bake\n\n$list\n\nMethod\nMix. Bake at 180 °C.\n$row";
+        foreach (
+            [
+                [$top('makes about 350 ml'), null, ''], [$top('Yields 2 cups of sauce'), null, ''],
+                [$top('ca 24 st'), 24, 'piece'], [$top('16 tablespoons'), 16, 'tablespoon'],
+                [$top('1 loaf, 12 slices'), 12, 'slice'], [$top('Feeds 8'), 8, ''],
+                [$title('Plum bake (one 18 cm cake, 8 slices)'), 8, 'slice'],
+                [$title('Plum bars 4x4=16 bars'), 16, 'bar'], [$title('Plum bake for 4'), 4, ''],
+                [$title('Plum rounds (x30)'), 30, ''],
+                [$step('Makes 1 loaf, 10 slices.'), 10, 'slice'], [$step('2 loaves (24 slices)'), 24, 'slice'],
+                [$step('Roll into 2 cm balls (about 22).'), 22, 'ball'], [$step('Cut into 12.'), 12, ''],
+                [$step('Divide between 6 ramekins.'), 6, 'ramekin'],
+            ] as [$text, $pieces, $name]
+        ) {
+            yield strtr($text, ["\n" => ' / ']) => [$text, $pieces, $name];
+        }
+    }
+
     public function test_components_lines_steps_heat_and_time_are_told_apart(): void
     {
         $recipe = self::kernel()->read(new Brief(self::desserts()['poppy-seed-cheesecake-squares'][0]));
