@@ -75,6 +75,8 @@ final class Assayer
         foreach ([...$n->polyols, 'allulose' => $n->allulose] as $name => $grams) {
             $load += ($this->tolerance[$name] ?? 0.0) > 0 ? $grams / 100 / ($this->tolerance[$name] * $mass) : 0.0;
         }
+        // What a chocolate is sweetened with was ground finer than a tongue feels, and stays in its fat.
+        $isFelt = $food->role !== Role::Mixin;
         $isDry = in_array($food->role, [Role::Sweet, Role::Body, Role::Binder], true);
 
         return new Traits(
@@ -86,12 +88,12 @@ final class Assayer
             $this->larder->typical($food, 'sweetness'),
             $isDry ? 1 - $n->water / 100 + $this->larder->typical($food, 'thirst') : 0.0,
             $this->larder->typical($food, 'reducing'),
-            $this->like($food, 'solubility', true),
+            $isFelt ? $this->like($food, 'solubility', true) : 0.0,
             max(0.0, $n->digestible()) / 100,
             $load,
             $this->moles($food),
             $n->allulose / 100,
-            $this->like($food, 'heat-of-solution', false),
+            $isFelt ? $this->like($food, 'heat-of-solution', false) : 0.0,
         );
     }
 

@@ -214,7 +214,8 @@ final class Cautioner
         }
         foreach ($by as $name => $sugars) {
             if ($sugars >= $this->constants->get('hidden-sugar')) {
-                $found[] = sprintf('%s brings %.1f g', mb_strtolower($name), $sugars);
+                $verb = preg_match('~[^s]s$~u', $name) === 1 ? 'bring' : 'brings';
+                $found[] = sprintf('%s %s %.1f g', mb_strtolower($name), $verb, $sugars);
             }
         }
 

@@ -7,6 +7,9 @@ namespace Aglyca\Core\Forecast;
 /** What decides of a mix: sums in grams, and in the units of `data/properties.csv`, over its foods. */
 final readonly class Traits
 {
+    /** Beyond this all of it is crystals, and more says no more. */
+    private const DRY = 20.0;
+
     /**
      * A record: a sum for each property that is forecast.
      *
@@ -73,7 +76,7 @@ final readonly class Traits
     {
         $dissolved = $solubility * max(0.0, $this->water - $evaporated);
 
-        return $this->crystal <= 0 ? 0.0 : ($dissolved > 0 ? $this->crystal / $dissolved : INF);
+        return $this->crystal <= 0 ? 0.0 : min(self::DRY, $dissolved > 0 ? $this->crystal / $dissolved : self::DRY);
     }
 
     /** J a gram of piece that the crystals take up on the tongue. */

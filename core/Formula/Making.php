@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aglyca\Core\Formula;
 
 use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Reading\Step;
 
 /** How a dessert is made, as far as it tells what it is and what may hurt. */
@@ -29,8 +30,15 @@ final readonly class Making
     /** Sugar boiled until it colours, or by the thermometer; a syrup that soaks a cake only dissolves. */
     private const CARAMEL = '~\b(?:caramel\w*|amber|toffee|butterscotch|golden\s+syrup\s+colou?r|deep\s+gold|thermometer|soft[- ]ball|hard[- ]ball|thread)\b~iu';
 
+    private const SLICED = '~\b(?:slice[sd]?|slicing|cut)\s+(?:up\s+)?(?:the\s+|each\s+)?(?<what>\pL+(?:\s+\pL+)?)~iu';
+
     private const TORCHED = '~\b(?:torch|blowtorch|br[uû]l[eé]e|caramelis|caramelize|grill|broil)~iu';
 
+    /**
+     * Signs that a text gives, each by itself.
+     *
+     * @param  list<string>  $sliced  words, in normal form, of what is cut to be seen: "slice the bananas"
+     */
     public function __construct(
         public bool $isKnown = false,
         public bool $isBaked = false,
@@ -41,6 +49,7 @@ final readonly class Making
         public bool $isFried = false,
         public bool $isCreamed = false,
         public bool $isCaramel = true,
+        public array $sliced = [],
     ) {}
 
     /** @param  list<Step>  $steps */
@@ -67,7 +76,16 @@ final readonly class Making
             ! $isBaked && preg_match(self::FRIED, $text) === 1,
             preg_match(self::CREAMED, $text) === 1,
             $steps === [] || $isBoiledHigh || preg_match(self::CARAMEL, $text) === 1,
+            self::slicing($text),
         );
+    }
+
+    /** @return list<string> */
+    private static function slicing(string $text): array
+    {
+        preg_match_all(self::SLICED, $text, $found);
+
+        return array_values(array_unique(FoodIndex::words(implode(' ', $found['what']))));
     }
 
     /** Whether whites are whipped and nothing heats them, then or later: yolks that were cooked do not help there. */

@@ -269,7 +269,7 @@ final readonly class MethodReader
     private function isAllOf(string $word, string $before): bool
     {
         return preg_match('~\b(?:both|all)\s+(?:of\s+)?(?:the\s+)?$~iu', $before) === 1 ||
-            preg_match('~^(?:eggs|sugars|flours|fruits?|nuts|spices|chocolates|milks|syrups|creams|extracts)$~iu', $word) === 1;
+            preg_match('~^(?:eggs|sugars|flours|fruits?|nuts|spices|chocolates|milks|syrups|creams|extracts|chips)$~iu', $word) === 1;
     }
 
     /**

@@ -35,13 +35,30 @@ final readonly class Phrasing
     }
 
     /**
+     * Of two sugars that became the same things each is said once.
+     *
+     * @param  list<string>  $words
+     * @return list<string>
+     */
+    private static function once(array $words): array
+    {
+        $each = array_merge(
+            [],
+            ...array_map(static fn (string $w): array => preg_split('~,\s+|\s+and\s+~u', $w) ?: [], $words),
+        );
+        $unique = array_values(array_unique($each));
+
+        return count($words) > 1 && count($unique) < count($each) ? $unique : $words;
+    }
+
+    /**
      * In a list of the baker's the names go on with commas; alone they end with "and".
      *
      * @param  list<string>  $words
      */
     public function inList(string $text, Mention $mention, array $words): string
     {
-        $names = NewNames::list($words);
+        $names = NewNames::list(self::once($words));
         $goesOn = preg_match('~^(?:\s+and\b|,)~u', substr($text, $mention->end())) === 1;
         $isInList = preg_match('~(?:,|\band)\s+(?:the\s+)?$~u', substr($text, 0, $mention->at)) === 1;
 

@@ -117,7 +117,7 @@ final readonly class Remains
             return;
         }
         $text = $operation->step->text;
-        if (preg_match('~\bkeeps?\b[^.;]*~iu', $text, $m, PREG_OFFSET_CAPTURE) === 1) {
+        if (preg_match('~\bkeeps?\b(?=[^.;]*\b(?:days?|weeks?|months?|years?|fridge|cupboard|jars?|ages)\b)[^.;]*~iu', $text, $m, PREG_OFFSET_CAPTURE) === 1) {
             $rewriting->edit(
                 $i,
                 $m[0][1],

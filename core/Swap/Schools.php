@@ -6,6 +6,7 @@ namespace Aglyca\Core\Swap;
 
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Making;
+use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Tables;
 use OutOfBoundsException;
 
@@ -195,7 +196,8 @@ final class Schools
         $key = $dose->known()->key;
         $isSliced =
             ! $making->isBaked &&
-            preg_match('~\b(?:sliced|slices|rounds|wedges|halved|chunks|diced)\b~iu', $dose->text) === 1;
+            (preg_match('~\b(?:sliced|slices|rounds|wedges|halved|chunks|diced)\b~iu', $dose->text) === 1 ||
+                array_intersect(FoodIndex::words($dose->known()->name), $making->sliced) !== []);
 
         return ($isSliced ? $this->sliced[$key] ?? null : null) ?? $this->single($key, $without);
     }

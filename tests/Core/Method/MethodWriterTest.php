@@ -229,6 +229,24 @@ final class MethodWriterTest extends CoreCase
             ['whisk all \(now with'],
             'does not say',
         ];
+        yield 'two sugars that became the same are said once' => [
+            "Quay cookie\nServes 2\n60 g butter\n40 g white sugar\n40 g brown sugar\n1 egg yolk\n60 g flour",
+            "Melt the butter, stir in the sugars and the yolk, then the flour.\nBake at 180 °C for 15 minutes.",
+            ['in (?:the )?allulose'],
+            'allulose[^.]*allulose',
+        ];
+        yield 'all chips are chips' => [
+            "Quay layers\nMakes 24\n120 g butter\n150 g digestive biscuits\n170 g chocolate chips\n170 g butterscotch chips\n100 g walnuts",
+            "Melt the butter, mix with the crushed biscuits and press into a tin. Layer chips and nuts.\nBake at 180 °C for 25 minutes.",
+            ['Layer sugar-free chocolate chips, sugar-free dark chocolate and nuts'],
+            'Mix in|does not say',
+        ];
+        yield 'what is kept warm keeps no weeks' => [
+            "Quay syrup balls\nMakes 20\n100 g milk powder\n30 g flour\n30 ml milk\n\nSyrup\n300 g sugar\n350 ml water",
+            'Boil the sugar and water for 6 minutes, keep warm. Mix the rest to a dough, roll into balls and deep fry. Drop into the syrup.',
+            ['keep warm'],
+            'weeks',
+        ];
         yield 'peanuts are nuts' => [
             "Keel brittle\nMakes 20\n300 g sugar\n150 g peanuts\n60 ml water",
             'Boil the sugar and water to 150 °C. Add the nuts and pour out.',

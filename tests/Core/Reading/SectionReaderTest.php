@@ -180,6 +180,16 @@ final class SectionReaderTest extends CoreCase
         self::assertSame(['Mix all of it well and bake it at 180 °C.'], $sorted->steps);
     }
 
+    public function test_a_scoop_of_something_is_no_work(): void
+    {
+        $sorted = self::core()->sections->sections([
+            'Skillet cookie', '200 g flour', '100 g sugar', 'scoop of vanilla ice cream to serve', 'sprinkle of sea salt',
+            'Scoop onto a sheet and bake.', 'Sprinkle with the sugar.',
+        ]);
+        self::assertCount(4, $sorted->ingredients);
+        self::assertSame(['Scoop onto a sheet and bake.', 'Sprinkle with the sugar.'], $sorted->steps);
+    }
+
     public function test_words_alone_among_ingredients_are_one_too_but_sentences_are_not(): void
     {
         $sorted = self::core()->sections->sections([

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Swap;
 
+use Aglyca\Core\Formula\Formula;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
 
@@ -125,6 +126,26 @@ final class CandidateMakerTest extends CoreCase
         foreach (['dark chocolate', 'dark chocolate (60%)', 'dark chocolate, 70%', 'white chocolate'] as $chocolate) {
             yield $chocolate => [$chocolate];
         }
+    }
+
+    /** Sliced on what is not baked a fruit has another fruit, whichever of line and method says so. */
+    public function test_what_the_method_slices_is_seen_as_slices(): void
+    {
+        $list = "Plum pie\nServes 8\n4 bananas\n300 ml whipping cream\n50 g sugar\n\nMethod\n";
+        $after = static fn (string $method): Formula => self::work($list.$method)->swap->after;
+        self::assertGreaterThan(0, $after('Slice the bananas and fold them into the whipped cream.')->gramsOf('strawberries'));
+        self::assertGreaterThan(0, $after('Mash the bananas into the whipped cream.')->gramsOf('pumpkin-puree'));
+    }
+
+    /** Chocolate was ground finer than a tongue feels: what sweetens it is no grain in the dough. */
+    public function test_the_sweetener_of_chocolate_is_not_gritty(): void
+    {
+        $grain = static fn (string $more): float => self::work(
+            "Plum melts\nMakes 20\n200 g butter\n100 g allulose\n200 g almond flour\n1 egg\n$more",
+        )->properties['grain']->after;
+        self::assertSame(0.0, $grain('150 g sugar-free chocolate chips'));
+        self::assertGreaterThan(1.0, $grain('150 g erythritol'));
+        self::assertLessThanOrEqual(20.0, $grain('900 g erythritol'), 'and never without end');
     }
 
     public function test_of_a_foam_is_warned_where_flour_is_folded_in(): void
