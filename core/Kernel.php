@@ -443,12 +443,12 @@ final class Kernel
     /** As many as the family's usual piece makes of it. */
     private function usualPieces(Formula $formula, Brief $brief): float
     {
-        $family = $this->core->swapper->familiesOf($formula, $brief->wishes)[$formula->heaviest()];
+        $families = $this->core->swapper->familiesOf($formula, $brief->wishes);
+        $loss = $families[$formula->heaviest()]->bakeLoss;
+        // A filling by itself goes by the spoon: the dessert is shared by the part that makes the largest piece.
+        $grams = max(array_map(static fn (Family $f): float => $f->pieceGrams, $families));
 
-        return max(
-            1.0,
-            min((float) Portioning::MOST, round(($formula->mass() * (1 - $family->bakeLoss)) / $family->pieceGrams)),
-        );
+        return max(1.0, min((float) Portioning::MOST, round(($formula->mass() * (1 - $loss)) / $grams)));
     }
 
     /**

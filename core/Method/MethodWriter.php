@@ -203,6 +203,12 @@ final readonly class MethodWriter
 
                 continue;
             }
+            if ($this->isSameAgain($swap, $operation, $mention, $exchange)) {
+                $rewriting->named[$e] = true;
+                $words[] = '';
+
+                continue;
+            }
             $words[] =
                 $mention->isMixture || isset($rewriting->named[$e])
                     ? ($own[$e] === [] || Said::isJust($operation, $mention, $exchange)
@@ -213,7 +219,17 @@ final readonly class MethodWriter
                     : $this->inFull(
                         $swap,
                         $exchange,
-                        Said::unsaid($swap, $operation, $mention, $exchange->component, $own[$e]),
+                        Said::unsaid(
+                            $swap,
+                            $operation,
+                            $mention,
+                            $exchange->component,
+                            $own[$e],
+                            array_values(array_filter(
+                                $swap->exchanges,
+                                fn (Exchange $x): bool => $this->preparations->isMade($swap, $x),
+                            )),
+                        ),
                     );
             if (! $mention->isMixture) {
                 $rewriting->named[$e] = true;
@@ -254,6 +270,29 @@ final readonly class MethodWriter
         $this->handling->unsoaked($swap, $rewriting, $i, $operation->step->text, $mention, $changed);
         $this->handling->unmashed($swap, $rewriting, $i, $operation->step->text, $mention, $changed);
         $this->handling->sieved($swap, $rewriting, $i, $operation, $mention, $changed);
+    }
+
+    /** "Cornflour, custard powder" that one and the same gum replaces: it is said once. */
+    private function isSameAgain(Swap $swap, Operation $operation, Mention $mention, Exchange $exchange): bool
+    {
+        if (count($exchange->to) !== 1 || $mention->isMixture) {
+            return false;
+        }
+        foreach ($operation->mentions as $other) {
+            foreach ($swap->exchanges as $earlier) {
+                $isBefore = $other->at < $mention->at && ! $other->isGroup && $earlier !== $exchange &&
+                    array_intersect($earlier->from, $other->doses) !== [];
+                $isSame = $earlier->changed && count($earlier->to) === 1 &&
+                    $earlier->to[0]->food->key === $exchange->to[0]->food->key;
+                $between = substr($operation->step->text, $other->end(), max(0, $mention->at - $other->end()));
+                $isListed = preg_match('~[.;!]~', $between) !== 1;
+                if ($isBefore && $isSame && $isListed && $exchange->role === Role::Body) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -16,6 +16,7 @@ final readonly class Said
      * bring allulose once.
      *
      * @param  list<Part>  $parts
+     * @param  list<Exchange>  $apart  made first, and called by a name of their own: what is in them is not said
      * @return list<Part> those that no other words of the same clause say; all of them, where none would be left
      */
     public static function unsaid(
@@ -24,6 +25,7 @@ final readonly class Said
         Mention $mention,
         int $component,
         array $parts,
+        array $apart = [],
     ): array {
         $said = [];
         foreach ($operation->mentions as $other) {
@@ -39,6 +41,7 @@ final readonly class Said
             foreach ($swap->exchanges as $exchange) {
                 if (
                     $exchange->component === $component &&
+                    ! in_array($exchange, $apart, true) &&
                     array_intersect($exchange->from, $other->doses) !== [] &&
                     ($other->at < $mention->at || count($exchange->to) === 1)
                 ) {

@@ -196,7 +196,9 @@ final readonly class RowSigns
     public function isCountedFood(string $row): bool
     {
         return preg_match('~^\W*\d+\s+(?<food>\pL+(?:[\s-]\pL+)+)\s*(?:[,(].*)?$~u', $row, $m) === 1 &&
-            $this->foods->isName($m['food']);
+            ($this->foods->isName($m['food']) ||
+                // "4 squares semi-sweet chocolate": so many pieces of a food.
+                $this->foods->isName((string) preg_replace('~^\pL+s\s+~u', '', $m['food'])));
     }
 
     /**

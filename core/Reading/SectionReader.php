@@ -68,6 +68,9 @@ final readonly class SectionReader
         $isTimed =
             preg_match('~^\W*(?:prep|cook|bake|total|time|chill|serves|makes)\b[^/]*/~iu', $row) === 1 &&
             preg_match('~\s/\s.*\b(?:makes|serves|yields?|servings?)\b~iu', $row) === 1;
+        if (preg_match('~^\W*(?:prep|cook|bake|total|time|chill)\b[^,]*\d[^,]*,.*\b(?:makes|serves|yields?)\s+\d~iu', $row) === 1) {
+            return array_values(array_filter(array_map(trim(...), preg_split('~,|\band\b~iu', $row) ?: [])));
+        }
         if (
             (preg_match('~[|•]~u', $row) === 1 || $isTimed) &&
             preg_match('~\b(?:prep|cook|total|bake|servings?|serves|makes|yields?)\b~iu', $row) === 1

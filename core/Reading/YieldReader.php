@@ -296,7 +296,7 @@ final readonly class YieldReader
                         return $cut;
                     }
                     $isFew =
-                        ($rank > 1 && ($one->pieces ?? 0) < 3) ||
+                        ($rank > 1 && ($one->pieces ?? 0) < 3 && $one->pieceName !== 'serving') ||
                         preg_match('~\b(?:batches|bowls?|parts|layers|halves|sheets?|portions\s+of)\b~iu', (string) $m[0]) === 1;
                     if ($one->pieces !== null && ! $isFew && ! ($this->pieces->isWhole($one->pieceName) && $rank > 1)) {
                         $best = $one;

@@ -19,7 +19,7 @@ final class CommaList implements LineForm
     public function __construct(Words $words)
     {
         $part =
-            '(?:(?:the\s+|finely\s+|freshly\s+|grated\s+)*(?:juice|zest|rind|whites?|yolks?)\s+(?:(?:and|&|\+)\s+\pL+\s+)?(?:of\b|(?=\d))'.
+            '(?:(?:the\s+|finely\s+|freshly\s+|grated\s+)*(?:juice|zest|rind|pulp|flesh|seeds|whites?|yolks?)\s+(?:(?:and|&|\+)\s+\pL+\s+)?(?:of\b|(?=\d))'.
             '|\pL+(?:\s+\pL+){0,2}\s+to\s+(?:serve|finish|decorate|garnish|top)\b'.
             '|(?:a|an)\s+(?:pinch|dash|splash|handful|knob|few|drop|little)\b|(?:pinch|dash|splash|handful|knob)\s+(?:of\s+)?\pL|(?:half|one|two|three|four|five|six)\s+\pL)';
         $this->cut =

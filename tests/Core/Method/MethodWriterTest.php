@@ -247,6 +247,18 @@ final class MethodWriterTest extends CoreCase
             ['keep warm'],
             'weeks',
         ];
+        yield 'one gum for two starches is said once' => [
+            "Quay slice\nMakes 16\n200 g sugar\n90 g cornflour\n60 g custard powder\n1 litre cream\n2 egg yolks",
+            'Combine sugar, cornflour and custard powder in a pan, stir in the cream and boil. Off the heat beat in the yolks.',
+            ['xanthan gum in a pan'],
+            'xanthan gum[^.]*xanthan|cornflour|custard powder',
+        ];
+        yield 'what went into what was made first is not said by its name' => [
+            "Quay crumble\nServes 6\n1 kg pears\n2 tbsp maple syrup\n1 tsp ginger\n\nTopping\n120 g flour\n80 g butter\n60 g sugar",
+            "Toss the pears with the syrup and ginger. Rub the butter into the flour, stir in the sugar, scatter it over.\nBake at 190 °C for 40 minutes.",
+            ['Toss the courgette with the [^.]*allulose'],
+            'does not say',
+        ];
         yield 'peanuts are nuts' => [
             "Keel brittle\nMakes 20\n300 g sugar\n150 g peanuts\n60 ml water",
             'Boil the sugar and water to 150 °C. Add the nuts and pour out.',

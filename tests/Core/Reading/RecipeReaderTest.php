@@ -38,6 +38,7 @@ final class RecipeReaderTest extends CoreCase
                 [$title('Plum bake (one 18 cm cake, 8 slices)'), 8, 'slice'],
                 [$title('Plum bars 4x4=16 bars'), 16, 'bar'], [$title('Plum bake for 4'), 4, ''],
                 [$title('Plum rounds (x30)'), 30, ''],
+                [$top('Prep 15 min, cook 40 min, serves 6'), 6, ''], [$step('Chill it again. 2 servings'), 2, 'serving'],
                 [$step('Makes 1 loaf, 10 slices.'), 10, 'slice'], [$step('2 loaves (24 slices)'), 24, 'slice'],
                 [$step('Roll into 2 cm balls (about 22).'), 22, 'ball'], [$step('Cut into 12.'), 12, ''],
                 [$step('Divide between 6 ramekins.'), 6, 'ramekin'],

@@ -161,6 +161,7 @@ final class SectionReaderTest extends CoreCase
             ['16 squares', 16],
             ['24 chocolate sandwich cookies', null],
             ['12 sponge fingers', null],
+            ['4 squares semi-sweet chocolate (1 oz each)', null],
             ['2 tbsp hemp hearts', null],
             ['2 dl oat squares', null],
             ['16 tablespoons', 16],
