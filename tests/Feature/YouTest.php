@@ -32,6 +32,7 @@ final class YouTest extends KitchenCase
 
     public function test_a_new_password_and_signing_out_others_end_every_other_sign_in_at_once(): void
     {
+        Mail::fake();
         $baker = $this->baker();
         $other = $this->baker('other@example.org');
         foreach (
@@ -48,6 +49,10 @@ final class YouTest extends KitchenCase
             self::assertSame(0, DB::table('sessions')->whereIn('id', ["a$path", "b$path"])->count(), $path);
             self::assertNotSame($remembered, $baker->refresh()->remember_token);
         }
+        // Its owner is told of the new password, and nobody else.
+        Mail::assertSentCount(1);
+        Mail::assertSent(LinkMail::class, static fn (LinkMail $m): bool => $m->hasTo('maud@example.org') &&
+            $m->envelope()->subject === 'Your password for Aglyca has changed');
         self::assertSame(2, DB::table('sessions')->where('user_id', $other->id)->where('id', 'like', 'c/%')->count());
         $this->leave();
         $this->post('/sign-in', [
@@ -96,7 +101,9 @@ final class YouTest extends KitchenCase
         $this->get($link)->assertOk()->assertSee('A new password');
         $this->post($link, ['password' => 'password1234'])->assertSessionHasErrors('password');
         $this->post($link, ['password' => 'quince walnut lantern'])->assertRedirect('/sign-in');
+        Mail::assertSentCount(2);
         $this->post($link, ['password' => 'another walnut lantern'])->assertRedirect($link);
+        Mail::assertSentCount(2);
         $this->get($link)->assertSee('This link is over');
         self::assertSame(0, DB::table('sessions')->where('id', 'old')->count());
         $this->post('/sign-in', ['email' => 'maud@example.org', 'password' => 'quince walnut lantern'])->assertRedirect(

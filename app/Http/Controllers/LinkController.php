@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ForgottenRequest;
 use App\Mail\LinkMail;
+use App\Mail\Notices;
 use App\Models\Kitchen;
 use App\Models\Link;
 use App\Models\User;
@@ -89,6 +90,7 @@ final readonly class LinkController
             Link::query()->where('user_id', $user->id)->delete();
         });
         SecurityLog::of('password reset', $user);
+        Notices::passwordChanged($user);
 
         return redirect()->route('sign-in')->with('said', 'Your password is changed. Sign in with it.');
     }
@@ -105,16 +107,7 @@ final readonly class LinkController
         $old = $user->email;
         $isDone = $link->use(static fn (Link $l) => $user->update(['email' => $l->says]));
         if ($isDone) {
-            Mail::to($old)->send(
-                new LinkMail(
-                    'Your address for Aglyca has changed',
-                    [
-                        'Your kitchen is signed in to with another address from now on.',
-                        'If that was not you, ask for a new password here at once:',
-                    ],
-                    url('/sign-in/forgotten'),
-                ),
-            );
+            Notices::addressChanged($old);
             SecurityLog::of('address changed', $user);
         }
 

@@ -8,6 +8,7 @@ use App\Http\Requests\AddressRequest;
 use App\Http\Requests\LeaveRequest;
 use App\Http\Requests\PasswordRequest;
 use App\Mail\LinkMail;
+use App\Mail\Notices;
 use App\Models\Link;
 use App\Models\User;
 use App\Support\Leaving;
@@ -44,6 +45,7 @@ final readonly class YouController
         Link::query()->where('user_id', $user->id)->delete();
         $request->session()->regenerate();
         SecurityLog::of('password changed', $user);
+        Notices::passwordChanged($user);
 
         return redirect()
             ->route('you')
