@@ -446,7 +446,7 @@ final class Kernel
         $families = $this->core->swapper->familiesOf($formula, $brief->wishes);
         $loss = $families[$formula->heaviest()]->bakeLoss;
         // A filling by itself goes by the spoon: the dessert is shared by the part that makes the largest piece.
-        $grams = max(array_map(static fn (Family $f): float => $f->pieceGrams, $families));
+        $grams = max([1.0, ...array_map(static fn (Family $f): float => $f->pieceGrams, $families)]);
 
         return max(1.0, min((float) Portioning::MOST, round(($formula->mass() * (1 - $loss)) / $grams)));
     }

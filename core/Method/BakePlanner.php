@@ -100,8 +100,12 @@ final readonly class BakePlanner
                 ...array_map(PlannedStep::added(...), $extra->behind[$i] ?? []),
             );
             if ($i === $lastBake && $cool > 0 && ! $this->cools($step) && ! $this->cools($steps[$i + 1] ?? null)) {
+                $isRacked = preg_match('~\brack\b~iu', $step->text) === 1;
                 $planned[] = PlannedStep::added(
-                    "Leave it where it is for $cool minutes before moving it: without sugar it is fragile while hot.",
+                    ($isRacked ? 'Before it goes on the rack leave' : 'Leave').
+                        " it where it is for $cool minutes".
+                        ($isRacked ? '' : ' before moving it').
+                        ': without sugar it is fragile while hot.',
                 );
             }
         }

@@ -123,6 +123,9 @@ final readonly class DoseNames
             }
         }
 
+        if ($whole === [] && $part === [] && $loose === []) {
+            $loose = $this->beginning($words);
+        }
         if ($whole === [] && $part === []) {
             $loose = array_values(array_unique($loose));
             if ($words === ['nut']) {
@@ -140,6 +143,28 @@ final readonly class DoseNames
         sort($found);
 
         return $found;
+    }
+
+    /**
+     * "Flax" of the flaxseed that the list has.
+     *
+     * @param  list<string>  $words
+     * @return list<int>
+     */
+    private function beginning(array $words): array
+    {
+        if (count($words) !== 1 || strlen($words[0]) < 4) {
+            return [];
+        }
+        $begins = static fn (string $of): bool => $of !== $words[0] && str_starts_with($of, $words[0]) &&
+            in_array(substr($of, strlen($words[0])), ['seed', 'nut', 'berry', 'meal', 'flour'], true);
+
+        return array_keys(
+            array_filter(
+                $this->names,
+                static fn (array $names): bool => array_filter(array_merge([], ...$names), $begins) !== [],
+            ),
+        );
     }
 
     /**
@@ -239,7 +264,7 @@ final readonly class DoseNames
     private static function words(string $text): array
     {
         return array_values(
-            array_filter(FoodIndex::words($text), static fn (string $w): bool => preg_match('~\d~', $w) !== 1),
+            array_filter(FoodIndex::words($text), static fn (string $w): bool => preg_match('~\d|%~', $w) !== 1),
         );
     }
 }

@@ -20,7 +20,7 @@ final readonly class MethodWriter
 
     private Remains $remains;
 
-    private NewEggs $eggs;
+    private Beside $beside;
 
     public function __construct(
         private Preparations $preparations,
@@ -30,7 +30,7 @@ final readonly class MethodWriter
         $this->phrasing = new Phrasing;
         $this->handling = new Handling($this->phrasing, $constants);
         $this->remains = new Remains($this->phrasing, $constants);
-        $this->eggs = new NewEggs;
+        $this->beside = new Beside;
     }
 
     /** @param  list<Operation>  $operations */
@@ -60,7 +60,7 @@ final readonly class MethodWriter
             $this->remains->leftOver($swap, $rewriting, $i, $operation);
             $this->remains->keeping($swap, $rewriting, $i, $operation);
         }
-        $this->eggs->place($swap, $rewriting, $operations, $exchangeOf, $redirected, $taken);
+        $this->beside->place($swap, $rewriting, $operations, $exchangeOf, $redirected, $taken);
         $this->latecomers->place($swap, $rewriting, $operations, $redirected, $taken);
 
         return $rewriting;
@@ -110,8 +110,8 @@ final readonly class MethodWriter
                         return false;
                     }
 
-                    return ! NewEggs::isBeside($exchange, $p) ||
-                        $this->eggs->withEgg($swap, $operations, $exchange->component, $exchangeOf) === null;
+                    return ! Beside::isBeside($exchange, $p) ||
+                        $this->beside->with($swap, $operations, $exchange->component, $exchangeOf, $p) === null;
                 }),
             );
         }
@@ -372,7 +372,7 @@ final readonly class MethodWriter
                 if (
                     ! isset($taken["e$e-$p"]) &&
                     (! $isNew || in_array($part, $own[$e], true)) &&
-                    ! (NewEggs::isBeside($exchange, $part) && ! in_array($part, $own[$e], true))
+                    ! (Beside::isBeside($exchange, $part) && ! in_array($part, $own[$e], true))
                 ) {
                     $taken["e$e-$p"] = true;
                     $rewriting->uses[$i][] = new StepUse($part->food, $part->grams);

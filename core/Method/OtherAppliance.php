@@ -24,7 +24,7 @@ final readonly class OtherAppliance
     private const BARE = '~\d\s?(?:°|º|C\b|F\b|fan\b)[^.;]*\d\s?(?:min|hour|hr)~iu';
 
     /** What we add of an oven has no place in another appliance. */
-    private const OURS = '~\bfoil\b|\btwo\s+sheets\b|before moving it~iu';
+    private const OURS = '~\bfoil\b|\btwo\s+sheets\b|fragile while hot~iu';
 
     public function __construct(private Appliances $appliances) {}
 

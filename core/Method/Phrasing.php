@@ -31,7 +31,18 @@ final readonly class Phrasing
             $there[] = $food?->role === Role::Mixin ? NewNames::name($food) : '';
         }
 
-        return count($words) === 1 && in_array($words[0], $there, true) ? ["more $words[0]"] : $words;
+        if (count($words) !== 1) {
+            return $words;
+        }
+        $each = preg_split('~,\s+|\s+and\s+~u', $words[0]) ?: [];
+        $new = array_values(array_diff($each, $there));
+
+        return match (true) {
+            in_array($words[0], $there, true) => ["more $words[0]"],
+            $new === [] || count($new) === count($each) => $words,
+            // "Oats and almonds", of which the oats became almonds and coconut.
+            default => $new,
+        };
     }
 
     /**

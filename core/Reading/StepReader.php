@@ -22,7 +22,10 @@ final readonly class StepReader
         // "180 °C 13 to 15 min" bakes too, without a word for it; so does "40 mins till bubbling", once the oven is on.
         $isTime =
             $earlier !== null &&
-            preg_match('~^\W*(?:for\s+)?\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:min|hour|hr)~iu', $text) === 1;
+            preg_match(
+                '~(?:^\W*|\b(?:pan|tin|dish|tray|mould|sheet)s?\b,?\s+)(?:for\s+)?\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:min|hour|hr)~iu',
+                $text,
+            ) === 1;
         $bakes = $isNamed ? $times === [] || $hasBake : ($ovens !== [] || $isTime) && $hasBake;
 
         return new Step($text, $heats, $times, $bakes);

@@ -40,6 +40,9 @@ final class Schools
     /** @var array<string, list<array<string, string>>> */
     private array $sliced = [];
 
+    /** @var array<string, list<array<string, string>>> rows of `data/unbaked_swaps.csv` by food */
+    private array $unbaked = [];
+
     /** @var array<string, string> family => mix */
     private array $familyMixes;
 
@@ -53,6 +56,9 @@ final class Schools
         }
         foreach ($tables->rows('single_swaps') as $row) {
             $this->singles[$row['from']][] = $row;
+        }
+        foreach ($tables->rows('unbaked_swaps') as $row) {
+            $this->unbaked[$row['from']][] = $row;
         }
         foreach ($tables->rows('sliced_swaps') as $row) {
             $this->sliced[$row['from']][] = $row;
@@ -189,7 +195,7 @@ final class Schools
      * would have something else.
      *
      * @param  list<string>  $without
-     * @return list<array<string, string>> rows of `data/sliced_swaps.csv`, or as `single()`
+     * @return list<array<string, string>> rows of `data/sliced_swaps.csv` or `data/unbaked_swaps.csv`, or as `single()`
      */
     public function insteadOfLine(Dose $dose, Making $making, array $without = []): array
     {
@@ -199,7 +205,10 @@ final class Schools
             (preg_match('~\b(?:sliced|slices|rounds|wedges|halved|chunks|diced)\b~iu', $dose->text) === 1 ||
                 array_intersect(FoodIndex::words($dose->known()->name), $making->sliced) !== []);
 
-        return ($isSliced ? $this->sliced[$key] ?? null : null) ?? $this->single($key, $without);
+        $isRaw = $making->isKnown && ! $making->isBaked && ! $making->isMicrowaved && ! $making->isSteamed;
+
+        return ($isSliced ? $this->sliced[$key] ?? null : null) ??
+            (($isRaw ? $this->unbaked[$key] ?? null : null) ?? $this->single($key, $without));
     }
 
     /** @return list<array<string, string>> rows of `data/single_swaps.csv` in which it is what goes in instead */

@@ -34,6 +34,16 @@ final class BakePlannerTest extends CoreCase
         self::assertStringContainsString('Bake for 35 minutes more', $texts[$at + 1]);
     }
 
+    public function test_a_cake_is_left_before_it_goes_on_the_rack(): void
+    {
+        $last = static fn (string $end): string => implode("\n", array_map(
+            static fn (PlannedStep $s): string => $s->text(),
+            self::work("Quay cookies\nMakes 20\n200 g flour\n100 g sugar\n100 g butter\n1 egg\n\nMethod\nMix. Bake at 180 °C for 12 minutes.$end")->steps,
+        ));
+        self::assertStringContainsString('Before it goes on the rack leave it where it is', $last(' Cool on a rack.'));
+        self::assertStringContainsString("\nLeave it where it is for", $last(''));
+    }
+
     #[DataProvider('steps')]
     public function test_a_step_says_the_new_heat_and_time_once_and_keeps_the_old(string $step, string $new): void
     {

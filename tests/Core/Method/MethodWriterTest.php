@@ -259,6 +259,30 @@ final class MethodWriterTest extends CoreCase
             ['Toss the courgette with the [^.]*allulose'],
             'does not say',
         ];
+        yield 'the gum of a grain goes into the milk and is not washed off' => [
+            "Quay rice\nServes 4\n100 g pudding rice\n700 ml milk\n50 g sugar",
+            "Wash the rice, drain. Tip it into a dish with the sugar, stir in the milk.\nBake at 150 °C for 2 hours.",
+            ['Wash the konjac rice, drain', 'water \(now with xanthan gum\)'],
+            'rice, xanthan|does not say',
+        ];
+        yield 'and all that is left, in three letters' => [
+            "Quay balls\nMakes 14\n100 g walnuts\n150 g dates\n20 g cocoa\n1 tsp vanilla extract",
+            'Pulse the walnuts. Add the dates etc, process until sticky. Roll into balls.',
+            ['Add the almond butter etc'],
+            'does not say|pecans',
+        ];
+        yield 'chocolate by its grade is still chocolate' => [
+            "Quay torte\nServes 12\n200 g dark choc 70%\n200 g butter\n200 g sugar\n200 g ground almonds\n4 eggs sep.",
+            "Melt choc and butter, stir in sugar, almonds and yolks, fold in the whisked whites.\nBake at 160 °C for 40 minutes.",
+            ['Melt sugar-free dark chocolate'],
+            'Mix in|does not say',
+        ];
+        yield 'of oats that became almonds beside almonds the coconut is new' => [
+            "Quay bars\nMakes 12\n150 g oats\n60 g almonds\n30 g flaxseeds\n100 g honey\n60 g butter",
+            'Toast the oats and almonds at 180 °C for 10 minutes. Melt butter and honey, pour over, stir in the flax. Press into a tin and chill.',
+            ['Toast the desiccated coconut and almonds'],
+            'does not say|almonds[^.]*almonds',
+        ];
         yield 'peanuts are nuts' => [
             "Keel brittle\nMakes 20\n300 g sugar\n150 g peanuts\n60 ml water",
             'Boil the sugar and water to 150 °C. Add the nuts and pour out.',

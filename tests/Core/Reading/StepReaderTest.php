@@ -75,6 +75,7 @@ final class StepReaderTest extends CoreCase
             'in what it is baked, without a verb' => [
                 'Ungreased 10-inch tube pan, 325°F 45-50 minutes.', [[45.0, 50.0, true]], true,
             ],
+            'a pan and a time alone' => ['Fold in the whites. 23 cm pan, 25-30 min.', [[25.0, 30.0, true]], false],
             'poured in first' => ['Pour into ramekins, 150C 35 minutes.', [[35.0, 35.0, true]], true],
             'a range in words' => ['Bake 40 to 45 mins until golden', [[40.0, 45.0, true]], true],
             'hours' => ['Bake for 1½ hours.', [[90.0, 90.0, true]], true],

@@ -5,28 +5,37 @@ declare(strict_types=1);
 namespace Aglyca\Core\Method;
 
 use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Larder\Texture;
 use Aglyca\Core\Swap\Exchange;
 use Aglyca\Core\Swap\Part;
 use Aglyca\Core\Swap\Swap;
 
-/** Where an egg that came for the flour goes in. */
-final readonly class NewEggs
+/** What came for the flour or for a grain and does not go in with it: an egg, the gum that thickens. */
+final readonly class Beside
 {
     public static function isBeside(Exchange $exchange, Part $part): bool
     {
-        return $part->food->role === Role::Egg && $exchange->role !== Role::Egg;
+        $isGrain = array_filter(
+            $exchange->to,
+            static fn (Part $p): bool => in_array($p->food->role, [Role::Body, Role::Mixin], true) &&
+                in_array($p->food->texture, [Texture::Whole, Texture::Chopped], true),
+        ) !== [];
+
+        return ($part->food->role === Role::Egg && $exchange->role !== Role::Egg) ||
+            ($part->food->role === Role::Binder && $isGrain);
     }
 
     /**
-     * Where an egg that came for the flour goes in: with the eggs, else with what is wet, else with the fat.
+     * With what it goes in: an egg with the eggs, all else with what is wet, else with the fat.
      *
      * @param  list<Operation>  $operations
      * @param  array<int, int>  $exchangeOf
      * @return ?array{int, Mention, Role} operation, what is named in it, and of which role
      */
-    public function withEgg(Swap $swap, array $operations, int $component, array $exchangeOf): ?array
+    public function with(Swap $swap, array $operations, int $component, array $exchangeOf, Part $part): ?array
     {
-        foreach ([Role::Egg, Role::Wet, Role::Fat] as $role) {
+        $roles = [...$part->food->role === Role::Egg ? [Role::Egg] : [], Role::Wet, Role::Fat];
+        foreach ($roles as $role) {
             foreach ($operations as $i => $operation) {
                 foreach ($operation->mentions as $mention) {
                     foreach ($mention->isMixture ? [] : $mention->doses as $d) {
@@ -59,7 +68,7 @@ final readonly class NewEggs
         foreach ($swap->exchanges as $e => $exchange) {
             foreach ($exchange->changed ? $exchange->to : [] as $p => $part) {
                 $with = self::isBeside($exchange, $part) && ! in_array($part, $own[$e], true)
-                    ? $this->withEgg($swap, $operations, $exchange->component, $exchangeOf)
+                    ? $this->with($swap, $operations, $exchange->component, $exchangeOf, $part)
                     : null;
                 if ($with !== null && ! isset($taken["e$e-$p"])) {
                     [$i, $mention, $role] = $with;
