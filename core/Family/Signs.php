@@ -44,6 +44,7 @@ final readonly class Signs
         // Of several parts, the method seldom says which of them is baked; the first and the heaviest are meant.
         if ($formula->making->isKnown && ($component === 0 || $component === $formula->heaviest())) {
             $values['heated'] = (float) $formula->making->isBaked;
+            $values['egg-heated'] = (float) ($formula->making->isBaked || $formula->making->isEggCooked);
             $values['microwaved'] = (float) $formula->making->isMicrowaved;
             $values['steamed'] = (float) $formula->making->isSteamed;
             $values['creamed'] = (float) $formula->making->isCreamed;

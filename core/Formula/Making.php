@@ -18,7 +18,7 @@ final readonly class Making
     private const STEAMED = '~\bsteam(?:ed|ing)?\s+(?:for|\d|over|the|in)|\bpudding\s+basin\b~iu';
 
     /** Egg that is cooked on the hob: a custard, a sabayon. */
-    private const EGG_COOKED = '~\b(?:yolks?|eggs?)\b.{0,200}?\b(?:cook|heat|thicken(?:s|ed)?|(?:till|until)\s+thick|simmer|boil|temper|double\s+boiler|coats\b|return(?:ed)?\s+(?:it\s+|all\s+)?to\s+the\s+(?:pan|heat|hob|stove))|\b(?:boiling|simmering)\b.{0,80}\b(?:yolks?|eggs?)\b~ius';
+    private const EGG_COOKED = '~\b(?:yolks?|eggs?)\b.{0,200}?\b(?:cook|heat|thicken(?:s|ed)?|(?:till|until)\s+thick|simmer|boil|temper|double\s+boiler|coats\b|return(?:ed)?\s+(?:it\s+|all\s+)?to\s+the\s+(?:pan|heat|hob|stove))|\b(?:boiling|simmering)\b.{0,80}\b(?:yolks?|eggs?)\b|\bcook\b[^.;]{0,80}\bthick|\bover\s+(?:a\s+(?:pan|pot)\s+of\s+)?(?:gently\s+|barely\s+)?(?:simmering|boiling)\s+water\b.{0,120}?\b(?:thick|tripled|ribbon|coats)~ius';
 
     private const HEATED = '~\b(?:simmer|boil|bak(?:e|ing)\b|oven|cook|heat|hot|syrup|poach|steam|microwave)~iu';
 

@@ -36,6 +36,9 @@ final readonly class DoseNames
         'lb',
     ];
 
+    /** Amounts in words, before a name. */
+    private const VAGUE = ['teaspoon', 'tablespoon', 'few', 'some', 'little', 'drop', 'dash', 'pinch'];
+
     /** One word for any of a kind: "the sugar" may be the brown sugar; "the butter" is never the peanut butter. */
     private const KINDS = [
         'sugar',
@@ -248,7 +251,7 @@ final readonly class DoseNames
         $first = self::words($typed[0]);
         while (
             count($first) > 1 &&
-            in_array($first[0], [...self::NEVER, 'teaspoon', 'tablespoon', 'drop', 'dash', 'pinch'], true)
+            in_array($first[0], [...self::NEVER, ...self::VAGUE], true)
         ) {
             array_shift($first);
         }

@@ -15,10 +15,12 @@ final readonly class Heats
 {
     private const OVEN = '~\b(?:ovens?|bak(?:e|es|ed|ing)(?!\s+(?:powder|soda))|pre-?heat(?:ed|ing)?|roast(?:ed|ing)?|air[- ]?fr(?:y|yer|ied)|gas|grill|turn(?:ed)?\s+(?:it\s+)?(?:down|up)|lower(?:ed)?|reduced?|raise|toast(?:ed|ing)?|rack|shelf|fan|convection)\b~iu';
 
-    private const OTHER = '~\b(?:thermometer|probe|reach(?:es|ed)?|registers?|reads?|cent(?:re|er)|core|internal|inside|middle|syrup|sugar|custard|milk|cream|water|oil|fat|lard|chocolate|caramel|butter|dough|yeast|fry|fried|frying|deep[- ]?fry|candy|jam|boil(?:s|ing|ed)?|simmer|warm(?:ed)?(?!\s+oven)|lukewarm|cool(?:s|ed)?(?!\s+oven)|chill|fridge|refrigerator|freezer|room|rise|prove|proof|melt(?:ed)?|temper(?:ed)?|stir(?:ring)?|cook|store|whisk(?:ing)?|bain[- ]marie|hob|stove)\b~iu';
+    private const OTHER = '~\b(?:thermometer|probe|reach(?:es|ed)?|registers?|reads?|cent(?:re|er)|core|internal|inside(?!\s+to\b)|middle|syrup|sugar|custard|milk|cream|water|oil|fat|lard|chocolate|caramel|butter|dough|yeast|fry|fried|frying|deep[- ]?fry|candy|jam|boil(?:s|ing|ed)?|simmer|warm(?:ed)?(?!\s+oven)|lukewarm|cool(?:s|ed)?(?!\s+oven)|chill|fridge|refrigerator|freezer|room|rise|prove|proof|melt(?:ed)?|temper(?:ed)?|stir(?:ring)?|cook|store|whisk(?:ing)?|bain[- ]marie|hob|stove)\b~iu';
 
     /** "Ungreased 10-inch tube pan, 325°F 45 minutes": what it is baked in, or nothing at all, stands before it. */
     private const HOLDER = '~^\W*(?:[\w"×]+[\s,]+){0,4}?\W*$|\b(?:pans?|tins?|dish|dishes|trays?|moulds?|sheets?|ramekins?|cups|cases)\b\W*$~iu';
+
+    private const FAN_AGAIN = '~^\s*[(/,]\s*\d{2,3}\s*(?:°|º|degrees?)?\s*c?\s*fan\b~iu';
 
     private string $pattern;
 
@@ -26,7 +28,8 @@ final readonly class Heats
     {
         $degree = '\s?(?:°|º|˚|degrees?|deg\b\.?)\s?';
         $scale = '(?:fahrenheit|celsius|centigrade|[FC])(?![\pL])';
-        $number = '(?<![\d.,])(?<!\d\/)\d{2,3}(?!\d|[.,/]\d)';
+        // "180/160fan" is a heat said twice, "1/2" is none.
+        $number = '(?<![\d.,])(?:(?<!\d\/)|(?<=\d{3}\/))\d{2,3}(?!\d|[.,]\d|\/\d(?!\d{1,2}\s?[°º]?\s?c?\s?fan))';
         $this->pattern =
             '~'.
             '(?<gas>\bgas\s?(?:marks?|no\.?|number)?\s?(?<mark>1\s?[/⁄]\s?[24](?!\d)|\d{1,2}(?!\d)|['.
@@ -86,7 +89,11 @@ final readonly class Heats
         $isBare = ($m['scale'][0] ?? null) === null;
         $number = (float) ($m['n'][0] ?? 0);
         $isFan = ($m['fan'][0] ?? null) !== null || trim((string) ($m['before'][0] ?? '')) !== '';
-        $isOven = $this->isOven($text, $at, $at + $length, $isBake, $number);
+        // Nothing but an oven has a fan.
+        $isOven =
+            $isFan ||
+            preg_match(self::FAN_AGAIN, substr($text, $at + $length, 16)) === 1 ||
+            $this->isOven($text, $at, $at + $length, $isBake, $number);
         if (
             $isBare &&
             ($m['degrees'][0] ?? null) === null &&
@@ -132,7 +139,7 @@ final readonly class Heats
         }
 
         // "180 (160 fan)": the number is said again for a fan oven.
-        $isSaidAgain = preg_match('~^\s*[(/,]\s*\d{2,3}\s*(?:°|º|degrees?)?\s*c?\s*fan\b~iu', $after) === 1;
+        $isSaidAgain = preg_match(self::FAN_AGAIN, $after) === 1;
 
         return $isFan ||
             $isSaidAgain ||

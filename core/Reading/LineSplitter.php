@@ -12,6 +12,7 @@ use Aglyca\Core\Reading\LineForm\EachOf;
 use Aglyca\Core\Reading\LineForm\JuiceAndZest;
 use Aglyca\Core\Reading\LineForm\LineForm;
 use Aglyca\Core\Reading\LineForm\MadeUpTo;
+use Aglyca\Core\Reading\LineForm\Together;
 use Aglyca\Core\Reading\LineForm\WhitesOf;
 
 /** Takes an ingredient line apart; one line may name several things. */
@@ -58,6 +59,7 @@ final readonly class LineSplitter
                 new BeatenWith($things, $words),
                 new AndMore($things, $foods, $words, $alone),
                 ...$alone,
+                new Together($things, $foods),
             ],
             $words,
         );

@@ -8,11 +8,40 @@ use Aglyca\Core\Reading\Fate;
 use Aglyca\Core\Reading\Heat;
 use Aglyca\Core\Reading\TextRow;
 use Aglyca\Core\Reading\Timing;
+use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
 
 /** Yields, headings, heats and times in the forms in which recipes have them, crossed with each other. */
 final class FormsTest extends CoreCase
 {
+    /** @param  array<string, float>  $grams  by food */
+    #[DataProvider('pairs')]
+    public function test_one_amount_of_two_foods_is_half_of_each(string $line, array $grams): void
+    {
+        $found = [];
+        foreach (self::core()->lines->read($line, 'k') as $one) {
+            $found[(string) $one->food?->key] = round($one->grams->value ?? 0.0, 1);
+        }
+        self::assertSame($grams, $found);
+    }
+
+    /** @return iterable<string, array{string, array<string, float>}> */
+    public static function pairs(): iterable
+    {
+        yield 'nuts and fruit' => ['1/4 cup cashews and raisins', ['cashews' => 17.1, 'raisins' => 18.8]];
+        yield 'two nuts' => ['100 g walnuts & pecans', ['walnuts' => 50.0, 'pecans' => 50.0]];
+        yield 'one food with an and' => ['1 cup half and half', ['half-and-half' => 242.0]];
+        yield 'each says its own' => ['100 g walnuts and 50 g pecans', ['walnuts' => 100.0, 'pecans' => 50.0]];
+        yield 'nobody knows what' => ['100 g this and that', ['' => 100.0]];
+    }
+
+    public function test_a_half_that_nobody_measured_is_less_sure(): void
+    {
+        [$half] = self::core()->lines->read('100 g walnuts and pecans', 'k');
+        $whole = self::line('50 g walnuts');
+        self::assertGreaterThan(3 * ($whole->grams->u ?? 0.0), $half->grams->u ?? 0.0);
+    }
+
     private const PIECES = [
         'cookies' => 'cookie',
         'slices' => 'slice',

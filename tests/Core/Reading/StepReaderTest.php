@@ -47,6 +47,9 @@ final class StepReaderTest extends CoreCase
             'celsius written out' => ['at 170 Celsius', [170]],
             'no sign at all' => ['Bake @ 425 for 15 min; reduce to 350 and bake 45 min', [220, 175]],
             'grams are no heat' => ['Add sugar up to 250 g', []],
+            'said twice without a space' => ['Pour it in a 20cm dish 180/160fan 35-40 min, with butter, cream and water.', [180]],
+            'a pot inside' => ['Preheat oven with a pot inside to 450F.', [230]],
+            'a middle is no oven' => ['Until it is 94 °C inside', [95]],
             'no oven' => ['Whisk 200 g sugar with 3 eggs', []],
             'a size is no heat' => ['Line a 23 cm tin', []], 'servings are no heat' => ['Serves 120 people', []],
         ];

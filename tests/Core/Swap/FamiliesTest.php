@@ -105,6 +105,14 @@ final class FamiliesTest extends CoreCase
                 "Chocolate cream\n200 g flour\n150 g sugar\n2 eggs\n\nMethod\nBake at 170 °C for 30 minutes.",
                 'butter-cake',
             ],
+            'egg that nothing heats sets no custard' => [
+                "Mint rounds\n1 egg white\n400 g icing sugar\n\nMethod\nWhisk the white, stir in the sugar, knead and roll out.",
+                'mousse',
+            ],
+            'over simmering water it is cooked' => [
+                "Wine foam custard\n6 egg yolks\n80 g sugar\n150 ml wine\n\nMethod\nWhisk all of it over simmering water until thick and tripled.",
+                'custard',
+            ],
             'doughnuts with yeast' => [
                 "Doughnuts\n300 g flour\n7 g yeast\n50 g sugar\n\nMethod\nFry them.",
                 'yeast-dough',
