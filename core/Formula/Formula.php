@@ -12,6 +12,8 @@ use InvalidArgumentException;
 /** A dessert as doses in components, the pieces that it makes, and where in them each component goes. */
 final readonly class Formula
 {
+    private const FRYING = '~\b(?:for|to)\s+(?:(?:deep|shallow|pan)[- ]?)?fry~iu';
+
     /**
      * @param  list<string>  $components  names
      * @param  list<Dose>  $doses
@@ -69,9 +71,31 @@ final readonly class Formula
             array_keys($doses),
         );
 
+        $doses = self::fried($doses, $constants);
+
         return self::of(
             $recipe->title, $recipe->components, $doses, $pieces ?? $recipe->pieces ?? 1,
             Making::of($recipe->steps, $constants),
+        );
+    }
+
+    /**
+     * Of the fat that something is fried in, what fries takes up so much; the rest stays in the pan.
+     *
+     * @param  list<Dose>  $doses
+     * @return list<Dose>
+     */
+    private static function fried(array $doses, Constants $constants): array
+    {
+        $isPan = static fn (Dose $d): bool => preg_match(self::FRYING, $d->text) === 1 &&
+            ($d->food->per100->fat ?? 0.0) > $constants->get('fat-food');
+        $rest = array_sum(array_map(static fn (Dose $d): float => $isPan($d) ? 0.0 : $d->mass(), $doses));
+
+        return array_map(
+            static fn (Dose $d): Dose => $isPan($d) && $d->mass() > 0
+                ? $d->usedBy(min(1.0, $constants->get('frying-uptake') * $rest / $d->mass()))
+                : $d,
+            $doses,
         );
     }
 

@@ -133,7 +133,7 @@ final readonly class Phrasing
         $article = preg_match('~\b(?:the|some|a|an)\s+$~iu', $before, $m) === 1 ? strlen($m[0]) : 0;
         $rest = substr($before, 0, strlen($before) - $article);
         if (
-            preg_match('~(?:,?\s+and|,|,?\s+with|\s+or|\s+plus)\s+$~iu', $rest, $m) === 1 &&
+            preg_match('~(?:,?\s+and|,|,?\s+with|\s+or|\s+plus|\s+[&+])\s+$~iu', $rest, $m) === 1 &&
             preg_match('~\pL\s*$~u', substr($rest, 0, -strlen($m[0]))) === 1
         ) {
             $from = $at - $article - strlen($m[0]);

@@ -36,7 +36,7 @@ final readonly class Step
             if (
                 $later > $at &&
                 preg_match(
-                    '~[.;!]\s[^.;!]*\b(?:combine|mix|stir|whisk|beat|fold|rub|cut)\b~iu',
+                    '~[.;!]\s[^.;!]*\b(?:combine|mix|stir|whisk|beat|fold|rub|cut(?!\s+side))\b~iu',
                     substr($this->text, $at, $later - $at),
                 ) === 1
             ) {

@@ -191,6 +191,10 @@ final readonly class YieldReader
         preg_match_all($this->bare, $row, $all, PREG_SET_ORDER | PREG_UNMATCHED_AS_NULL);
         foreach ($all as $m) {
             $one = $this->yielded($m, (string) ($m['last'] ?? $m['what']));
+            if ($one->pieceName === 'serving' && $found?->pieceName === 'cup') {
+                // "8 cups, 16 servings": how much it is, not how many.
+                return $one;
+            }
             // A loaf is cut: what it is cut into says more.
             if ($one->pieces !== null && ($found === null || $this->pieces->isWhole($found->pieceName))) {
                 $found = $one;
@@ -291,14 +295,15 @@ final readonly class YieldReader
                 preg_match_all($pattern, $step, $all, PREG_SET_ORDER | PREG_UNMATCHED_AS_NULL);
                 foreach ($all as $m) {
                     $one = $this->yielded($m, (string) ($m['what'] ?? ''));
-                    $cut = $this->pieces->isWhole($one->pieceName) ? $this->cutBehind($step, (string) $m[0]) : null;
-                    if ($cut !== null) {
+                    $isWhole = $this->pieces->isWhole($one->pieceName);
+                    $cut = $isWhole || $one->pieceName === 'cup' ? $this->cutBehind($step, (string) $m[0]) : null;
+                    if ($cut !== null && ($isWhole || $cut->pieceName === 'serving')) {
                         return $cut;
                     }
                     $isFew =
                         ($rank > 1 && ($one->pieces ?? 0) < 3 && $one->pieceName !== 'serving') ||
                         preg_match('~\b(?:batches|bowls?|parts|layers|halves|sheets?|portions\s+of)\b~iu', (string) $m[0]) === 1;
-                    if ($one->pieces !== null && ! $isFew && ! ($this->pieces->isWhole($one->pieceName) && $rank > 1)) {
+                    if ($one->pieces !== null && ! $isFew && ! ($isWhole && $rank > 1)) {
                         $best = $one;
                     }
                 }

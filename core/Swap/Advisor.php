@@ -128,7 +128,14 @@ final readonly class Advisor
     {
         $was = $swap->account->netCarbs(Convention::LowCarb)->value;
         $is = $after->netCarbs(Convention::LowCarb)->value;
-        $isLow = $was <= $this->constants->get('already-low') && $was - $is <= $this->constants->get('little-gain');
+        // What nobody knows may be all sugar.
+        $unknown = array_filter(
+            $swap->before->doses,
+            fn (Dose $d): bool => $d->food === null &&
+                ($d->grams === null || $d->mass() > $this->constants->get('unknown-little') * $swap->before->mass()),
+        );
+        $isUnknown = array_filter($unknown, static fn (Dose $d): bool => $d->mass() > 0) !== [];
+        $isLow = ! $isUnknown && $was <= $this->constants->get('already-low') && $was - $is <= $this->constants->get('little-gain');
 
         return $isLow
             ? [

@@ -24,7 +24,7 @@ final readonly class JuiceAndZest implements LineForm
     public function __construct(private ThingReader $things, Words $words)
     {
         $done = '(?:finely\s+|freshly\s+)?(?:grated\s+|squeezed\s+)?';
-        $and = '\s+(?:and|&|\+)\s+(?:finely\s+)?(?:grated\s+)?';
+        $and = '(?:\s+and\s+|\s*[&+/]\s*)(?:finely\s+)?(?:grated\s+)?';
         $this->before =
             '~^(?:the\s+)?'.
             $done.
@@ -47,7 +47,7 @@ final readonly class JuiceAndZest implements LineForm
             $words->signs.
             '\d]|an?\s|one\s|two\s|half\s).*\b(?:lemons?|oranges?|limes?|grapefruits?|clementines?|mandarins?))\s*$~iu';
         $this->behind =
-            '~^(?<rest>[^,(]+)(?:,\s*|\s*\(\s*)'.
+            '~^(?<rest>[^,(]+?)(?:,\s*|\s*\(\s*|\s+(?=(?:juice|zest|rind)\s*[&+/]))'.
             $done.
             '(?<part>juice|zest|rind)(?:e?d)?(?:'.
             $and.

@@ -51,6 +51,15 @@ final class MethodWriterTest extends CoreCase
         self::assertStringNotContainsString('does not say', $text);
     }
 
+    public function test_of_two_with_a_sign_between_the_one_that_goes_takes_it_along(): void
+    {
+        $text = implode("\n", self::texts(self::work(
+            "Cinder toffee\nMakes 20 pieces\n200 g caster sugar\n100 g golden syrup\n8 g bicarb\n\nMethod\nStir sugar & syrup over gentle heat until melted. Simmer to 150 °C. Beat in the bicarb.",
+        )));
+        self::assertStringContainsString('water over gentle heat', $text);
+        self::assertStringNotContainsString('&', $text);
+    }
+
     public function test_what_two_things_bring_is_said_once(): void
     {
         $list =

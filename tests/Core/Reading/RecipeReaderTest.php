@@ -42,6 +42,10 @@ final class RecipeReaderTest extends CoreCase
                 [$step('Makes 1 loaf, 10 slices.'), 10, 'slice'], [$step('2 loaves (24 slices)'), 24, 'slice'],
                 [$step('Roll into 2 cm balls (about 22).'), 22, 'ball'], [$step('Cut into 12.'), 12, ''],
                 [$step('Divide between 6 ramekins.'), 6, 'ramekin'],
+                [$step('Makes 8 cups, 16 servings.'), 16, 'serving'],
+                [$step('Makes 8 cups, 2 jars.'), 8, 'cup'],
+                [$top('Makes 8 cups, 16 servings'), 16, 'serving'],
+                [$top('Makes 24 cookies, 12 servings'), 24, 'cookie'],
             ] as [$text, $pieces, $name]
         ) {
             yield strtr($text, ["\n" => ' / ']) => [$text, $pieces, $name];

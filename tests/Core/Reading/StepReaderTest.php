@@ -55,6 +55,20 @@ final class StepReaderTest extends CoreCase
         ];
     }
 
+    /** The sentence from which it bakes: behind the last mixing, where something bakes alone before it. */
+    public function test_what_bakes_is_told_from_what_bakes_alone_before_it(): void
+    {
+        foreach (
+            [
+                'Mix it. Bake for 25 minutes at 170 °C. Lay the slices cut side up. Bake for 12 minutes.' => 8,
+                'Bake the plums for 20 minutes at 190 °C. Rub butter into flour. Bake for 30 minutes.' => 65,
+                'Bake for 30 minutes at 180 °C.' => null,
+            ] as $text => $from
+        ) {
+            self::assertSame($from, self::core()->steps->read($text)->bakingFrom(), $text);
+        }
+    }
+
     /**
      * @param  list<array{float, float, bool}>  $times  low and high in minutes, and whether it is in the oven for it
      */

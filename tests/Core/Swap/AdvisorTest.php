@@ -86,6 +86,11 @@ final class AdvisorTest extends CoreCase
             'already-low',
             self::said(self::work("Cake\nMakes 10 slices\n200 g flour\n120 g sugar\n4 eggs")),
         );
+        // What nobody knows may be all sugar; a pinch of it is nothing.
+        foreach (['60 g moonmilk powder' => false, '2 g moonmilk powder' => true] as $line => $isLow) {
+            $keys = self::said(self::work("Almond cake\nMakes 10 slices\n200 g almond flour\n120 g erythritol\n4 eggs\n$line"));
+            self::assertSame($isLow, isset($keys['already-low']), $line);
+        }
     }
 
     #[DataProvider('limits')]
