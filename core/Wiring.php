@@ -229,7 +229,7 @@ final readonly class Wiring
         $assayer = new Assayer($tables, $this->larder, $this->constants);
         $this->swapper = $this->swapper($assayer, new PartMaker($snapper, $this->scaler), $without);
         $this->forecaster = new Forecaster($assayer, $this->constants);
-        $this->prospect = new Prospect($this->forecaster, $this->constants);
+        $this->prospect = new Prospect($this->forecaster, $this->larder, $this->constants);
         $this->cautioner = new Cautioner($tables, new AcidBalance($tables), $this->constants);
         $this->advisor = new Advisor($this->families, $this->constants);
         $this->preparations = $preparations = new Preparations($tables, $this->scaler);

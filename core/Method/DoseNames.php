@@ -110,6 +110,8 @@ final readonly class DoseNames
                     (count($words) === 1 && count($name) === 2 && $name === [$words[0], 'juice'])
                 ) {
                     $part[] = $i;
+                } elseif ($words === ['coffee'] && $food === 'espresso') {
+                    $part[] = $i;
                 } elseif ($words === ['berry'] && preg_match('~berr(?:y|ies)$~u', (string) end($name)) === 1) {
                     $part[] = $i;
                 } elseif (

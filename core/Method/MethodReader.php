@@ -17,30 +17,6 @@ final readonly class MethodReader
 {
     private const LONGEST = 4;
 
-    /** A word that is a verb here, though it is a food elsewhere: "Butter the tin", "cream together". */
-    private const VERB_BEFORE = '~(?:^|[.;:!,]\s*|\band\s+|\bthen\s+|\bor\s+)$~iu';
-
-    private const VERB_BEHIND = '~^\s+(?:the\b|and\s+(?:line|flour|dust)\b|an?\b|your\b|or\s+line|\d)~iu';
-
-    /** Creaming is a verb before these as well. */
-    private const CREAMING = '~^\s+(?:together|until|two|both|butter|margarine|shortening|unsalted|soft|all)\b~iu';
-
-    private const VERBS = [
-        'butter',
-        'cream',
-        'flour',
-        'sugar',
-        'salt',
-        'oil',
-        'egg',
-        'ice',
-        'water',
-        'spice',
-        'zest',
-        'juice',
-        'grease',
-    ];
-
     private const GROUPS = '~\b(?<all>(?:all\s+(?:of\s+)?)?(?:the\s+)?(?:other\s+|remaining\s+)?ingredients(?:\s+together)?(?!\s*,?\s*except)|everything(?:\s+else)?|(?<=\s)etc\b|(?<=\bmelt\s|\bheat\s|\bwarm\s|\bboil\s|\bmix\s|\bstir\s|\bbeat\s|\bwhisk\s|\bblend\s|\bblitz\s|\bwhizz\s)(?:it\s+)?all(?=\s+(?:in|together|up|until|till|it)\b|\s*[.,;]|\s*$|\b(?<=it\sall))|the\s+rest|(?<=\bin\s)rest(?!\s+(?:of|for|at|in|\d)))\b|\b(?<dry>(?:all\s+)?(?:the\s+)?(?:remaining\s+)?dry(?:\s+(?:ingredients|mix(?:ture)?|things|stuff))?)\b(?!\s*(?:out|and\s+cool|them|it))|\b(?<lift>(?:the\s+)?(?:raising|leavening)(?:\s+agents?)?|(?:the\s+)?leaveners?)\b|\b(?<spice>(?:all\s+)?(?:the\s+)?spices?)\b|\b(?<wet>(?:all\s+)?(?:the\s+)?(?:wet|liquid)(?:\s+(?:ingredients|mix(?:ture)?))?|(?:the\s+)?liquids)\b~iu';
 
     private const MIXTURE = '~^\s*(?:mixture|mix|batter|dough|mass|syrup)\b~iu';
@@ -55,6 +31,9 @@ final readonly class MethodReader
 
     /** A whole part made in a word: "mix the icing", "knead a soft dough". */
     private const WHOLE = '~\b(?:mix|make|prepare|combine|beat|whisk|blend|stir|knead|simmer|bring)\s+(?:up\s+|together\s+)?(?:the\s+|an?\s+|your\s+)?(?:\pL+\s+){0,2}?(?<part>%s)\b(?!\s*(?:ingredients|mixture))~iu';
+
+    /** "Crust: mix and press into the tin." */
+    private const LABELLED = '~(?:^|[.;!]\s+)(?:for\s+)?(?:the\s+)?(?<part>%s)\s*[:–-]\s*(?:mix|combine|beat|whisk|blend|stir|knead|blitz|whizz)(?=\s*(?:$|[.,;]|and\b|together\b|until?\b|till\b|well\b))~iu';
 
     private const NO_FOOD = '~^\s*(?:thermometer|knife|paper|papers|shell\b|cutter|bowl|wash)\b~iu';
 
@@ -122,7 +101,7 @@ final readonly class MethodReader
             $operations[] = new Operation($step, $this->actions->main($step->text), $mentions, $component);
         }
 
-        return $this->withSiblings($formula, $operations, $seen);
+        return $this->buttered($formula, $this->withSiblings($formula, $operations, $seen), $seen);
     }
 
     /**
@@ -148,6 +127,35 @@ final readonly class MethodReader
                     $operations[$i] = $with;
 
                     break;
+                }
+            }
+        }
+
+        return $operations;
+    }
+
+    /**
+     * "Butter the dish": butter that no other sentence takes is for that.
+     *
+     * @param  list<Operation>  $operations
+     * @param  list<int>  $seen
+     * @return list<Operation>
+     */
+    private function buttered(Formula $formula, array $operations, array $seen): array
+    {
+        $most = $this->constants->get('butter-for-tin') * $formula->mass();
+        $left = array_values(array_filter(
+            array_keys($formula->doses),
+            static fn (int $d): bool => ! in_array($d, $seen, true) && $formula->doses[$d]->mass() <= $most &&
+                in_array($formula->doses[$d]->food?->key, ['butter', 'salted-butter'], true),
+        ));
+        foreach ($left === [] ? [] : $operations as $i => $operation) {
+            preg_match_all('~\bbutter\b~iu', $operation->step->text, $m, PREG_OFFSET_CAPTURE);
+            foreach ($m[0] as [$word, $at]) {
+                if (FoodVerb::is('butter', $operation->step->text, $at, $at + strlen($word))) {
+                    $operations[$i] = $operation->taking(new Mention($at, strlen($word), $left));
+
+                    return array_values($operations);
                 }
             }
         }
@@ -235,7 +243,7 @@ final readonly class MethodReader
                 $doses = $names->called($phrase);
                 if (
                     $doses === [] ||
-                    ($length === 1 && $this->isVerb($words[$i], $text, $at, $end)) ||
+                    ($length === 1 && FoodVerb::is($words[$i], $text, $at, $end)) ||
                     preg_match(self::NO_FOOD, substr($text, $end)) === 1
                 ) {
                     continue;
@@ -254,15 +262,6 @@ final readonly class MethodReader
         }
 
         return $found;
-    }
-
-    private function isVerb(string $word, string $text, int $at, int $end): bool
-    {
-        return in_array($word, self::VERBS, true) &&
-            preg_match('~^\s+\d+\s*(?:min|sec|hour|hr)~iu', substr($text, $end)) !== 1 &&
-            preg_match(self::VERB_BEFORE, substr($text, 0, $at)) === 1 &&
-            (preg_match(self::VERB_BEHIND, substr($text, $end)) === 1 ||
-                ($word === 'cream' && preg_match(self::CREAMING, substr($text, $end)) === 1));
     }
 
     /** "both sugars", "the sugars", "all the sugar": more than one of a kind. */
@@ -414,7 +413,8 @@ final readonly class MethodReader
                 $words === '' ||
                 count($own) < 2 ||
                 2 * count($own) <= count($all) ||
-                preg_match(sprintf(self::WHOLE, $words), $text, $m, PREG_OFFSET_CAPTURE) !== 1
+                (preg_match(sprintf(self::WHOLE, $words), $text, $m, PREG_OFFSET_CAPTURE) !== 1 &&
+                    preg_match(sprintf(self::LABELLED, $words), $text, $m, PREG_OFFSET_CAPTURE) !== 1)
             ) {
                 continue;
             }

@@ -44,6 +44,14 @@ final readonly class Operation
         return null;
     }
 
+    public function taking(Mention $more): self
+    {
+        $mentions = [...$this->mentions, $more];
+        usort($mentions, static fn (Mention $a, Mention $b): int => $a->at <=> $b->at);
+
+        return new self($this->step, $this->action, $mentions, $this->component);
+    }
+
     /** @return list<int> doses that the sentence of a mention takes */
     public function ofSentence(Mention $mention): array
     {

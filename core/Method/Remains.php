@@ -102,6 +102,8 @@ final readonly class Remains
             $new = match (true) {
                 $m['tool'][0] !== null => 'thermometer',
                 $m['kind'][0] === 'ed', $m['kind'][0] === 'y' => 'sweetened',
+                // "Butter and sugar the dish"
+                FoodVerb::is(mb_strtolower($words), $text, $at, $at + strlen($words)) => 'sweeten',
                 default => 'sweetener',
             };
             $new = $this->phrasing->beginsSentence($text, $at) ? ucfirst($new) : $new;

@@ -18,6 +18,9 @@ final readonly class SectionReader
     /** Headings that sort the things of one part. */
     private const KINDS = '~^(?:the\s+)?(?:dry|wet|liquids?|dry\s+(?:ingredients|mix|stuff|things)|wet\s+(?:ingredients|mix|stuff|things)|main\s+ingredients)$~iu';
 
+    /** "Possets (6)", "For the buns (makes 12):" */
+    private const COUNTED = '~^(?<head>[^\d(]*\pL)\s*[(\[]\s*(?<yield>\d{1,2}|(?:makes|serves|for)\s+\d{1,2}(?:\s+\pL+)?)\s*[)\]](?<colon>\s*:?)\s*$~iu';
+
     private const MARK = '~^\s*[▢☐□✓•*·-]\s*~u';
 
     public function __construct(private RowSigns $signs, private YieldReader $yields, private Words $words) {}
@@ -49,7 +52,7 @@ final readonly class SectionReader
 
         return new Sections(
             self::title($state->title),
-            $state->yield,
+            $state->yield === '' && $this->yields->inTitle($state->title)->yield === '' ? $state->headedYield : $state->yield,
             array_values($state->components),
             $state->ingredients,
             $state->steps,
@@ -245,6 +248,7 @@ final readonly class SectionReader
     /** @param  bool  $hasTitle  before the title no bare word is taken for a heading */
     private function isHeading(string $row, string $next, bool $hasTitle): bool
     {
+        $row = preg_replace(self::COUNTED, '$1$3', $row) ?? $row;
         if (preg_match("~{$this->words->digit}~u", $row) === 1 || mb_strlen($row) > 60) {
             return false;
         }
@@ -328,6 +332,10 @@ final readonly class SectionReader
     {
         if ($this->signs->isIngredientsHeading($row) || $this->signs->isMethodHeading($row)) {
             return;
+        }
+        if (preg_match(self::COUNTED, $row, $m) === 1) {
+            $row = $m['head'].$m['colon'];
+            $state->headedYield = $state->headedYield ?: (is_numeric($m['yield']) ? "makes $m[yield]" : $m['yield']);
         }
         $name =
             preg_match(self::FOR_THE, $row, $m) === 1

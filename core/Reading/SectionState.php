@@ -24,6 +24,9 @@ final class SectionState
 
     public string $yield = '';
 
+    /** What a heading says in brackets of how many it makes. */
+    public string $headedYield = '';
+
     /** @var array<int, string> */
     public array $components = [''];
 

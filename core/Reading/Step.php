@@ -49,13 +49,16 @@ final readonly class Step
         return ! $this->isBake || $end === false ? null : $end[1] + strlen($end[0]);
     }
 
-    /** What stands before a byte, which is no bake. */
+    /** What stands before a byte; a bake only where something bakes alone in it. */
     public function before(int $byte): self
     {
+        $times = array_values(array_filter($this->times, static fn (Timing $t): bool => $t->at < $byte));
+
         return new self(
             rtrim(substr($this->text, 0, $byte)),
             array_values(array_filter($this->heats, static fn (Heat $h): bool => $h->at < $byte)),
-            array_values(array_filter($this->times, static fn (Timing $t): bool => $t->at < $byte)), false,
+            $times,
+            array_filter($times, static fn (Timing $t): bool => $t->isBaking) !== [],
         );
     }
 

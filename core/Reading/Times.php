@@ -37,8 +37,10 @@ final readonly class Times
             '))?(?:\s+(?:or\s+so|more|further))?[\s-]?(?<%1$su>'.
             $unit.
             ')(?<%1$sh>\s+and\s+a\s+half)?';
-        // "1h30", "1hr15": what follows the hours at once are minutes.
-        $behind = str_replace($unit, $unit.'|(?<=[hrs]\d\d)(?!\d)', $range);
+        // "1h30", "1hr15", "an hr 10 till done": what follows the hours at once are minutes.
+        $behind = str_replace(
+            $unit, $unit.'|(?<=[hrs]\d\d)(?!\d)|(?<=[hrs]\s\d\d)(?=\s*(?:[.,;)]|$|till?\b|until\b))', $range,
+        );
         $this->pattern =
             '~(?:(?<prime>\d+)[\'′](?:\s?[-–]\s?(?<prime2>\d+)[\'′])?(?!\d)'.
             '|'.

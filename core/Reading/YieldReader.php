@@ -117,6 +117,9 @@ final readonly class YieldReader
             ')\b|'.
             $end.
             ')~iu',
+            // "Put heaps on a tray, about 10."
+            '~\b(?:put|place|drop|spoon|scoop|shape|roll|form|cut|stamp|pipe|dollop)\b[^.;]*[\s(,]'.self::ABOUT.'\s*'.
+            $this->number.'(?=\s*(?:[.;)]|$))~iu',
             '~(?:^|[.;!]\s+)'.$counted.'\s*[.!]?$~iu',
             '~\b(?:fill|pour|spoon|ladle|divide|pipe|scoop|roll|shape|form|line)\b[^.;]{0,40}?\b'.$counted.'~iu',
         ];
@@ -133,7 +136,10 @@ final readonly class YieldReader
             return false;
         }
         $plain = trim($row, " \t()[]*•-–—.");
-        if (preg_match(self::BY_MEASURE, $row) === 1) {
+        if (
+            preg_match(self::BY_MEASURE, $row) === 1 ||
+            preg_match('~^\W*'.self::ABOUT.'\s*\d{1,3}\W*$~iu', $row) === 1
+        ) {
             return true;
         }
         if (preg_match($this->own, $row) === 1) {

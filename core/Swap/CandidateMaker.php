@@ -131,7 +131,7 @@ final readonly class CandidateMaker
             ...$flours,
             ...$this->fat->fats($formula, $sorting, $flours, $wishes),
             ...$this->lift->lifts($formula, $sorting, $flours, $wishes),
-            ...$this->liquid->liquids($formula, $sorting),
+            ...$this->liquid->liquids($formula, $sorting, $family, $flours),
         );
         $offered = array_map(
             fn (Offer $v): Offer => $this->typed($v, $wishes, $sorting->component),

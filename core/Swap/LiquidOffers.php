@@ -25,14 +25,16 @@ final readonly class LiquidOffers
      * Water of the recipe's own may go down by half where the starch that bound it went; of a dough that nothing but
      * cream wets, the cream may.
      *
+     * @param  list<Offer>  $flours
      * @return list<Offer>
      */
-    public function liquids(Formula $formula, Sorting $sorting): array
+    public function liquids(Formula $formula, Sorting $sorting, Family $family, array $flours): array
     {
         if ($sorting->flours === []) {
             return [];
         }
         $usual = $this->constants->get('liquid-cut-most');
+        $carried = $this->carried($formula, $sorting, $family, $this->thirst($flours));
         // What dried fruit was soaked in went into the fruit: it may go with it.
         $isFruitGone = self::isSoakedFruitGone($formula, $sorting);
         $wet = fn (string $least): array => array_filter(
@@ -46,8 +48,9 @@ final readonly class LiquidOffers
             $dose = $formula->doses[$i];
             $isSoak = $isFruitGone && $dose->soaking === Soaking::Liquid;
             $most = $isSoak ? $this->constants->get('soak-cut-most') : $usual;
+            $room = $dose->mass() * max(0.0, $most - 1 + $carried);
             $offers[] = new Offer(
-                $dose->known(), Purpose::Liquid, $dose->mass() * $most, $dose->mass() * $most, 0.0,
+                $dose->known(), Purpose::Liquid, $room, $room, 0.0,
                 $isSoak ? 'the fruit that drank it went' : 'the starch that bound it went', base: $dose->mass() * (1 - $most), dose: $i,
             );
         }
@@ -81,16 +84,45 @@ final readonly class LiquidOffers
         if ($old <= 0) {
             return 1.0;
         }
-        $new = 0.0;
+        $new = $this->thirst($offers);
+        $most = min(1.0, $family->band('moisture')->high);
+
+        return min(
+            $most,
+            max(1 - $this->constants->get('liquid-cut-most'), $most * $new / $old),
+            $this->carried($formula, $sorting, $family, $new),
+        );
+    }
+
+    /** @param  list<Offer>  $offers */
+    private function thirst(array $offers): float
+    {
+        $thirst = 0.0;
         foreach ($offers as $offer) {
-            $new +=
+            $thirst +=
                 $offer->purpose === Purpose::Flour
                     ? $offer->practice * $this->assayer->gram($offer->food)->thirst
                     : 0.0;
         }
 
-        $most = min(1.0, $family->band('moisture')->high);
+        return $thirst;
+    }
 
-        return min($most, max(1 - $this->constants->get('liquid-cut-most'), $most * $new / $old));
+    /** The share of what is poured in that the new flours carry: no practised formula of the kind pours more. */
+    private function carried(Formula $formula, Sorting $sorting, Family $family, float $thirst): float
+    {
+        $water = function (array $lines, callable $is) use ($formula): float {
+            $doses = array_filter(array_map(static fn (int $i): Dose => $formula->doses[$i], $lines), $is);
+
+            return $this->assayer->mix(array_values($doses))->water;
+        };
+        $isLiquid = static fn (Dose $d): bool => $d->food !== null && $d->food->isLiquid();
+        $poured = $water(
+            [...$sorting->kept, ...$sorting->singles],
+            static fn (Dose $d): bool => $isLiquid($d) && $d->known()->role === Role::Wet,
+        );
+        $most = $family->band('poured')->high * $thirst - $water($sorting->allSugars(), $isLiquid);
+
+        return $poured > 0 ? max(1 - $this->constants->get('liquid-cut-most'), min(1.0, $most / $poured)) : 1.0;
     }
 }

@@ -131,8 +131,13 @@ final readonly class ProgrammeSwapper
                 // Where other baking powder lifts already, as much as the flours still hold; it may be none.
                 $least = $after->gramsOf('baking-powder') > 0 ? 0.0 : $dose->mass();
                 $grams = $flour > 0 ? max($least, min($powder, $room)) : $powder;
+                $own = $grams > 0 ? $this->ownPowder($formula, $exchanges, $exchange->component) : null;
+                if ($own !== null) {
+                    // One tin of powder is one line.
+                    $exchanges[$own] = $this->powderedBy($formula, $exchanges[$own], $grams);
+                }
                 $parts =
-                    $grams < $this->constants->get('lift-weighed')
+                    $own !== null || $grams < $this->constants->get('lift-weighed')
                         ? []
                         : [$this->parts->part($this->larder->get('baking-powder'), $grams, $why)];
                 $exchanges[$e] = Exchange::swapped(
@@ -150,6 +155,50 @@ final readonly class ProgrammeSwapper
         }
 
         return $exchanges;
+    }
+
+    /**
+     * The recipe's own line of baking powder, where the swap may change it.
+     *
+     * @param  array<int, Exchange>  $exchanges
+     */
+    private function ownPowder(Formula $formula, array $exchanges, int $component): ?int
+    {
+        foreach ($exchanges as $e => $exchange) {
+            if (
+                $exchange->changed &&
+                $exchange->component === $component &&
+                count($exchange->from) === 1 &&
+                $formula->doses[$exchange->from[0]]->food?->key === 'baking-powder' &&
+                count($exchange->to) === 1 &&
+                ! $exchange->to[0]->isTyped
+            ) {
+                return $e;
+            }
+        }
+
+        return null;
+    }
+
+    private function powderedBy(Formula $formula, Exchange $exchange, float $grams): Exchange
+    {
+        [$part, $dose] = [$exchange->to[0], $formula->doses[$exchange->from[0]]];
+        $more = $part->grams + $grams - $dose->mass();
+        if (abs($more) < $this->constants->get('lift-weighed')) {
+            return Exchange::left($exchange->role, $exchange->component, $exchange->from[0], 'unchanged');
+        }
+        $said =
+            $more > 0
+                ? 'also for the soda, whose acid went'
+                : preg_replace('~^\d+ g less~', sprintf('%.0f g less', -$more), $part->why) ?? $part->why;
+
+        return Exchange::swapped(
+            $exchange->role,
+            $exchange->component,
+            $exchange->from,
+            [$this->parts->part($part->food, $part->grams + $grams, $said)],
+            $said,
+        );
     }
 
     /**

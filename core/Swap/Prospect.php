@@ -9,7 +9,8 @@ use Aglyca\Core\Forecast\Bounds;
 use Aglyca\Core\Forecast\Forecaster;
 use Aglyca\Core\Forecast\Property;
 use Aglyca\Core\Larder\Constants;
-use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Larder\Food;
+use Aglyca\Core\Larder\Larder;
 
 /** How a swapped dessert will differ, held against the bands that the programme had to keep. */
 final readonly class Prospect
@@ -22,7 +23,7 @@ final readonly class Prospect
 
     private const ABSOLUTE = ['browning', 'grain', 'cool'];
 
-    public function __construct(private Forecaster $forecaster, private Constants $constants) {}
+    public function __construct(private Forecaster $forecaster, private Larder $larder, private Constants $constants) {}
 
     /** @return array<string, Property> */
     public function of(Swap $swap): array
@@ -48,7 +49,7 @@ final readonly class Prospect
         $isChanged = array_filter($swap->exchanges, static fn (Exchange $e): bool => $e->changed) !== [];
         $held = [
             ...self::ABSOLUTE,
-            ...$isChanged ? array_diff(self::RELATIVE, self::isFloured($swap) ? [] : self::OF_DOUGH) : [],
+            ...$isChanged ? array_diff(self::RELATIVE, $this->isFloured($swap) ? [] : self::OF_DOUGH) : [],
         ];
         $bands = [];
         foreach ($held as $row) {
@@ -62,19 +63,25 @@ final readonly class Prospect
         return $bands;
     }
 
-    /** Whether the part that the dessert is made of has flour that was swapped. */
-    private static function isFloured(Swap $swap): bool
+    /** Whether the part that the dessert is made of has flour that was swapped; what is bought baked is made apart. */
+    private function isFloured(Swap $swap): bool
     {
         $main = $swap->before->heaviest();
         foreach ($swap->exchanges as $exchange) {
-            $isBody = $exchange->component === $main && $exchange->changed && $exchange->role === Role::Body;
-            foreach ($isBody ? $exchange->to : [] as $part) {
-                if ($part->food->role === Role::Body) {
-                    return true;
-                }
+            $wasFlour = array_filter(
+                $exchange->from,
+                fn (int $i): bool => $this->isFlour($swap->before->doses[$i]->food),
+            ) !== [];
+            if ($exchange->component === $main && $exchange->changed && $wasFlour) {
+                return true;
             }
         }
 
         return false;
+    }
+
+    private function isFlour(?Food $food): bool
+    {
+        return $food !== null && $this->larder->typical($food, 'flour-equivalent') > 0;
     }
 }

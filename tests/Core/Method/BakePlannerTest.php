@@ -343,4 +343,28 @@ final class BakePlannerTest extends CoreCase
         );
         self::assertGreaterThan(2.0, $kept->after->formula->gramsOf('baking-soda'), 'as much stays as finds an acid');
     }
+
+    public function test_powder_for_the_soda_goes_onto_the_powder_that_the_recipe_has(): void
+    {
+        $text = "Plum pancakes\nMakes 12\n240 g flour\n30 g sugar\n%s g baking powder\n5 g baking soda\n400 ml buttermilk\n2 eggs\n60 g butter\n\nMix. Fry on a griddle 2 minutes a side.";
+        foreach ([9, 4] as $grams) {
+            $conversion = self::work(sprintf($text, $grams));
+            $powders = array_filter(
+                $conversion->swap->after->doses,
+                static fn ($d): bool => $d->food?->key === 'baking-powder',
+            );
+            self::assertCount(1, $powders, "$grams g");
+            self::assertGreaterThan($grams, array_values($powders)[0]->mass());
+        }
+    }
+
+    public function test_what_bakes_alone_first_bakes_longer_in_the_lower_oven_too(): void
+    {
+        $texts = implode("\n", array_map(static fn ($s): string => $s->text(), self::work(
+            "Plum bars\nMakes 16\nCrust\n120 g flour\n110 g butter\n30 g icing sugar\nFilling\n2 eggs\n200 g sugar\n15 g flour\n60 g lemon juice\n\nMethod\nHeat oven 180 °C. Crust: mix and press into a tin. Bake 20 min. Beat filling, pour over hot crust. Bake 25 min.",
+        )->steps));
+        self::assertStringContainsString('Bake 22 minutes', $texts);
+        self::assertStringContainsString('Bake 28 minutes', $texts);
+        self::assertMatchesRegularExpression('~Crust \(now with almond flour[^)]*\): mix~', $texts);
+    }
 }

@@ -17,9 +17,9 @@ final class MethodReaderTest extends CoreCase
     private const LIST = "Plum cake\nMakes 12 slices\n200 g plain flour\n150 g light brown sugar\n50 g caster sugar, for sprinkling\n120 g butter\n3 large eggs\n1 tsp baking powder\n100 ml whole milk\n60 g flaked almonds\n1 tsp vanilla extract\n\nFor the icing:\n100 g icing sugar\n1 tbsp lemon juice";
 
     /** @return list<Operation> */
-    private static function read(string $method): array
+    private static function read(string $method, string $list = self::LIST): array
     {
-        $recipe = self::kernel()->read(self::brief(self::LIST."\n\nMethod\n$method"));
+        $recipe = self::kernel()->read(self::brief("$list\n\nMethod\n$method"));
         $reader = new MethodReader(new Actions(self::tables()), self::core()->foods, self::core()->constants);
 
         return $reader->read(Formula::asWritten($recipe, null, self::core()->constants), $recipe->steps);
@@ -63,6 +63,10 @@ final class MethodReaderTest extends CoreCase
             ['Add the eggs, one at a time.', 'stir', ['egg']],
             ['Butter the tin and line it.', 'line', []],
             ['Line a tin.', 'line', []],
+            ['Butter & sugar a dish, then brown the butter.', 'brown', ['butter']],
+            ['Brown the butter.', 'brown', ['butter']],
+            ['Icing: mix until smooth.', 'stir', ['powdered-sugar', 'lemon-juice']],
+            ['Icing: 3 tbsp mix.', null, []],
             ['Whip cream with the icing sugar.', 'whip', ['powdered-sugar']],
             ['Fold in the flour, then the milk and almonds.', 'fold', ['wheat-flour', 'milk', 'almonds']],
             ['Stir in the coconut milk.', 'stir', []],
@@ -104,5 +108,18 @@ final class MethodReaderTest extends CoreCase
         );
         self::assertSame(1, $icing->component);
         self::assertCount(2, $icing->doses());
+    }
+
+    /** Butter that no other sentence takes goes onto the dish; a cake's worth of it does not. */
+    public function test_a_little_butter_is_for_the_dish(): void
+    {
+        foreach (['20 g butter' => 1, '150 g butter' => 0] as $butter => $times) {
+            $operations = self::read(
+                'Butter a dish. Lay the plums in. Sift the flour over.',
+                "Plum bake\nServes 6\n500 g plums\n80 g flour\n$butter",
+            );
+            $named = array_filter($operations[0]->mentions, static fn (Mention $m): bool => $m->doses === [2]);
+            self::assertCount($times, $named, $butter);
+        }
     }
 }

@@ -331,6 +331,11 @@ final class MethodWriterTest extends CoreCase
                 ['allulose', 'sweetener mixture'],
                 '(?<!without )\bsugar\b',
             ],
+            'sugar as a verb' => [
+                "Butter and sugar 6 ramekins.\nWhisk the eggs and sugar.",
+                ['sweeten 6 ramekins', 'eggs and allulose'],
+                '(?<!without )\\bsugar\\b',
+            ],
             'sugar of no line' => [
                 "Beat the sugar with the butter.\nTurn out onto sugared paper.",
                 ['sweetened paper'],

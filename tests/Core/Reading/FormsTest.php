@@ -190,6 +190,7 @@ final class FormsTest extends CoreCase
             '1½ hours' => [90.0, 90.0],
             '1 hr 10 min' => [70.0, 70.0],
             '1h30' => [90.0, 90.0],
+            'an hr 10 till done' => [70.0, 70.0],
             '1hr-1hr15' => [60.0, 75.0],
             '1 hour and 10 minutes' => [70.0, 70.0],
             'half an hour' => [30.0, 30.0],

@@ -46,6 +46,10 @@ final class RecipeReaderTest extends CoreCase
                 [$step('Makes 8 cups, 2 jars.'), 8, 'cup'],
                 [$top('Makes 8 cups, 16 servings'), 16, 'serving'],
                 [$top('Makes 24 cookies, 12 servings'), 24, 'cookie'],
+                [$step('Put heaps on a tray, about 10.'), 10, ''], [$step('Drop on a tray for about 10 minutes.'), null, ''],
+                ["Plum pots\n\nPots (6)\n$list\n\nCrumb:\n50 g oats", 6, ''],
+                ["Plum pots, serves 4\n\nPots (6)\n$list", 4, ''],
+                ["Plum buns\n\nFor the buns (makes 12):\n$list", 12, ''],
             ] as [$text, $pieces, $name]
         ) {
             yield strtr($text, ["\n" => ' / ']) => [$text, $pieces, $name];

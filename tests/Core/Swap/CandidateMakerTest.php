@@ -159,4 +159,17 @@ final class CandidateMakerTest extends CoreCase
         self::assertNotSame([], preg_grep('~foam falls~', $keys('100 g flour')));
         self::assertSame([], preg_grep('~foam falls~', $keys('100 g ground almonds')));
     }
+
+    /** Common practice: a batter of nut flour takes about its weight in liquid; almond 1, coconut 3, protein 1. */
+    public function test_a_runny_batter_is_poured_less(): void
+    {
+        $text = "Ginger %s\nServes 10\n230 g flour\n1 tsp baking soda\n110 g butter\n220 g brown sugar\n110 g golden syrup\n290 ml milk\n1 egg\n\nMethod\nBake at 160 °C for 70 minutes.";
+        foreach (['loaf' => true, 'waffles' => false] as $kind => $isHeld) {
+            $after = self::work(sprintf($text, $kind), ['family' => $isHeld ? [] : ['' => 'waffle']])->swap->after;
+            $flours = $after->gramsOf('almond-flour') + 3 * $after->gramsOf('coconut-flour') + $after->gramsOf('whey-protein');
+            $liquid = $after->gramsOf('water') + 0.6 * $after->gramsOf('heavy-cream');
+            self::assertLessThan($isHeld ? 1.05 : 2.0, $liquid / $flours, $kind);
+            self::assertGreaterThan(0.4, $liquid / $flours, $kind);
+        }
+    }
 }

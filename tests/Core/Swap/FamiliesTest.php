@@ -213,7 +213,8 @@ final class FamiliesTest extends CoreCase
         }
         foreach (self::tables()->rows('family_bands') as $row) {
             self::assertTrue(
-                in_array($row['row'], $rows, true) || str_starts_with($row['row'], 'practice'),
+                // What is poured in is held by the offers, not by a row.
+                in_array($row['row'], [...$rows, 'poured'], true) || str_starts_with($row['row'], 'practice'),
                 $row['row'],
             );
         }

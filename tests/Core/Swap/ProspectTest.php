@@ -38,6 +38,10 @@ final class ProspectTest extends CoreCase
             "Plum custard\nServes 6\n500 ml cream\n100 g sugar\n5 egg yolks\n\nMethod\nBake at 150 °C for 40 minutes.",
             ['sweetness', 'bulk', 'fat', 'browning', 'grain', 'cool'],
         ];
+        yield 'pastry that is bought is made apart' => [
+            "Plum strudel\nServes 8\n115 g filo pastry\n70 g butter\n600 g plums\n80 g sugar\n\nMethod\nBake at 190 °C for 30 minutes.",
+            ['sweetness', 'bulk', 'fat', 'browning', 'cool'],
+        ];
         yield 'of what was left as it was, only what it is in itself' => [
             "Almond rounds\nMakes 16\n200 g almond flour\n80 g erythritol\n80 g butter\n1 egg\n\nMethod\nBake at 170 °C for 12 minutes.",
             ['browning', 'grain', 'cool'],
