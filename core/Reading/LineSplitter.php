@@ -64,7 +64,7 @@ final readonly class LineSplitter
             $words,
         );
 
-        return new self($things, $foods, [$alone[2], (new CommaList($words))->with($inner), ...$inner->forms], $words);
+        return new self($things, $foods, [$alone[2], (new CommaList($foods, $words))->with($inner), ...$inner->forms], $words);
     }
 
     /** @return non-empty-list<Split> each with a body that reads the same when it stands alone */

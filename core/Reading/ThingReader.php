@@ -13,6 +13,9 @@ final readonly class ThingReader
     /** What is more than the amount that stands there: "plus more for dusting". */
     private const MORE = '~[\s,(]*(?:\bplus|\+|\band|\bwith)\s+(?:a\s+(?:little|bit)\s+)?(?:more|extra)\b.*$|[\s,(]*\bplus\s+(?:a\s+(?:little|bit)|some)\s+(?:for|to)\b.*$~iu';
 
+    /** "4 bananas, about 450 g peeled": as in brackets. */
+    private const WEIGHING = '~^(?:(?:about|around|approx\.?|roughly|weighing|total(?:ling)?|ca\.?)\s+)*(\d[\d.,]*\s?(?:g|kg|oz|lbs?|grams?|ounces?|pounds?)\b[^,()]*)$~iu';
+
     public function __construct(
         private Larder $larder,
         private FoodIndex $foods,
@@ -108,7 +111,7 @@ final readonly class ThingReader
         $rest = preg_replace('~^\(([^)]*)\)\s*(?=\pL)~u', '', $rest) ?? $rest;
         $cut =
             preg_match(
-                '~,|;|\(|\[|\s[-–—]\s|(?:^|\s)for\s|\s(?:soaked|steeped|plumped|macerated|dissolved|rehydrated)\s+(?:in|with)\s|\sto\s(?:taste|serve|dust|grease|sprinkle|coat|roll|finish|decorate|garnish|top|glaze|drizzle|brush)\b|\*~iu',
+                '~,|;|\(|\[|\s[-–—]\s|\s(?=weighing\s)|(?:^|\s)for\s|\s(?:soaked|steeped|plumped|macerated|dissolved|rehydrated)\s+(?:in|with)\s|\sto\s(?:taste|serve|dust|grease|sprinkle|coat|roll|finish|decorate|garnish|top|glaze|drizzle|brush)\b|\*~iu',
                 $rest,
                 $m,
                 PREG_OFFSET_CAPTURE,
@@ -126,6 +129,7 @@ final readonly class ThingReader
      */
     private function amountInBrackets(Amount $amount, string $name, string $prep): array
     {
+        $prep = preg_replace(self::WEIGHING, '($1)', $prep) ?? $prep;
         if (preg_match('~[(\[]\s*(?<in>[^)\]]*\d[^)\]]*)[)\]]~u', $prep, $m) !== 1) {
             return [$amount, $name, $prep];
         }

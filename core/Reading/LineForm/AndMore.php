@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Reading\LineForm;
 
+use Aglyca\Core\Quantity\UnitKind;
 use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Reading\Measure;
 use Aglyca\Core\Reading\Split;
@@ -21,6 +22,8 @@ final readonly class AndMore implements LineForm
     private const MOST = 12;
 
     private const PART_OF = '~^(?:the\s+)?(?:\pL+\s+){0,2}?(juice|zest|rind)\s+(?:of\b|from\b|(?=\d))~iu';
+
+    private const ITS_LIQUID = '~^(?:of\s+)?(?:(?:the|its|their)\s+)?(syrup|juice)(?:\s+from\b.*)?$~iu';
 
     private const CITRUS = '~^(?:(?:unwaxed|large|small|organic)\s+)*(?:lemon|orange|lime|grapefruit|clementine|mandarin)s?$~iu';
 
@@ -140,12 +143,24 @@ final readonly class AndMore implements LineForm
             $next = $next->called("$part[1] of $next->body", "$next->name $part[1]", $next->name);
         }
 
+        if (
+            preg_match(self::ITS_LIQUID, $next->name, $of) === 1 &&
+            preg_match('~\pL+$~u', $first->name, $thing) === 1
+        ) {
+            // "stem ginger + 2 tbsp of the syrup"
+            $next = $next->called($next->body, "$thing[0] $of[1]", $next->name)->from($start);
+        }
+
         if (preg_match('~^whites?$~iu', $next->name) === 1) {
             // "1 egg + 1 white": a white alone names no food, for much else is white
             $next = $next->called($next->body, "egg $next->name", $next->name)->from($start);
         }
 
-        return $next->name === '' || $this->foods->isIgnored($next->name) || $this->foods->find($next->name)->sure
+        $unit = $next->amount?->measures[0]->unit;
+        $isMeasured = $unit !== null && $unit->kind !== UnitKind::Count;
+
+        return $next->name === '' || $isMeasured || $this->foods->isIgnored($next->name) ||
+            $this->foods->find($next->name)->sure
             ? $next
             : null;
     }

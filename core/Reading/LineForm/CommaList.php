@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Reading\LineForm;
 
+use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Reading\LineSplitter;
 use Aglyca\Core\Reading\Words;
 
@@ -16,7 +17,7 @@ final class CommaList implements LineForm
 
     private ?LineSplitter $lines = null;
 
-    public function __construct(Words $words)
+    public function __construct(private readonly FoodIndex $foods, Words $words)
     {
         $part =
             '(?:(?:the\s+|finely\s+|freshly\s+|grated\s+)*(?:juice|zest|rind|pulp|flesh|seeds|whites?|yolks?)\s+(?:(?:and|&|\+)\s+\pL+\s+)?(?:of\b|(?=\d))'.
@@ -53,7 +54,9 @@ final class CommaList implements LineForm
                 // "zest of 1 lemon, juice of 2": of the same fruit.
                 $isOfTheSame = preg_match('~^(?:juice|zest|rind)$~iu', trim($thing->name)) === 1 &&
                     preg_match('~^\W*(?:the\s+)?(?:juice|zest|rind)\s+(?:of|from)\b~iu', $text) === 1;
-                if (($thing->amount === null && ! $isBeside) || trim($thing->name) === '' || $isOfTheSame) {
+                // "4 bananas, 450 g peeled": what they weigh.
+                $isNothing = trim($thing->name) === '' || ($things !== [] && $this->foods->isIgnored($thing->name));
+                if (($thing->amount === null && ! $isBeside) || $isNothing || $isOfTheSame) {
                     return null;
                 }
                 $things[] = $thing->from($thing->from + $at);
