@@ -56,7 +56,7 @@ final class Assayer
         $sum = new Traits;
         foreach ($doses as $dose) {
             if ($dose->food !== null && $dose->mass() > 0) {
-                $sum = $sum->plus($this->gram($dose->food), $dose->mass());
+                $sum = $sum->plus($this->gram($dose->food), $dose->mixed());
                 if ($dose->soaking === Soaking::Fruit) {
                     $drunk = $this->constants->get('soaked-thirst');
                     $sum = $sum->plus(new Traits(thirst: $drunk), $dose->mass());

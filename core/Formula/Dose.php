@@ -36,6 +36,27 @@ final readonly class Dose
         return $this->grams->value ?? 0.0;
     }
 
+    /** Grams that go into the mix: of fat to fry in, what is taken up. */
+    public function mixed(): float
+    {
+        return $this->mass() * ($this->isFriedIn() ? $this->used : 1.0);
+    }
+
+    /** Something is fried in it, and takes up a share of it. */
+    public function isFriedIn(): bool
+    {
+        return in_array(Flag::FriedIn, $this->flags, true);
+    }
+
+    /** @param  float  $share  that is taken up */
+    public function friedIn(float $share): self
+    {
+        return new self(
+            $this->text, $this->food, $this->grams, $this->component, [...$this->flags, Flag::FriedIn], $this->key,
+            $share, $this->possibleAllergens, $this->soaking,
+        );
+    }
+
     /**
      * @phpstan-assert-if-true !null $this->food
      * @phpstan-assert-if-true !null $this->grams

@@ -89,11 +89,13 @@ final readonly class Formula
     {
         $isPan = static fn (Dose $d): bool => preg_match(self::FRYING, $d->text) === 1 &&
             ($d->food->per100->fat ?? 0.0) > $constants->get('fat-food');
-        $rest = array_sum(array_map(static fn (Dose $d): float => $isPan($d) ? 0.0 : $d->mass(), $doses));
+        $rest = static fn (int $component): float => array_sum(array_map(
+            static fn (Dose $d): float => $isPan($d) || $d->component !== $component ? 0.0 : $d->mass(), $doses,
+        ));
 
         return array_map(
             static fn (Dose $d): Dose => $isPan($d) && $d->mass() > 0
-                ? $d->usedBy(min(1.0, $constants->get('frying-uptake') * $rest / $d->mass()))
+                ? $d->friedIn(min(1.0, $constants->get('frying-uptake') * $rest($d->component) / $d->mass()))
                 : $d,
             $doses,
         );
@@ -131,7 +133,7 @@ final readonly class Formula
     /** Grams mixed, of all doses whose grams are known. */
     public function mass(): float
     {
-        return array_sum(array_map(static fn (Dose $d): float => $d->mass(), $this->doses));
+        return array_sum(array_map(static fn (Dose $d): float => $d->mixed(), $this->doses));
     }
 
     /**
@@ -152,7 +154,7 @@ final readonly class Formula
     {
         $mass = array_fill(0, count($this->components), 0.0);
         foreach ($this->doses as $dose) {
-            $mass[$dose->component] += $dose->mass();
+            $mass[$dose->component] += $dose->mixed();
         }
 
         arsort($mass);

@@ -17,7 +17,10 @@ enum Soaking
     case Fruit;
     case Liquid;
 
-    private const SOAKS = '~\b(?:soak|steep|macerat|plump|swell|simmer|boil|bring|stew)\w*\b|\bpour\w*\b.*\bover\b|\bcover\w*\b.*\bwith\b~iu';
+    private const SOAKS = '~\b(?:soak|steep|macerat|plump|swell|simmer|boil|bring|stew)\w*\b~iu';
+
+    /** Soaks what stands in the bowl alone; over bread or a dough it is their liquid. */
+    private const POURS = '~\bpour\w*\b.*\bover\b|\bcover\w*\b.*\bwith\b~iu';
 
     /** Words that name no food by themselves. */
     private const NONE = [
@@ -46,7 +49,10 @@ enum Soaking
             $before = [];
             foreach (preg_split('~(?<=[.!?;])\s+~u', $step->text) ?: [] as $sentence) {
                 $words = FoodIndex::words($sentence);
-                if (preg_match(self::SOAKS, $sentence) === 1) {
+                $isSoaked =
+                    preg_match(self::SOAKS, $sentence) === 1 ||
+                    (preg_match(self::POURS, $sentence) === 1 && ! self::isDough($doses, [...$before, ...$words]));
+                if ($isSoaked) {
                     $found = self::named($doses, $kinds, [...$before, ...$words]);
                     if (in_array(self::Fruit, $found, true) && in_array(self::Liquid, $found, true)) {
                         return $found;
@@ -57,6 +63,22 @@ enum Soaking
         }
 
         return [];
+    }
+
+    /**
+     * @param  list<Dose>  $doses
+     * @param  list<string>  $words
+     */
+    private static function isDough(array $doses, array $words): bool
+    {
+        $bodies = array_filter(
+            $doses,
+            static fn (Dose $d): bool => $d->food?->role === Role::Body || $d->food?->key === 'egg',
+        );
+
+        $named = array_map(static fn (Dose $d): array => FoodIndex::words((string) $d->food?->name), $bodies);
+
+        return array_intersect(array_merge([], ...$named), $words) !== [];
     }
 
     /**

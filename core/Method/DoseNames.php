@@ -216,7 +216,8 @@ final readonly class DoseNames
         $food = $this->formula->doses[$dose]->food;
 
         // Jam is made of fruit and is none.
-        return (Signs::isFruit($this->formula->doses[$dose], $this->constants) && $food?->role !== Role::Sweet) ||
+        return (Signs::isFruit($this->formula->doses[$dose], $this->constants) &&
+                ! in_array($food?->role, [Role::Sweet, Role::Flavour], true)) ||
             ($food?->role === Role::Mixin &&
                 in_array($food->texture, [Texture::Whole, Texture::Chopped], true) &&
                 $food->per100->sugars > $this->constants->get('sugar-food') &&

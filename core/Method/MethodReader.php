@@ -30,7 +30,7 @@ final readonly class MethodReader
     private const MAKES_NEXT = '~[.!?;]\s+(?:(?:then|meanwhile|next|now)\s+)?(?:mix|boil|whisk|whip|heat|melt|combine|warm|simmer|dissolve|make)\b(?!\s+(?:in|into|through|back|it|them)\b)[^.!?;]{0,60}$~iu';
 
     /** A whole part made in a word: "mix the icing", "knead a soft dough". */
-    private const WHOLE = '~\b(?:mix|make|prepare|combine|beat|whisk|blend|stir|knead|simmer|bring)\s+(?:up\s+|together\s+)?(?:the\s+|an?\s+|your\s+)?(?:\pL+\s+){0,2}?(?<part>%s)\b(?!\s*(?:ingredients|mixture))~iu';
+    private const WHOLE = '~\b(?:mix|make|toss|prepare|combine|beat|whisk|blend|stir|knead|simmer|bring)\s+(?:up\s+|together\s+)?(?:the\s+|an?\s+|your\s+)?(?:\pL+\s+){0,2}?(?<part>%s)\b(?!\s*(?:ingredients|mixture))~iu';
 
     /** "Crust: mix and press into the tin." */
     private const LABELLED = '~(?:^|[.;!]\s+)(?:for\s+)?(?:the\s+)?(?<part>%s)\s*[:–-]\s*(?:mix|combine|beat|whisk|blend|stir|knead|blitz|whizz)(?=\s*(?:$|[.,;]|and\b|together\b|until?\b|till\b|well\b))~iu';

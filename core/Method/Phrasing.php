@@ -11,6 +11,8 @@ use Aglyca\Core\Swap\Swap;
 final readonly class Phrasing
 {
     /** Words before a name that belong to what is gone: "white granulated sugar". */
+    private const FROTHS = '~\s*\([^()]*\b(?:froth|foam|fizz|bubbl)\w*[^()]*\)|(?<=[.!])\s+(?:it|this)(?:[\'’]ll|\s+will)?\s+(?:froth|foam|fizz|bubbl)[^.!]*[.!]~iu';
+
     private const LEADING = '~(?:\b(?:both|two|three|four|white|brown|caster|castor|granulated|icing|powdered|confectioner\'?s\'?|soft|light|dark|plain|self[- ]rais(?:ing|ed)|all[- ]purpose|whole|wheat|superfine|golden|demerara|muscovado|strong|bread|rolled|porridge)[\s-]+)+$~iu';
 
     private const AMOUNT = '~(?<!\d)(?!\d{2,3}\s?[CF]\b)(?:\d+\s+\d/\d|\d/\d|\d+(?:[.,]\d+)?\s*[½¼¾⅓⅔]?|[½¼¾⅓⅔])\s*(?:cups?|tablespoons?|tbsp|c|tbs|teaspoons?|tsp|g|grams?|ml|oz|ounces?)?\.?\s+(?:of\s+)?(?:the\s+)?$~iu';
@@ -112,7 +114,7 @@ final readonly class Phrasing
         }
         $isCapital = $m['verb'][0] !== mb_strtolower($m['verb'][0]);
         $rewriting->edit($i, $m['verb'][1], strlen($m['verb'][0]), $isCapital ? 'Take' : 'take');
-        if (preg_match('~\s*\([^()]*\b(?:froth|foam|fizz|bubbl)\w*[^()]*\)~iu', $text, $m, PREG_OFFSET_CAPTURE, $end) === 1) {
+        if (preg_match(self::FROTHS, $text, $m, PREG_OFFSET_CAPTURE, $end) === 1) {
             $rewriting->edit($i, $m[0][1], strlen($m[0][0]), '');
         }
     }

@@ -18,6 +18,7 @@ enum Flag: string
     case Choice = 'choice';
     case Optional = 'optional';
     case UsedInPart = 'used-in-part';
+    case FriedIn = 'fried-in';
     case HugeAmount = 'huge-amount';
     case NotAnAmount = 'not-an-amount';
     case Corrected = 'corrected';
@@ -31,7 +32,7 @@ enum Flag: string
             self::UnknownFood, self::FoodGuessed, self::NoAmount, self::MeasuresDisagree, self::DensityByKind,
             self::HugeAmount, self::NotAnAmount, self::CarbsFloored => true,
             self::OuncesByWeight, self::OuncesByVolume, self::VagueAmount, self::Choice, self::Optional,
-            self::UsedInPart, self::Corrected, self::LeftOut => false,
+            self::UsedInPart, self::FriedIn, self::Corrected, self::LeftOut => false,
         };
     }
 
@@ -49,6 +50,7 @@ enum Flag: string
             self::Choice => 'The line offers a choice: the first was taken.',
             self::Optional => 'Optional, and counted.',
             self::UsedInPart => 'Only partly eaten, as for dusting or greasing: counted whole.',
+            self::FriedIn => 'Fat to fry in: what is taken up counts, the rest stays in the pan.',
             self::HugeAmount => 'That is a very large amount: is it right?',
             self::NotAnAmount => 'The amount is zero or less: it counts as nothing.',
             self::Corrected => 'Corrected by you.',

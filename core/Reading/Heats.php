@@ -13,7 +13,7 @@ use Aglyca\Core\Quantity\Temperature;
  */
 final readonly class Heats
 {
-    private const OVEN = '~\b(?:ovens?|bak(?:e|es|ed|ing)(?!\s+(?:powder|soda))|pre-?heat(?:ed|ing)?|roast(?:ed|ing)?|air[- ]?fr(?:y|yer|ied)|gas|grill|turn(?:ed)?\s+(?:it\s+)?(?:down|up)|lower(?:ed)?|reduced?|raise|toast(?:ed|ing)?|rack|shelf|fan|convection)\b~iu';
+    private const OVEN = '~\b(?:ovens?|bak(?:e|es|ed|ing)(?!\s+(?:powder|soda))|pre-?heat(?:ed|ing)?|roast(?:ed|ing)?|air[- ]?fr(?:y|yer|ied)|gas|grill|turn(?:ed)?\s+(?:it\s+)?(?:down|up)|lower(?:ed)?|reduced?|raise|toast(?:ed|ing)?|rack|shelf|fan|convection|(?:ober|ober-?\s?/\s?-?unter)hitze|umluft|hei(?:ß|ss)luft|(?:back)?ofen|(?:ge)?backen)\b~iu';
 
     private const OTHER = '~\b(?:thermometer|probe|reach(?:es|ed)?|registers?|reads?|cent(?:re|er)|core|internal|inside(?!\s+to\b)|middle|syrup|sugar|custard|milk|cream|water|oil|fat|lard|chocolate|caramel|butter|dough|yeast|fry|fried|frying|deep[- ]?fry|candy|jam|boil(?:s|ing|ed)?|simmer|warm(?:ed)?(?!\s+oven)|lukewarm|cool(?:s|ed)?(?!\s+oven)|chill|fridge|refrigerator|freezer|room|rise|prove|proof|melt(?:ed)?|temper(?:ed)?|stir(?:ring)?|cook|store|whisk(?:ing)?|bain[- ]marie|hob|stove)\b~iu';
 
@@ -35,7 +35,7 @@ final readonly class Heats
             '(?<gas>\bgas\s?(?:marks?|no\.?|number)?\s?(?<mark>1\s?[/⁄]\s?[24](?!\d)|\d{1,2}(?!\d)|['.
             $words->signs.
             ']))'.
-            '|(?<before>\b(?:fan|convection)(?:\s+oven)?\s?(?:at\s|to\s)?)?(?<n>'.
+            '|(?<before>\b(?:fan|convection|umluft|hei(?:ß|ss)luft)(?:\s+oven)?\s?(?:at\s|to\s)?)?(?<n>'.
             $number.
             ')(?:\s?(?:[-–]|to)\s?(?<high>'.
             $number.
@@ -48,7 +48,7 @@ final readonly class Heats
             ')|(?<degrees>'.
             $degree.
             '(?!\pL))|(?<bare>))'.
-            '(?<fan>\s?(?:\(\s?)?(?:fan(?:[- ]?forced)?|convection)(?:\s+oven)?(?!\s*:?\s*\d{3}(?!\d))\)?)?'.
+            '(?<fan>\s?(?:\(\s?)?(?:fan(?:[- ]?forced)?|convection|umluft|hei(?:ß|ss)luft)(?:\s+oven)?(?!\s*:?\s*\d{3}(?!\d))\)?)?'.
             '~iu';
     }
 
@@ -169,7 +169,7 @@ final readonly class Heats
         if (
             preg_match(self::HOLDER, $clause) === 1 &&
             preg_match(
-                '~^\W{0,3}(?:for\s+)?(?:about\s+)?\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:min|hour|hr)~iu',
+                '~^\W{0,3}(?:(?:ober-?\s?/?\s?-?unterhitze|top\s+and\s+bottom\s+heat|conventional)\W{1,3})?(?:for\s+)?(?:about\s+)?\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:min|hour|hr)~iu',
                 substr($text, $end, 40),
             ) === 1
         ) {

@@ -64,7 +64,9 @@ final readonly class LineSplitter
             $words,
         );
 
-        return new self($things, $foods, [$alone[2], (new CommaList($foods, $words))->with($inner), ...$inner->forms], $words);
+        $list = (new CommaList($foods, $words))->with($inner);
+
+        return new self($things, $foods, [$alone[2], $list, ...$inner->forms], $words);
     }
 
     /** @return non-empty-list<Split> each with a body that reads the same when it stands alone */

@@ -75,6 +75,15 @@ final readonly class Split
         );
     }
 
+    /** For what the thing joined to it is. */
+    public function doneAs(string $prep): self
+    {
+        return new self(
+            "$this->body, $prep", $this->amount, $this->written, $this->name, $this->named, $prep, $this->other,
+            $this->negative, $this->from,
+        );
+    }
+
     /** Where some of its words stand in the line. */
     public function span(string $words, string $line): ?Span
     {

@@ -10,6 +10,9 @@ final readonly class Times
     /** What is done for a time, in the oven or not: the last such word before the time says. */
     private const DOING = '~\b(?:(?<oven>bak(?:e|es|ed|ing)(?!\s+(?:sheets?|trays?|tins?|pans?|powder|soda|dish|paper|parchment|stone))|return(?:ed)?|roast|air[- ]?fry|into\s+the\s+oven|in\s+the\s+oven|toast(?:ed)?\b(?=.{0,40}(?:oven|°|\d{3}))|turn(?:ed)?\s+(?:it\s+)?down|cook(?=[^.]{0,30}(?:oven|tin)))|(?<other>(?:cool|rest|stand|settle)\b[^.;]{0,24}?\bin\s+the\s+(?:turned[- ]off\s+)?oven|beat|whisk|whip|mix|stir|knead|blend|boil|simmer|melt|fold|pulse|leave|left|let|cool|chill|rest|stand|set|freeze|refrigerate|fridge|soak|prove|rise|ajar|switch(?:ed)?\s+off|turn(?:ed)?\s+off|microwave|cook|fry|brown|heat|warm|process|bloom|macerate|steep|infuse|drain|toast|steam|poach|reduce|thicken))(?:s|ed|d|ing)?\b~iu';
 
+    /** "Bake 350 for 10.", "bake 25-30 till golden": minutes, whatever a number in an oven may be else. */
+    private const BARE = '~\bbak(?:e|ed|ing)\s+(?:it\s+|them\s+)?(?:(?:at\s+)?\d{3}\s?(?:°|º|degrees?)?\s?[FC]?\b\s*,?\s*)?(?:for\s+)?(?:about\s+|another\s+)?(?<time>(?<low>[1-9]\d?)(?:\s?(?:-|–|to)\s?(?<high>[1-9]\d))?)(?=\s*(?:[.,;)](?!\d)|$|till?\b|until\b|or\s+(?:until|so)\b))~iu';
+
     private string $pattern;
 
     private string $number;
@@ -75,6 +78,15 @@ final readonly class Times
                 );
             }
         }
+
+        preg_match_all(self::BARE, $text, $bare, PREG_SET_ORDER | PREG_OFFSET_CAPTURE | PREG_UNMATCHED_AS_NULL);
+        foreach ($bare as $m) {
+            $low = (float) $m['low'][0];
+            $times[] = new Timing(
+                $m['time'][1], strlen((string) $m['time'][0]), $low, max($low, (float) ($m['high'][0] ?? $low)), true,
+            );
+        }
+        usort($times, static fn (Timing $a, Timing $b): int => $a->at <=> $b->at);
 
         return $times;
     }
@@ -167,6 +179,16 @@ final readonly class Times
             return $last['oven'] !== null;
         }
         if (preg_match('~^[^.;]{0,40}\b(?:in|into)\s+the\s+oven\b~iu', $after) === 1) {
+            return true;
+        }
+
+        if (
+            trim($clause) === '' &&
+            preg_match('~^\s*(?:[,.]|till?\b|until\b|or\s+until)~iu', $after) === 1 &&
+            preg_match('~\boven\b|°|\bgas\b~iu', $before) === 1 &&
+            preg_match('~\b(?:trays?|tins?|dish|sheets?|pans?|cases|flatten|shape)\b[^.;!]*[.;!]\s*$~iu', $before) === 1
+        ) {
+            // "Spoonfuls onto trays, flatten. 12 mins, cool on the trays."
             return true;
         }
 

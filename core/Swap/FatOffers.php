@@ -36,7 +36,8 @@ final readonly class FatOffers
         }
         $added = array_filter(
             $sorting->kept,
-            fn (int $i): bool => $formula->doses[$i]->food !== null && $this->isAddedFat($formula->doses[$i]->food),
+            fn (int $i): bool => $formula->doses[$i]->food !== null && ! $formula->doses[$i]->isFriedIn() &&
+                $this->isAddedFat($formula->doses[$i]->food),
         );
         $fat = array_sum(
             array_map(

@@ -38,10 +38,14 @@ final readonly class Sorter
                 $this->larder->typical($food, 'flour-equivalent') > 0 => ($flours[] = $i),
                 $instead !== [] && $this->matters($costs[$i]) => ($singles[] = $i),
                 $instead === [] && $this->isSugar($food) => ($sugars[
-                    SugarForm::of($food)->value
+                    SugarForm::of($food, $dose->text)->value
                 ][] = $i),
                 default => ($kept[] = $i),
             };
+        }
+        if (count(array_filter($sugars)) === 1 && $sugars[SugarForm::Coating->value] !== []) {
+            // A part that is nothing but what goes on the outside.
+            $sugars = [...self::none(), SugarForm::Granulated->value => $sugars[SugarForm::Coating->value]];
         }
         if (! $this->matters(self::sum($costs, array_merge(...array_values($sugars))))) {
             $kept = [...$kept, ...array_merge(...array_values($sugars))];

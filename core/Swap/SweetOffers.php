@@ -30,17 +30,21 @@ final readonly class SweetOffers
     public function sweeteners(float $sweetness, SugarForm $form, Wishes $wishes): array
     {
         $variables = [];
-        foreach (
-            $wishes->blend->corners === []
-                ? $this->schools->mix($wishes->sweetener)
-                : $this->schools->corners($wishes->blend->corners, $wishes->sweetener) as $n => $row
-        ) {
-            $food = $this->larder->get($row[$form->value]);
-            $share = $wishes->blend->shares[$n] ?? (float) $row['share'];
+        $rows = $wishes->blend->corners === []
+            ? $this->schools->mix($wishes->sweetener)
+            : $this->schools->corners($wishes->blend->corners, $wishes->sweetener);
+        // What draws water stays off the outside, unless the baker set the blend.
+        $column = $form === SugarForm::Coating && $wishes->blend->shares !== [] ? 'food' : $form->value;
+        $used = array_filter($rows, static fn (array $row): bool => $row[$column] !== '');
+        $all = array_sum(array_map(static fn (array $row): float => (float) $row['share'], $used)) ?: 1.0;
+        foreach ($used as $n => $row) {
+            $food = $this->larder->get($row[$column]);
+            $share = $wishes->blend->shares[$n] ?? (float) $row['share'] / ($column === 'coating' ? $all : 1.0);
             $grams = $sweetness * $share / $this->larder->typical($food, 'sweetness');
+            $why = $column === 'coating' && $food->key !== $row['food'] ? 'stays dry on the outside' : $row['why'];
             $variables[] = $wishes->blend->shares === []
-                ? new Offer($food, Purpose::Sweet, INF, $grams, 0.0, $row['why'], $form)
-                : new Offer($food, Purpose::Sweet, 0.0, 0.0, 0.0, $row['why'], $form, $grams);
+                ? new Offer($food, Purpose::Sweet, INF, $grams, 0.0, $why, $form)
+                : new Offer($food, Purpose::Sweet, 0.0, 0.0, 0.0, $why, $form, $grams);
         }
 
         return $variables;

@@ -25,6 +25,8 @@ final readonly class AndMore implements LineForm
 
     private const ITS_LIQUID = '~^(?:of\s+)?(?:(?:the|its|their)\s+)?(syrup|juice)(?:\s+from\b.*)?$~iu';
 
+    private const PURPOSE = '~^(?:to|for)\s+(?:the\s+)?(?:coat|roll|dust|sprinkl|top|finish|decorat|garnish)\w*\b[\pL\s]*$~iu';
+
     private const CITRUS = '~^(?:(?:unwaxed|large|small|organic)\s+)*(?:lemon|orange|lime|grapefruit|clementine|mandarin)s?$~iu';
 
     private string $join;
@@ -82,7 +84,14 @@ final readonly class AndMore implements LineForm
             return null;
         }
 
-        return [...$done, $last ?? $this->things->one(substr($body, $from))->from($from)];
+        $last ??= $this->things->one(substr($body, $from))->from($from);
+        $isPair = count($done) === 1 && $done[0]->prep === '' && $done[0]->name !== $last->name;
+        if ($isPair && preg_match(self::PURPOSE, $last->prep) === 1) {
+            // "100 g sugar + 2 tsp cinnamon, to coat": the two of them.
+            $done = [$done[0]->doneAs($last->prep)];
+        }
+
+        return [...$done, $last];
     }
 
     /**
@@ -148,7 +157,7 @@ final readonly class AndMore implements LineForm
             preg_match('~\pL+$~u', $first->name, $thing) === 1
         ) {
             // "stem ginger + 2 tbsp of the syrup"
-            $next = $next->called($next->body, "$thing[0] $of[1]", $next->name)->from($start);
+            $next = $next->called("$next->written $thing[0] $of[1]", "$thing[0] $of[1]", $next->name)->from($start);
         }
 
         if (preg_match('~^whites?$~iu', $next->name) === 1) {

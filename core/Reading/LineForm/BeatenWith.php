@@ -12,17 +12,27 @@ final readonly class BeatenWith implements LineForm
 {
     private string $pattern;
 
+    /** "8 slices of bread, buttered (about 50 g butter)" */
+    private string $buttered;
+
     public function __construct(private ThingReader $things, Words $words)
     {
         $this->pattern =
             '~^(?<first>.+?)[,\s]+(?:lightly\s+)?(?:beaten|mixed|tossed|coated|dusted|dissolved|bloomed|soaked|whisked|stirred|blended|sprinkled|melted|softened|thinned|warmed|steeped|combined|slaked|loosened)\s+(?:with|in|over|into)\s+(?<second>(?:'.
             $words->digit.
             '|an?\s|one\s|two\s|three\s).+)$~iu';
+        $this->buttered =
+            '~^(?<first>.+?)[,\s]+(?:well\s+|thickly\s+|thinly\s+)?(?:buttered|spread|brushed|sprinkled|soaked)\s*\((?:with\s+|in\s+)?(?:about\s+|ca\.?\s+)?(?<second>'.
+            $words->digit.
+            '[^()]*\pL)\)$~iu';
     }
 
     public function things(string $body): ?array
     {
-        if (preg_match($this->pattern, $body, $m, PREG_OFFSET_CAPTURE) !== 1) {
+        if (
+            preg_match($this->pattern, $body, $m, PREG_OFFSET_CAPTURE) !== 1 &&
+            preg_match($this->buttered, $body, $m, PREG_OFFSET_CAPTURE) !== 1
+        ) {
             return null;
         }
         [$first, $second] = [$this->things->one($m['first'][0]), $this->things->one($m['second'][0])];

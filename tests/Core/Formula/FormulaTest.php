@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Formula;
 
+use Aglyca\Core\Larder\Role;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
 
@@ -13,9 +14,12 @@ final class FormulaTest extends CoreCase
     #[DataProvider('fats')]
     public function test_of_the_fat_for_frying_only_what_is_taken_up_counts(string $line, float $used): void
     {
-        $doses = self::account("Ring doughnuts\nMakes 10\n300 g flour\n60 g sugar\n140 ml water\n$line")->formula->doses;
-        $fat = $doses[array_key_last($doses)];
+        $formula = self::account("Ring doughnuts\nMakes 10\n300 g flour\n60 g sugar\n140 ml water\n$line")->formula;
+        $fat = $formula->doses[3];
         self::assertEqualsWithDelta($used, $fat->mass() * $fat->used, 3.0);
+        $isFat = $fat->food?->role === Role::Fat;
+        self::assertEqualsWithDelta($isFat ? $used : $fat->mass(), $fat->mixed(), 3.0);
+        self::assertEqualsWithDelta(500 + $fat->mixed(), $formula->mass(), 1.0, 'a pan of oil is no part of the mix');
     }
 
     /** @return iterable<string, array{string, float}> */

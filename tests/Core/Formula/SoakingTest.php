@@ -36,6 +36,10 @@ final class SoakingTest extends CoreCase
         ];
         yield 'boiled' => [$list, 'Simmer dates and water until soft. Beat in the rest.', $both];
         yield 'only folded in' => [$list, 'Beat eggs, sugar, milk, water and flour. Fold in the dates.', []];
+        yield 'poured over bread with it' => [
+            "200 g white bread\n50 g sultanas\n500 ml milk\n2 eggs\n60 g sugar",
+            'Layer the bread in a dish with the sultanas. Beat eggs, milk and sugar, pour over, leave 30 min.', [],
+        ];
         yield 'fresh fruit boiled drinks nothing' => [
             "200 g plums\n250 ml water\n100 g sugar", 'Simmer the plums in the water.', [],
         ];

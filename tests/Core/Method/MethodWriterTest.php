@@ -51,6 +51,15 @@ final class MethodWriterTest extends CoreCase
         self::assertStringNotContainsString('does not say', $text);
     }
 
+    public function test_what_froths_no_more_is_not_told(): void
+    {
+        $text = implode("\n", self::texts(self::work(
+            "Oat rounds\nMakes 24\n100 g flour\n100 g ground almonds\n150 g brown sugar\n120 g butter\n2 tbsp water\n1/2 tsp bicarb\n\nMethod\nMix flour, almonds and sugar. Melt the butter. Mix the bicarb with the water and add. It'll froth. Roll into balls.\nBake at 160 °C for 12 minutes.",
+        )));
+        self::assertStringContainsString('Take the water and add. Roll', ucfirst($text));
+        self::assertStringNotContainsString('froth', $text);
+    }
+
     public function test_of_two_with_a_sign_between_the_one_that_goes_takes_it_along(): void
     {
         $text = implode("\n", self::texts(self::work(

@@ -192,7 +192,7 @@ final class LineReaderTest extends CoreCase
                 '2 cups (240 g) flour and a pinch of salt' => [['wheat-flour', 240, false], ['salt', 0.375, false]],
                 '- Zest and juice of 2 unwaxed lemons' => [['lemon-zest', 12, false], ['lemon-juice', 90, false]],
                 'zest and juice of 1 lemon' => [['lemon-zest', 6, false], ['lemon-juice', 45, false]],
-                '50 g sugar + 1 tsp cinnamon to coat' => [['sugar', 50, false], ['cinnamon', 2.6, true]],
+                '50 g sugar + 1 tsp cinnamon to coat' => [['sugar', 50, true], ['cinnamon', 2.6, true]],
                 '200 g blueberries, tossed in 1 tbsp flour' => [
                     ['blueberries', 200, false],
                     ['wheat-flour', 7.53, false],

@@ -47,6 +47,7 @@ final class RecipeReaderTest extends CoreCase
                 [$top('Makes 8 cups, 16 servings'), 16, 'serving'],
                 [$top('Makes 24 cookies, 12 servings'), 24, 'cookie'],
                 [$step('Put heaps on a tray, about 10.'), 10, ''], [$step('Drop on a tray for about 10 minutes.'), null, ''],
+                [$top('For a 26 cm tin, 12 pieces'), 12, 'piece'], [$top('For a 26 cm tin'), null, ''],
                 ["Plum pots\n\nPots (6)\n$list\n\nCrumb:\n50 g oats", 6, ''],
                 ["Plum pots, serves 4\n\nPots (6)\n$list", 4, ''],
                 ["Plum buns\n\nFor the buns (makes 12):\n$list", 12, ''],

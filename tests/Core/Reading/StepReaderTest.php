@@ -45,6 +45,7 @@ final class StepReaderTest extends CoreCase
             'bare °F' => ['Bake at 400° until set', [205]],
             'bare °C' => ['Bake at 180° until set', [180]],
             'celsius written out' => ['at 170 Celsius', [170]],
+            'hot air in German' => ['Bei 160 °C Umluft backen.', [180]],
             'no sign at all' => ['Bake @ 425 for 15 min; reduce to 350 and bake 45 min', [220, 175]],
             'grams are no heat' => ['Add sugar up to 250 g', []],
             'said twice without a space' => ['Pour it in a 20cm dish 180/160fan 35-40 min, with butter, cream and water.', [180]],
@@ -89,6 +90,16 @@ final class StepReaderTest extends CoreCase
     {
         return [
             'a range' => ['Bake for 25-30 minutes.', [[25.0, 30.0, true]], true],
+            'minutes that are not said' => ['Bake 350 for 10, then 25-30 till golden.', [[10.0, 10.0, true]], true],
+            'a range that is not said to be minutes' => ['Bake 25–30 till golden', [[25.0, 30.0, true]], true],
+            'trays are counted' => ['Bake 2 trays.', [], true],
+            'a time alone behind what lies on the tray' => [
+                'Oven 160C. Mix it. Spoonfuls onto trays, flatten. 12 mins, cool.', [[12.0, 12.0, true]], true,
+            ],
+            'a time alone behind mixing' => [
+                'Oven 160C. Line a tray. Beat the eggs. 12 mins, add sugar.', [[12.0, 12.0, false]], false,
+            ],
+            'in German' => ['Run a knife through. 175 °C Ober-/Unterhitze, 35 min.', [[35.0, 35.0, true]], true],
             'in what it is baked, without a verb' => [
                 'Ungreased 10-inch tube pan, 325°F 45-50 minutes.', [[45.0, 50.0, true]], true,
             ],

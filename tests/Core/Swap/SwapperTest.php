@@ -136,6 +136,21 @@ final class SwapperTest extends CoreCase
         self::assertEqualsWithDelta(34, $conversion->swap->after->gramsOf('water'), 1);
     }
 
+    /** Common practice: what draws water is kept off the outside; the coat is no part of the dough's bag. */
+    public function test_sugar_for_the_outside_has_a_swap_of_its_own(): void
+    {
+        $dough = "Plum twists\nMakes 20\n200 g flour\n60 g sugar\n80 g butter\n1 egg\n%s\n\nMethod\nMix. Shape. Bake at 180 °C for 12 minutes.";
+        $sweet = static fn (string $line): array => array_values(array_map(
+            static fn ($e): array => array_map(static fn ($p): string => $p->food->key, $e->to),
+            array_filter(self::work(sprintf($dough, $line))->swap->exchanges, static fn ($e): bool => $e->role === Role::Sweet),
+        ));
+        self::assertContains(['erythritol', 'monk-fruit-extract'], $sweet('50 g sugar, to coat'));
+        self::assertCount(2, $sweet('50 g sugar, to coat'));
+        self::assertCount(1, $sweet('50 g sugar'));
+        $coatOnly = self::work("Plum twists\nMakes 20\n200 g flour\n80 g butter\n1 egg\n50 g sugar, to coat\n\nBake at 180 °C for 12 minutes.");
+        self::assertGreaterThan(0.0, $coatOnly->swap->after->gramsOf('allulose'), 'alone it is the sugar of the part');
+    }
+
     public function test_each_component_swaps_on_its_own(): void
     {
         $conversion = self::work(self::desserts()['hazelnut-raspberry-thumbprints'][0]);
