@@ -26,6 +26,9 @@ final readonly class Latecomers
         'flavour' => [Role::Flavour, Role::Egg, Role::Wet, Role::Fat, Role::Body],
     ];
 
+    /** A step that goes on into the oven or the cold: behind it nothing can be mixed in. */
+    private const CLOSES = '~\b(?:bakes?|baked|oven|freeze|frozen|freezer|chill|fridge|refrigerate)\b|\d{3}\s?°?\s?[CF]\b~iu';
+
     public function __construct(private Patterns $patterns) {}
 
     /**
@@ -83,15 +86,21 @@ final readonly class Latecomers
                 );
             }
             $new = [...$kinds['new'] ?? [], ...$kinds['said'] ?? []];
-            if ($new !== []) {
-                $rewriting->behind[$at][] = self::step('Mix in the %s here.', $new);
-            }
-            if (isset($kinds['old'])) {
-                $rewriting->behind[$at][] = self::step(
-                    'The method does not say when the %s %s here.',
+            $isClosed = preg_match(self::CLOSES, $operations[$at]->step->text) === 1;
+            $told = array_values(array_filter([
+                $new === [] ? null
+                    : self::step($isClosed ? 'Mix in the %s too in the next step.' : 'Mix in the %s here.', $new),
+                ! isset($kinds['old']) ? null : self::step(
+                    'The method does not say when the %s %s '.
+                        ($isClosed ? 'in the next step, before it is baked or chilled.' : 'here.'),
                     $kinds['old'],
                     ['goes in: add it', 'go in: add them'],
-                );
+                ),
+            ]));
+            if ($isClosed) {
+                $rewriting->before[$at] = [...$rewriting->before[$at] ?? [], ...$told];
+            } else {
+                $rewriting->behind[$at] = [...$rewriting->behind[$at] ?? [], ...$told];
             }
         }
     }

@@ -35,6 +35,10 @@ final readonly class MethodReader
     /** "Crust: mix and press into the tin." */
     private const LABELLED = '~(?:^|[.;!]\s+)(?:for\s+)?(?:the\s+)?(?<part>%s)\s*[:–-]\s*(?:mix|combine|beat|whisk|blend|stir|knead|blitz|whizz)(?=\s*(?:$|[.,;]|and\b|together\b|until?\b|till\b|well\b))~iu';
 
+    private const BRUSHED = '~\bbrush(?:ing|ed)?\b(?=\s+(?:each|every|all|the|between|well|over|\pL+\s+sheet))~iu';
+
+    private const BUTTERS = ['butter', 'salted-butter', 'ghee', 'margarine'];
+
     private const NO_FOOD = '~^\s*(?:thermometer|knife|paper|papers|shell\b|cutter|bowl|wash)\b~iu';
 
     public function __construct(private Actions $actions, private FoodIndex $foods, private Constants $constants) {}
@@ -135,7 +139,7 @@ final readonly class MethodReader
     }
 
     /**
-     * "Butter the dish": butter that no other sentence takes is for that.
+     * "Butter the dish": a little butter that no other sentence takes is for that; what is melted, for "brush each sheet".
      *
      * @param  list<Operation>  $operations
      * @param  list<int>  $seen
@@ -144,18 +148,26 @@ final readonly class MethodReader
     private function buttered(Formula $formula, array $operations, array $seen): array
     {
         $most = $this->constants->get('butter-for-tin') * $formula->mass();
-        $left = array_values(array_filter(
+        $left = static fn (bool $isMelted): array => array_values(array_filter(
             array_keys($formula->doses),
-            static fn (int $d): bool => ! in_array($d, $seen, true) && $formula->doses[$d]->mass() <= $most &&
-                in_array($formula->doses[$d]->food?->key, ['butter', 'salted-butter'], true),
+            static fn (int $d): bool => ! in_array($d, $seen, true) &&
+                in_array($formula->doses[$d]->food?->key, self::BUTTERS, true) &&
+                ($isMelted
+                    ? preg_match('~\bmelted\b~iu', $formula->doses[$d]->text) === 1
+                    : $formula->doses[$d]->mass() <= $most),
         ));
-        foreach ($left === [] ? [] : $operations as $i => $operation) {
-            preg_match_all('~\bbutter\b~iu', $operation->step->text, $m, PREG_OFFSET_CAPTURE);
-            foreach ($m[0] as [$word, $at]) {
-                if (FoodVerb::is('butter', $operation->step->text, $at, $at + strlen($word))) {
-                    $operations[$i] = $operation->taking(new Mention($at, strlen($word), $left));
+        $outside = [self::BRUSHED => $left(true), '~\bbutter\b~iu' => $left(false)];
+        foreach (array_filter($outside) as $pattern => $doses) {
+            foreach ($operations as $i => $operation) {
+                preg_match_all($pattern, $operation->step->text, $m, PREG_OFFSET_CAPTURE);
+                foreach ($m[0] as [$word, $at]) {
+                    $isVerb = mb_strtolower($word) !== 'butter' ||
+                        FoodVerb::is('butter', $operation->step->text, $at, $at + strlen($word));
+                    if ($isVerb) {
+                        $operations[$i] = $operation->taking(new Mention($at, strlen($word), $doses, true));
 
-                    return array_values($operations);
+                        return array_values($operations);
+                    }
                 }
             }
         }
@@ -471,6 +483,14 @@ final readonly class MethodReader
         foreach ($m as $group) {
             [$words, $at] = $group[0];
             $component = $this->namedBefore($formula, substr($text, 0, $at)) ?? $component ?? 0;
+            if (($group['all'][0] ?? null) !== null && $this->open($formula, $component, $seen) === []) {
+                // "Beat everything, top with balls": of what the balls are nothing is left.
+                $component = array_key_first(array_filter(
+                    $formula->components,
+                    fn (int $c): bool => count($this->open($formula, $c, $seen)) > 1,
+                    ARRAY_FILTER_USE_KEY,
+                )) ?? $component;
+            }
             $roles = match (true) {
                 $group['dry'][0] !== null => [
                     Role::Body,
@@ -511,5 +531,18 @@ final readonly class MethodReader
         }
 
         return $groups;
+    }
+
+    /**
+     * @param  list<int>  $seen
+     * @return list<int> doses of a part that are still to go in
+     */
+    private function open(Formula $formula, int $component, array $seen): array
+    {
+        return array_values(array_filter(
+            array_keys($formula->doses),
+            static fn (int $d): bool => $formula->doses[$d]->component === $component &&
+                $formula->doses[$d]->food !== null && ! in_array($d, $seen, true),
+        ));
     }
 }

@@ -172,7 +172,9 @@ final readonly class Times
 
     private static function isOven(string $before, string $after): bool
     {
-        $clause = (string) preg_replace('~^.*(?<!approx|\bca|\bmin|mins|\bhr|hrs)[.;!?]\s~us', '', $before);
+        $clause = (string) preg_replace(
+            '~^.*(?:(?<!approx|\bca|\bmin|mins|\bhr|hrs)[.;!?]\s+|(?<=\bmin|mins|\bhr|hrs)\.\s+(?=\d{3}|\p{Lu}))~us', '', $before,
+        );
         preg_match_all(self::DOING, $clause, $found, PREG_SET_ORDER | PREG_UNMATCHED_AS_NULL);
         $last = end($found);
         if ($last !== false) {

@@ -121,7 +121,7 @@ final readonly class YieldReader
             '~\b(?:put|place|drop|spoon|scoop|shape|roll|form|cut|stamp|pipe|dollop)\b[^.;]*[\s(,]'.self::ABOUT.'\s*'.
             $this->number.'(?=\s*(?:[.;)]|$))~iu',
             '~(?:^|[.;!]\s+)'.$counted.'\s*[.!]?$~iu',
-            '~\b(?:fill|pour|spoon|ladle|divide|pipe|scoop|roll|shape|form|line)\b[^.;]{0,40}?\b'.$counted.'~iu',
+            '~\b(?:fill|pour|spoon|ladle|divide|pipe|scoop|roll|shape|form|line|butter|grease|oil)\b[^.;]{0,40}?\b'.$counted.'~iu',
         ];
     }
 

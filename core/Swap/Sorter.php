@@ -43,10 +43,6 @@ final readonly class Sorter
                 default => ($kept[] = $i),
             };
         }
-        if (count(array_filter($sugars)) === 1 && $sugars[SugarForm::Coating->value] !== []) {
-            // A part that is nothing but what goes on the outside.
-            $sugars = [...self::none(), SugarForm::Granulated->value => $sugars[SugarForm::Coating->value]];
-        }
         if (! $this->matters(self::sum($costs, array_merge(...array_values($sugars))))) {
             $kept = [...$kept, ...array_merge(...array_values($sugars))];
             $sugars = self::none();

@@ -56,6 +56,7 @@ final readonly class SweetOffers
         $sweetness = array_filter(
             array_map(fn (array $lines): float => $this->sweetnessOf($formula, $lines), $sorting->sugars),
         );
+        unset($sweetness[SugarForm::Coating->value]);
         arsort($sweetness);
 
         return SugarForm::tryFrom((string) array_key_first($sweetness)) ?? SugarForm::Granulated;

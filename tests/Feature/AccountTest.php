@@ -49,11 +49,11 @@ final class AccountTest extends KitchenCase
             ->assertSee('Each 5.0 by 10.0 cm');
         $this->post("$this->at/pieces/portion", [
             'way' => 'target',
-            'each' => '40,5',
+            'each' => '43,4',
             'of' => 'dough',
             'rest' => 'aside',
         ]);
-        $this->sheet('pieces')->assertSee('weigh off 41 g')->assertSee('set aside and not counted');
+        $this->sheet('pieces')->assertSee('weigh off 43 g')->assertSee('set aside and not counted');
         $this->get($this->at)->assertSee(', weighed</a>', false);
         $this->post("$this->at/pieces/portion", ['way' => 'scoop', 'scoop' => '30', 'rest' => 'small']);
         $this->sheet('pieces')->assertSee('of the dough for each');

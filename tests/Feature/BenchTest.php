@@ -174,7 +174,7 @@ final class BenchTest extends KitchenCase
         );
         $this->get("/bench/$low->ulid")
             ->assertOk()
-            ->assertSee('Already low-carb: nothing here needs a swap.')
+            ->assertSee('nothing here needs a swap')
             ->assertDontSee('strip-row', false);
         $this->get('/bench/'.$this->recipeOf($baker)->ulid)
             ->assertDontSee('nothing here needs a swap')

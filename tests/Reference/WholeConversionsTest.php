@@ -264,6 +264,18 @@ final class WholeConversionsTest extends CoreCase
                 "Anvil carrot cake\nMakes 12 slices\n250 g flour\n200 g brown sugar\n150 ml oil\n3 eggs\n300 g carrots\n80 g raisins\n2 tsp baking powder\n\nMethod\nWhisk oil, sugar and eggs, stir in flour, baking powder, carrots and raisins. Bake at 170 °C for 45 minutes.",
                 ['family' => 'butter-cake', 'net' => [0, 0.3], 'lift' => [2, 10]],
             ],
+            'halwa' => [
+                "Gate halwa\nServes 5\n175 g semolina\n110 g ghee\n150 g sugar\n600 ml water\n15 g cashews\n\nMethod\nRoast the semolina in the ghee. Boil the water with the sugar, pour on and cook till it leaves the pan.",
+                ['family' => 'grain-pudding', 'net' => [0, 0.2], 'liquid' => [0.8, 2.5], 'sweetness' => $sweet],
+            ],
+            'runny gingerbread' => [
+                "Lock gingerbread\nMakes 16 squares\n225 g flour\n1 tsp baking soda\n115 g butter\n115 g brown sugar\n115 g treacle\n115 g golden syrup\n250 ml milk\n1 egg\n\nMethod\nWarm treacle, syrup, sugar, butter and milk, beat into the flour and soda with the egg. Bake at 160 °C for 60 minutes.",
+                ['family' => 'butter-cake', 'net' => [0, 0.2], 'liquid' => [0.3, 1.5], 'eggs' => [1, 4], 'lift' => [0, 7]],
+            ],
+            'churros' => [
+                "Pump churros\nMakes 24\n250 ml water\n100 g butter\n150 g flour\n3 eggs\n1 litre oil for deep frying\n100 g caster sugar + 2 tsp cinnamon, to coat\n\nMethod\nBoil water and butter, beat in the flour, then the eggs. Pipe and fry 4 minutes. Toss in the sugar and cinnamon.",
+                ['net' => [0, 0.2], 'liquid' => [0.3, 1.7], 'eggs' => [3, 5], 'allulose' => [0, 0.1], 'fat' => [0.8, 1.9]],
+            ],
             'apple crisp' => [
                 "Fender apple crisp\nServes 6\n800 g apples\n60 g sugar\n\nTopping:\n100 g oats\n80 g flour\n100 g brown sugar\n90 g butter\n\nMethod\nToss the apples with the sugar. Rub the topping, scatter over and bake at 180 °C for 40 minutes.",
                 ['net' => [0, 0.35], 'apple' => [0, 0]],

@@ -122,4 +122,25 @@ final class MethodReaderTest extends CoreCase
             self::assertCount($times, $named, $butter);
         }
     }
+
+    public function test_melted_butter_is_for_the_brush(): void
+    {
+        foreach (['200 g butter, melted' => 1, '200 g butter' => 0] as $butter => $times) {
+            $operations = self::read(
+                'Layer the pastry in a tin brushing each sheet. Scatter the plums.',
+                "Plum layers\nServes 6\n500 g plums\n270 g filo pastry\n$butter",
+            );
+            $named = array_filter($operations[0]->mentions, static fn (Mention $m): bool => $m->doses === [2]);
+            self::assertCount($times, $named, $butter);
+        }
+    }
+
+    public function test_everything_is_of_the_part_that_still_has_something(): void
+    {
+        [$operation] = self::read(
+            'Beat everything for 2 minutes, top with moonballs.',
+            "Plum bake\nServes 6\n100 g sugar\n80 g flour\n3 eggs\n\nDecorate: 100 g moonballs",
+        );
+        self::assertSame([0, 1, 2], $operation->mentions[0]->doses);
+    }
 }

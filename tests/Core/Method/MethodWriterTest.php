@@ -51,6 +51,19 @@ final class MethodWriterTest extends CoreCase
         self::assertStringNotContainsString('does not say', $text);
     }
 
+    /** Behind a step that ends in the freezer nothing can be mixed in. */
+    public function test_what_no_sentence_takes_comes_before_the_cold(): void
+    {
+        $list = "Plum ice\nServes 6\n400 g raspberries\n300 ml cream\n100 g sugar\n\nMethod\n";
+        foreach (
+            ['Whip the cream with the sugar. Freeze overnight.' => true, 'Whip the cream with the sugar.' => false] as $method => $isCold
+        ) {
+            $texts = self::texts(self::work($list.$method));
+            $at = array_key_first(array_filter($texts, static fn (string $t): bool => str_contains($t, 'does not say')));
+            self::assertSame($isCold, $at < array_key_last($texts), $method);
+        }
+    }
+
     public function test_what_froths_no_more_is_not_told(): void
     {
         $text = implode("\n", self::texts(self::work(

@@ -42,6 +42,8 @@ final class RecipeReaderTest extends CoreCase
                 [$step('Makes 1 loaf, 10 slices.'), 10, 'slice'], [$step('2 loaves (24 slices)'), 24, 'slice'],
                 [$step('Roll into 2 cm balls (about 22).'), 22, 'ball'], [$step('Cut into 12.'), 12, ''],
                 [$step('Divide between 6 ramekins.'), 6, 'ramekin'],
+                [$step('Butter 9 moulds and dust with cocoa.'), 9, 'mould'], [$step('Grease 2 tins.'), null, ''],
+                [$title('Plum layers - 24 diamonds'), 24, 'diamond'],
                 [$step('Makes 8 cups, 16 servings.'), 16, 'serving'],
                 [$step('Makes 8 cups, 2 jars.'), 8, 'cup'],
                 [$top('Makes 8 cups, 16 servings'), 16, 'serving'],

@@ -92,6 +92,9 @@ final class StepReaderTest extends CoreCase
             'a range' => ['Bake for 25-30 minutes.', [[25.0, 30.0, true]], true],
             'minutes that are not said' => ['Bake 350 for 10, then 25-30 till golden.', [[10.0, 10.0, true]], true],
             'a range that is not said to be minutes' => ['Bake 25–30 till golden', [[25.0, 30.0, true]], true],
+            'behind a time with a full stop of its own' => [
+                'Fill the moulds, chill 20 min. 200C (180 fan) 10-12 min.', [[20.0, 20.0, false], [10.0, 12.0, true]], true,
+            ],
             'trays are counted' => ['Bake 2 trays.', [], true],
             'a time alone behind what lies on the tray' => [
                 'Oven 160C. Mix it. Spoonfuls onto trays, flatten. 12 mins, cool.', [[12.0, 12.0, true]], true,

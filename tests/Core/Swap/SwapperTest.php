@@ -147,8 +147,8 @@ final class SwapperTest extends CoreCase
         self::assertContains(['erythritol', 'monk-fruit-extract'], $sweet('50 g sugar, to coat'));
         self::assertCount(2, $sweet('50 g sugar, to coat'));
         self::assertCount(1, $sweet('50 g sugar'));
-        $coatOnly = self::work("Plum twists\nMakes 20\n200 g flour\n80 g butter\n1 egg\n50 g sugar, to coat\n\nBake at 180 °C for 12 minutes.");
-        self::assertGreaterThan(0.0, $coatOnly->swap->after->gramsOf('allulose'), 'alone it is the sugar of the part');
+        $jam = self::work(sprintf($dough, "80 g sugar, to coat\n150 g raspberry jam"))->swap;
+        self::assertGreaterThan(20.0, $jam->after->gramsOf('allulose'), 'jam is sweetened out of the dough\'s bag');
     }
 
     public function test_each_component_swaps_on_its_own(): void
