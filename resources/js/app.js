@@ -5,6 +5,8 @@ import './day.js';
 import './meter.js';
 
 document.documentElement.classList.add('js');
+// What is drawn from the oldest to the newest shows the newest first.
+for (const line of document.querySelectorAll('[data-newest]')) line.scrollLeft = line.scrollWidth;
 window.htmx = htmx;
 
 // What is typed into a marked field outlives a reload, a failed request and a killed server. It is let go once the

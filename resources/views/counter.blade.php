@@ -6,7 +6,7 @@
     </div>
     @if ($recipe)
         <form method="post" action="/counter/{{ $recipe->ulid }}/runs"
-            class="mt-3"><x-once/><button class="button button-main min-h-[64px] px-8 text-xl">{{ $isOpen ? 'Go on with this bake' : 'Start baking' }}</button> <span class="ml-3 text-soft">One step at a time, in large words, with timers and a scale.</span></form>
+            class="mt-3"><x-once/><button class="button button-main min-h-[64px] px-8 text-xl">{{ $isOpen ? 'Go on with this bake' : 'Start baking' }}</button> <span class="ml-3 text-soft max-sm:mt-1 max-sm:ml-0 max-sm:block">One step at a time, in large words, with timers and a scale.</span></form>
     @endif
     <div class="mt-4 grid gap-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
         <section class="tray p-4" aria-label="Weigh">

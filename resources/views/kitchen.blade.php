@@ -4,7 +4,7 @@
         @csrf
         <x-entry name="name" label="Name" :value="$kitchen->name"/>
         <x-entry name="limit_g" label="Your limit, g net carbs a piece" :value="$kitchen->limit_g ?? ''" inputmode="decimal"
-            hint="Drawn as a line on the ladder. Leave it empty for none."/>
+            hint="Drawn as a line across what carries the carbs. Leave it empty for none."/>
         <x-entry name="body_kg" label="Body mass of whom you bake for, kg" :value="$kitchen->body_kg ?? ''" inputmode="decimal"
             hint="For how much sugar alcohol a piece may hold. Leave it empty for 70 kg."/>
         <x-entry name="currency" label="Prices are in" :value="$kitchen->currency" placeholder="€"/>

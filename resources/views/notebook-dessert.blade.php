@@ -5,7 +5,7 @@
     @if ($bakes->isEmpty())
         <p class="mt-5 text-lg">Nothing is written down of it yet. Bake it on the Counter, or <a href="/counter/{{ $recipe->ulid }}#notes">write a bake down</a>.</p>
     @else
-    <div class="tray mt-3 overflow-x-auto px-2">
+    <div class="tray mt-3 overflow-x-auto px-2" data-newest>
         <svg viewBox="0 0 {{ $line->width }} {{ $line->height }}" width="{{ $line->width }}" height="{{ $line->height }}" role="group"
             aria-label="Versions and bakes as a line; the list below says the same">
             @foreach ($line->ways as $way)<path d="{{ $way['path'] }}" fill="none" stroke="#1d3f91"

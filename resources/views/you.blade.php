@@ -14,8 +14,12 @@
             </li>
         @endforeach
     </ul>
+    <div class="mt-2 flex flex-wrap gap-3">
+        <form method="post" action="/sign-out">@csrf<button class="button">Sign out here</button></form>
+        @unless ($user->is_demo)<form method="post"
+            action="/you/sign-ins/others">@csrf<button class="button">Sign out every other device</button></form>@endunless
+    </div>
     @unless ($user->is_demo)
-        <form method="post" action="/you/sign-ins/others" class="mt-2">@csrf<button class="button">Sign out every other device</button></form>
 
         <h2 class="mt-10 text-2xl">Password</h2>
         <form method="post" action="/you/password" class="mt-3 grid max-w-md gap-4">

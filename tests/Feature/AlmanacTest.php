@@ -26,6 +26,13 @@ final class AlmanacTest extends KitchenCase
         }
         $this->get('/almanac/tables/users')->assertNotFound();
         $this->get('/almanac')->assertSee('/almanac/tables/scoops');
-        $this->get('/almanac/foods/erythritol')->assertOk()->assertSee('From memory', false);
+        $this->get('/almanac/foods/erythritol')
+            ->assertOk()
+            ->assertSee('From memory', false)
+            ->assertSeeTextInOrder(['How it cools the tongue where it dissolves:', '180', 'J a gram, 175 to 185', 'from memory'])
+            ->assertDontSee('solution heat');
+        $this->get('/almanac/foods/almond-flour')->assertSeeTextInOrder(
+            ['How much water a gram of it drinks:', '0.5', 'g, 0.35 to 0.6', 'common practice', 'It brings fat of its own'],
+        );
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use Aglyca\Core\Kernel;
 use App\View\AlmanacPictures;
 use App\View\Conventions;
+use App\View\FoodSays;
 use App\View\ShelfPage;
 use App\View\Sources;
 use Illuminate\Http\Request;
@@ -56,6 +57,7 @@ final readonly class AlmanacController
             'food' => $food,
             'source' => $this->sources->get($food->provenance),
             'facts' => $this->sources->factsOf($key),
+            'says' => new FoodSays($this->sources),
             'desserts' => $shelf->with($key, $recipes),
             'instead' => $this->kernel->catalogue->insteadOf($key),
         ]);

@@ -10,11 +10,11 @@
             @if ($recipe) · <a href="{{ $page->path('bench/versions') }}">version {{ $recipe->latest->number }}</a> @else · not kept yet: <a href="/sign-up">open a kitchen</a> or <a href="/sign-in">sign in</a> to keep it @endif
         </p>
     </div>
-    <p class="flex flex-wrap items-center gap-x-4" id="net"
+    <p class="flex items-center gap-x-4 max-sm:gap-x-3" id="net"
         data-said="Now {{ $page->net($page->conversion->after) }} grams net carbs a {{ $page->pieceWord() }}, as written {{ $page->net($page->conversion->before) }}.">
-        @if (! $page->isAsItWas())<span class="figure text-3xl text-soft line-through decoration-2"><span class="sr-only">as written </span>{{ $page->net($page->conversion->before) }}</span>@endif
+        @if (! $page->isAsItWas())<span class="figure text-3xl text-soft line-through decoration-2 max-sm:text-xl"><span class="sr-only">as written </span>{{ $page->net($page->conversion->before) }}</span>@endif
         <span class="figure font-serif text-6xl leading-none font-semibold" data-net="after">{{ $page->net($page->conversion->after) }}</span>
-        <span class="text-[15px] leading-snug text-soft">g net carbs a {{ $page->pieceWord() }}@if ($page->isMean()), on average @endif<br>likely {{ $page->range($page->conversion->after) }}, counted <a href="/almanac#conventions">{{ $page->conversion->brief->convention->value }}</a><br>total carbohydrate <span class="figure text-ink">{{ $page->total() }}</span> g</span>
+        <span class="text-[15px] leading-snug text-soft max-sm:text-sm">g net carbs a {{ $page->pieceWord() }}@if ($page->isMean()), on average @endif<br>likely {{ $page->range($page->conversion->after) }}, counted <a href="/almanac#conventions">{{ $page->conversion->brief->convention->value }}</a><br>total carbohydrate <span class="figure text-ink">{{ $page->total() }}</span> g</span>
     </p>
 </div>
 <nav class="sheets no-print mt-3 flex flex-wrap gap-x-6 border-b border-line" aria-label="Sheets of this dessert">

@@ -3,7 +3,7 @@
     <ul class="strip-row">
         @foreach ($page->differences() as $row)
             <li class="{{ $row['outside'] ? 'strip-out' : '' }}">
-                <span class="strip-name">{{ $row['name'] }}</span>
+                <span class="strip-name">{{ Str::before($row['name'], ' for one') }}</span>
                 <svg class="strip-track" viewBox="0 0 200 24" preserveAspectRatio="none" aria-hidden="true"><path d="M0 12H200"
                     class="strip-line"/>@if ($row['band'])<rect x="{{ $row['from'] }}" y="5" width="{{ $row['wide'] }}" height="14"
                     class="strip-band"/>@endif<path d="M{{ $row['before'] }} 12H{{ $row['after'] }}"

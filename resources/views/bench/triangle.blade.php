@@ -35,7 +35,7 @@
                 paint-order="stroke">{{ $region['name'] }}</text>@endforeach
             @foreach ($triangle['corners'] as $n => $corner)<text x="{{ $n === 0 ? 150 : ($n === 1 ? 2 : 298) }}" y="{{ $n === 0 ? 16 : 256 }}"
                 text-anchor="{{ ['middle', 'start', 'end'][$n] }}" font-size="12.5" font-weight="600"
-                fill="#14212b">{{ Str::limit($corner['name'], 20, '…') }}</text>@endforeach
+                fill="#14212b">{{ Str::limit(preg_replace('~\s\d+\s%$~', '', $corner['name']), 20, '…') }}</text>@endforeach
             <circle x-ref="bead" cx="{{ $triangle['bead']['x'] }}" cy="{{ $triangle['bead']['y'] }}" r="10" fill="#1d3f91" stroke="#fff"
                 stroke-width="3" tabindex="0" role="slider" aria-valuemin="0" aria-valuemax="100"
                 aria-valuenow="{{ $triangle['corners'][0]['share'] }}" aria-label="Blend by sweetness"

@@ -20,7 +20,7 @@
 <header class="bg-cobalt text-white">
     <div class="mx-auto flex max-w-[1264px] flex-wrap items-center gap-x-7 px-4">
         <a href="/" class="font-serif text-2xl font-bold text-white no-underline">aglyca</a>
-        <nav class="nav flex flex-wrap gap-x-5 max-sm:order-last max-sm:w-full max-sm:flex-nowrap max-sm:overflow-x-auto" aria-label="Screens">
+        <nav class="nav flex flex-wrap gap-x-5 max-sm:order-last max-sm:w-full max-sm:flex-nowrap max-sm:justify-between max-sm:gap-x-1.5 max-sm:overflow-x-auto max-sm:text-[13.5px]" aria-label="Screens">
             @auth<a href="/shelf" @if($here === 'shelf') aria-current="page" @endif>Shelf</a>@endauth
             <a href="/bench" @if($here === 'bench') aria-current="page" @endif>Bench</a>
             @auth<a href="/day" @if($here === 'day') aria-current="page" @endif>Day</a>@endauth

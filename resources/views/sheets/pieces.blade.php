@@ -11,7 +11,7 @@
         <section aria-label="Portions">
             <h2 class="text-2xl">Portion by</h2>
             <div x-data="{ way: '{{ $sheet->wayShown() }}' }">
-            <div class="js-only mt-2 flex flex-wrap gap-2" role="radiogroup" aria-label="Portion by">
+            <div class="js-only mt-2 mb-3 flex flex-wrap gap-2" role="radiogroup" aria-label="Portion by">
                 @foreach (['pieces' => 'pieces', 'grid' => 'cuts', 'scoop' => 'a scoop', 'target' => 'a weight each', 'unequal' => 'weights as they came out'] as $key => $name)
                     <label class="choice"><input type="radio" name="portion-by" value="{{ $key }}" x-model="way"> {{ $name }}</label>
                 @endforeach
