@@ -200,6 +200,7 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::post('/pantry', [PantryController::class, 'store'])->name('pantry.store');
     Route::get('/pantry/{package}', [PantryController::class, 'edit'])->name('pantry.edit');
     Route::post('/pantry/{package}', [PantryController::class, 'update'])->name('pantry.update');
+    Route::post('/pantry/{package}/left', [PantryController::class, 'left'])->name('pantry.left');
     Route::post('/pantry/{package}/remove', [PantryController::class, 'remove'])->name('pantry.remove');
     Route::post('/pantry/{package}/restore', [PantryController::class, 'restore'])->name('pantry.restore');
     Route::post('/pantry/toppings', [ToppingController::class, 'store'])->name('topping.store');

@@ -1,6 +1,7 @@
 import htmx from 'htmx.org';
 import './cuts.js';
 import Alpine from '@alpinejs/csp';
+import './bag.js';
 import './day.js';
 import './meter.js';
 

@@ -2,6 +2,7 @@
     use Aglyca\Core\Larder\Label\Label;
     use Aglyca\Core\Larder\LabelLaw;
     use App\Http\Requests\PackageRequest;
+    use App\View\BagDrawing;
     use App\View\Figures;
     $names_ = ['energy' => 'Energy, kcal', 'fat' => 'Fat, g', 'carbohydrate' => 'Carbohydrate, g', 'fibre' => 'Fibre, g', 'sugars' => 'Sugars, g', 'polyols' => 'Sugar alcohols, g', 'allulose' => 'Allulose, g', 'protein' => 'Protein, g', 'salt' => 'Salt, g'];
     $laws = ['us-ca' => 'US or Canada', 'eu-uk' => 'EU or UK', 'au-nz' => 'Australia or New Zealand'];
@@ -18,6 +19,13 @@
                     type="search" id="find-package" data-find="#packages" autocomplete="off"></div>
                 <p id="packages-none" class="text-lg" role="status" hidden>No package is called that.</p>
             @endif
+            @if ($packages->contains(fn ($each) => BagDrawing::of($each) !== null))<p class="mb-2 text-[15px] text-soft">Drag a bag's level to what is left in it, or press the arrow keys on it.</p>@endif
+            <svg class="absolute" width="0" height="0" aria-hidden="true"><defs>
+                <path id="bag-outline" d="M9 10H47L51 64Q51 68 47 68H9Q5 68 5 64Z"/>
+                <clipPath id="bag-inside"><use href="#bag-outline"/></clipPath>
+                <g id="bag-back"><use href="#bag-outline" fill="#fff"/></g>
+                <g id="bag-front" fill="none" stroke="#1d3f91" stroke-width="2"><use href="#bag-outline"/><path d="M11 10V4H45V10" fill="#fff"/></g>
+            </defs></svg>
             <ul id="packages">
                 @foreach ($packages as $each)
                     @php $food = $kernel->catalogue->package((string) $each->id); @endphp
@@ -27,7 +35,18 @@
                         @continue
                     @endif
                     @php $facts = $food->per100; $faults = $kernel->catalogue->contradictions($each->label()); @endphp
-                    <li class="border-t border-line py-2">
+                    @php $bag = BagDrawing::of($each); @endphp
+                    <li id="package-{{ $each->id }}" class="flex gap-x-4 border-t border-line py-2">
+                        @if ($bag)
+                            <form method="post" action="{{ route('pantry.left', $each, false) }}" class="bag" data-bag>@csrf
+                                <svg viewBox="0 0 {{ BagDrawing::WIDTH }} {{ BagDrawing::HEIGHT }}" width="{{ BagDrawing::WIDTH }}" height="{{ BagDrawing::HEIGHT }}" aria-hidden="true"><use href="#bag-back"/><rect
+                                    class="bag-fill" x="0" y="{{ $bag->level }}" width="{{ BagDrawing::WIDTH }}" height="{{ BagDrawing::HEIGHT }}" clip-path="url(#bag-inside)"/><use href="#bag-front"/></svg>
+                                <input type="range" name="left_g" min="0" max="{{ $bag->size }}" step="any" data-step="{{ $bag->step() }}" value="{{ $bag->left }}"
+                                    aria-label="Left of {{ $each->name }}, grams" aria-valuetext="{{ Figures::grams($bag->left) }} of {{ Figures::grams($bag->size) }} g">
+                                <noscript><button class="link-button text-sm">Set</button></noscript>
+                            </form>
+                        @else<span class="bag" aria-hidden="true"></span>@endif
+                        <div class="min-w-0 flex-1">
                         <div class="flex flex-wrap items-baseline gap-x-4">
                             <h2 class="text-xl"><a class="no-underline hover:underline" href="/pantry/{{ $each->id }}">{{ $each->name }}</a></h2>
                             <p class="text-[15px] text-soft">{{ $each->food === '' ? 'bought ready-made' : $kernel->catalogue->plainFood($each->food)?->name }}@if ($each->is_default), <strong class="text-ink">your usual</strong>@endif</p>
@@ -35,8 +54,9 @@
                                 aria-label="Remove {{ $each->name }}">Remove</button></form>
                         </div>
                         <p class="text-[15px]">In 100 g: total carbohydrate <span class="figure">{{ Figures::one($facts->carbohydrate) }}</span>, fibre <span class="figure">{{ Figures::one($facts->fibre) }}</span>@if ($facts->polyolGrams() > 0), {{ array_key_first($facts->polyols) }} <span class="figure">{{ Figures::one($facts->polyolGrams()) }}</span>@endif<?php ?>@if ($facts->allulose > 0), allulose <span class="figure">{{ Figures::one($facts->allulose) }}</span>@endif g; its rounding leaves <span class="figure">± {{ Figures::one($food->netCarbsHalfWidth()) }}</span> g net. <span class="text-soft">{{ $laws[$each->law] }} label, {{ Figures::grams((float) $each->serving_g) }} g a serving.</span></p>
-                        @if ($each->left_g !== null || $each->best_before !== null)<p class="text-[15px]">@if ($each->left_g !== null)<span class="figure">{{ Figures::grams((float) $each->left_g) }} g</span> left @endif @if ($each->opened_on) · opened {{ $each->opened_on->format('j F') }}@endif @if ($each->best_before) · good until {{ $each->best_before->format('j F Y') }}@endif</p>@endif
+                        @if ($each->left_g !== null || $each->best_before !== null)<p class="text-[15px]">@if ($each->left_g !== null)<span class="figure" data-left>{{ Figures::grams((float) $each->left_g) }} g</span> left @if ($bag) of {{ Figures::grams($bag->size) }} g @endif @endif @if ($each->opened_on) · opened {{ $each->opened_on->format('j F') }}@endif @if ($each->best_before) · good until {{ $each->best_before->format('j F Y') }}@endif</p>@endif
                         @foreach ($faults as $fault)<p class="doubt mt-1">{{ $fault }}</p>@endforeach
+                        </div>
                     </li>
                 @endforeach
             </ul>

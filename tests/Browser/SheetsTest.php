@@ -50,6 +50,21 @@ final class SheetsTest extends BrowserCase
         $this->fill('.scale-cell', '100');
         $this->press();
         $this->wait(fn (): bool => str_contains($this->text('#sheet'), 'times 0.5'));
+        // So does a bag in the Pantry: 500 g, a hundredth less with each press, sent when the hand rests.
+        $this->go('/pantry');
+        foreach (['#name' => 'The blue bag', '#food' => 'Almond flour', '#serving_g' => '100', '#size_g' => '500'] as $field => $typed) {
+            $this->fill($field, $typed);
+        }
+        $this->fill('[name="printed[carbohydrate]"]', '20');
+        $this->fill('#left_g', '500');
+        $this->click('form button', 'Keep the label');
+        $this->wait(fn (): bool => str_contains($this->text('#packages'), '500 g left of 500 g'));
+        self::$browser->driver->executeScript('document.querySelector("[data-bag] [type=range]").focus()');
+        self::$browser->driver->getKeyboard()->sendKeys(WebDriverKeys::ARROW_DOWN.WebDriverKeys::ARROW_DOWN);
+        $this->wait(fn (): bool => str_contains($this->text('body'), 'is written down'));
+        self::assertStringContainsString('490 g left of 500 g', $this->text('#packages'));
+        $this->click('form button', 'Undo');
+        $this->wait(fn (): bool => str_contains($this->text('#packages'), '500 g left of 500 g'));
     }
 
     /** What was typed takes effect when its field is left. */

@@ -57,6 +57,22 @@ final class PantryTest extends KitchenCase
         self::assertSame(0, Package::query()->count());
     }
 
+    public function test_what_is_left_is_written_down_at_once_and_undone(): void
+    {
+        $this->actingAs($this->baker());
+        $this->post('/pantry', ['left_g' => '420'] + self::LABEL);
+        $package = Package::query()->sole();
+        $this->get('/pantry')->assertSee('420 g', false)->assertSee('aria-label="Left of The blue bag, grams"', false);
+        $undo = $this->post("/pantry/$package->id/left", ['left_g' => '125,5'])->assertSessionHas('undo')->getSession()->get('undo');
+        self::assertSame('125.50', $package->refresh()->left_g);
+        $this->post($undo['to'], $undo['fields']);
+        self::assertSame('420.00', $package->refresh()->left_g);
+        $this->post("/pantry/$package->id/left", ['left_g' => 'half'])->assertSessionHasErrors('left_g');
+        self::assertSame('420.00', $package->refresh()->left_g);
+        $this->post('/pantry', ['name' => 'The red tin', 'size_g' => ''] + self::LABEL);
+        $this->get('/pantry')->assertDontSee('Left of The red tin');
+    }
+
     public function test_a_label_that_contradicts_itself_is_flagged_with_its_arithmetic(): void
     {
         $this->actingAs($this->baker());

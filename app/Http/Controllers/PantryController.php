@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Kernel;
+use App\Http\Requests\LeftRequest;
 use App\Http\Requests\PackageRequest;
 use App\Models\Kitchen;
 use App\Models\Package;
@@ -63,6 +64,19 @@ final readonly class PantryController
         });
 
         return redirect()->route('pantry')->with('said', 'Kept.');
+    }
+
+    public function left(LeftRequest $request, Package $package): RedirectResponse
+    {
+        $was = (string) $package->left_g;
+        $package->update(['left_g' => $request->validated('left_g')]);
+
+        return redirect()->to(route('pantry').'#package-'.$package->id)->with('undo', [
+            'said' => "What is left of “{$package->name}” is written down.",
+            'to' => route('pantry.left', $package, false),
+            'fields' => ['left_g' => $was],
+            'label' => 'Undo',
+        ]);
     }
 
     public function remove(Package $package): RedirectResponse
