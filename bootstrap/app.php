@@ -8,8 +8,10 @@ use App\Http\Middleware\Once;
 use App\Http\Middleware\OnlyReading;
 use App\Http\Middleware\PatientSession;
 use App\Http\Middleware\PlainInput;
+use App\Http\Middleware\RoomToKeep;
 use App\Http\Middleware\SecurityHeaders;
 use App\Support\Dessert;
+use App\Support\SentAgain;
 use App\Support\Trouble;
 use Illuminate\Database\QueryException;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -23,6 +25,7 @@ use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\ThrottleRequests;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
@@ -39,7 +42,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend([SecurityHeaders::class, ...getenv('AGLYCA_BENCH') === '1' ? [Measured::class] : [], PlainInput::class]);
         $middleware->web(replace: [StartSession::class => PatientSession::class]);
         $middleware->trustHosts(at: static fn (): array => (array) config('aglyca.hosts'), subdomains: false);
-        $middleware->web(append: [KitchensWay::class, OnlyReading::class, Once::class]);
+        $middleware->web(prepend: [RoomToKeep::class], append: [KitchensWay::class, OnlyReading::class, Once::class]);
         $middleware->trimStrings(except: ['text', 'password', 'password_confirmation', 'current_password', 'address_password', 'leave_password']);
         // Who asks too often is told so before a session's token is looked at.
         $middleware->appendToPriorityList(ThrottleRequests::class, ValidateCsrfToken::class);
@@ -47,7 +50,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectUsersTo('/shelf');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        // A page left open overnight loses its token: hand out a new one and keep what was typed.
+        // A page left open overnight loses its token: what was typed comes back with a new one, to be sent by one touch.
         $exceptions->render(function (HttpException $e, Request $request): ?Response {
             if ($e->getStatusCode() !== 419) {
                 return null;
@@ -56,8 +59,15 @@ return Application::configure(basePath: dirname(__DIR__))
                 return response('', 419, ['HX-Refresh' => 'true']);
             }
 
-            return redirect()->back()->withInput($request->except(['password', 'password_confirmation', 'current_password', 'address_password', 'leave_password', '_token']))
-                ->withErrors(['text' => 'This page had been open for a long time. What you typed is still here: send it once more.']);
+            return $request->expectsJson() ? null : response()->view('errors.419', SentAgain::of($request), 419);
+        });
+        $exceptions->dontFlash(SentAgain::SECRETS);
+        // What was refused is shown again, as far as anybody could have typed it: a session is no store for strangers.
+        $exceptions->render(function (ValidationException $e, Request $request): ?Response {
+            $most = $request->user() === null ? 500 : 100_000;
+            $request->merge(array_map(static fn (mixed $said): mixed => is_string($said) && strlen($said) > $most ? '' : $said, $request->input()));
+
+            return null;
         });
         // The database is away, or two wanted the same row for too long: nothing was changed, and it is worth trying again.
         $exceptions->render(function (QueryException|PDOException $e, Request $request): ?Response {

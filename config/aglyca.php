@@ -23,5 +23,8 @@ return [
     ],
     // Seconds for Strict-Transport-Security; 0 for none.
     'hsts' => (int) env('AGLYCA_HSTS', 0),
+    // The folder whose disk the database fills, and the bytes that it must have left for anything to be taken in.
+    'disk' => (string) env('AGLYCA_DISK', storage_path()),
+    'reserve' => (int) env('AGLYCA_RESERVE_MB', 64) * 1024 ** 2,
     'demo' => (bool) env('AGLYCA_DEMO', false),
 ];

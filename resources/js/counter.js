@@ -59,10 +59,12 @@ const flush = async () => {
         });
         if (response.status === 419 || response.status === 401) { await renew(); throw new Error('renewed'); }
         if (!response.ok && response.status !== 422) throw new Error(String(response.status));
+        // Only an answer that can be read is word for it.
+        const answer = response.ok ? await response.json() : null;
         const handed = new Set(out.map((event) => event.id));
         queue = queue.filter((event) => !handed.has(event.id));
         keep('queue', queue);
-        if (response.ok) taken(await response.json());
+        if (answer) taken(answer);
         lost(false);
         render();
     } catch {

@@ -116,6 +116,58 @@ final class StandingTest extends KitchenCase
         $this->get('/up')->assertOk()->assertJson(['database' => true]);
     }
 
+    public function test_a_disk_that_is_nearly_full_takes_nothing_in_and_is_still_read(): void
+    {
+        $baker = $this->baker();
+        config(['aglyca.reserve' => PHP_INT_MAX]);
+        $this->actingAs($baker)->post('/pantry/toppings', ['topping_name' => 'Icing', 'text' => '5 g butter'])
+            ->assertStatus(503)
+            ->assertHeader('Retry-After')
+            ->assertSee('no room left');
+        $this->get('/pantry')->assertOk();
+        $this->post('/sign-in', ['email' => $baker->email, 'password' => 'x'])->assertRedirect();
+        config(['aglyca.reserve' => 0]);
+        $this->actingAs($baker)->post('/pantry/toppings', ['topping_name' => 'Glaze', 'text' => '5 g butter'])->assertRedirect();
+        self::assertSame(['Glaze'], $baker->kitchen->toppings()->pluck('name')->all());
+    }
+
+    public function test_a_guest_who_only_looks_around_fills_no_table_and_their_forms_count_all_the_same(): void
+    {
+        $this->app['env'] = 'production';
+        try {
+            $page = $this->get('/');
+            $cookie = $page->getCookie('aglyca_guest')?->getValue() ?? '';
+            $token = substr($cookie, 0, 40);
+            self::assertStringContainsString("value=\"$token\"", (string) $page->getContent());
+            $this->app['session']->flush();
+            $this->withCookie('aglyca_guest', $cookie)->get('/almanac')->assertOk();
+            $this->app['session']->flush();
+            $this->get('/day')->assertRedirect('/sign-in');
+            self::assertSame(0, DB::table('sessions')->count());
+            // A token that was never handed out is none.
+            $this->app['session']->flush();
+            $refused = $this->post('/paste', ['text' => self::LOAF, '_token' => str_repeat('x', 40)]);
+            $refused->assertStatus(419)->assertSee('name="text"', false)->assertSee('Rye-less loaf');
+            self::assertSame(0, DB::table('sessions')->count());
+            $this->app['session']->flush();
+            $this->post('/paste', ['text' => self::LOAF, '_token' => $token])->assertRedirect('/bench/draft');
+            self::assertSame(1, DB::table('sessions')->count());
+            $this->app['session']->flush();
+            $this->postJson('/paste', ['text' => self::LOAF, '_token' => 'x'])->assertStatus(419)->assertJsonStructure(['message']);
+        } finally {
+            $this->app['env'] = 'testing';
+        }
+    }
+
+    public function test_what_was_refused_comes_back_as_far_as_anybody_could_have_typed_it_and_no_password_does(): void
+    {
+        $long = str_repeat('a', 600);
+        $this->post('/sign-up', ['name' => $long, 'email' => 'no address', 'password' => 'short'])->assertSessionHasErrors('email');
+        self::assertSame(['name' => '', 'email' => 'no address'], array_intersect_key((array) session('_old_input'), ['name' => 1, 'email' => 1, 'password' => 1]));
+        $this->actingAs($this->baker())->post('/you/leave', ['leave_password' => 'wrong'])->assertSessionHasErrors();
+        self::assertArrayNotHasKey('leave_password', (array) session('_old_input'));
+    }
+
     public function test_what_is_over_is_swept_and_nothing_else(): void
     {
         $baker = $this->baker();

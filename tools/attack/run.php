@@ -16,7 +16,7 @@ $say = static function (string $what, string $figure) use (&$lines): void {
     $lines[] = "| $what | $figure |";
     printf("%-60s %s\n", $what, $figure);
 };
-$parts = ['tenancy', 'hostile', 'worst', 'lost', 'frozen', 'killed', 'backup', 'many'];
+$parts = ['tenancy', 'hostile', 'worst', 'lost', 'frozen', 'killed', 'full', 'backup', 'many'];
 foreach ($parts as $part) {
     if ($wanted === [] || in_array($part, $wanted, true)) {
         (require __DIR__."/$part.php")($base, $say);

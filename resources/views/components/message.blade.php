@@ -12,7 +12,7 @@
 <body>
 <main class="mx-auto max-w-[760px] px-4 pt-16">
     <h1 class="text-4xl text-cobalt">{{ $title }}</h1>
-    <p class="mt-3 text-lg">{{ $slot }}</p>
+    <div class="mt-3 text-lg">{{ $slot }}</div>
     <p class="mt-6 flex gap-4"><a class="button button-main" href="/">To the start</a><a class="button" href="/shelf">To the Shelf</a></p>
 </main>
 </body>
