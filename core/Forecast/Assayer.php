@@ -56,7 +56,8 @@ final class Assayer
         $sum = new Traits;
         foreach ($doses as $dose) {
             if ($dose->food !== null && $dose->mass() > 0) {
-                $sum = $sum->plus($this->gram($dose->food), $dose->mixed());
+                $gram = $this->gram($dose->food);
+                $sum = $sum->plus($dose->isOutside() ? $gram->withoutCrystals() : $gram, $dose->mixed());
                 if ($dose->soaking === Soaking::Fruit) {
                     $drunk = $this->constants->get('soaked-thirst');
                     $sum = $sum->plus(new Traits(thirst: $drunk), $dose->mass());

@@ -52,6 +52,15 @@ final readonly class Traits
         );
     }
 
+    /** On the outside, where no water of the mix is to dissolve it. */
+    public function withoutCrystals(): self
+    {
+        return new self(
+            $this->mass, $this->water, $this->thirst, $this->fat, $this->hold, $this->sweetness, $this->solids,
+            $this->reducing, 0.0, $this->net, $this->load, $this->moles, $this->allulose, $this->coolness,
+        );
+    }
+
     /** Grams of water for each gram that the dry parts want; 0 where nothing is thirsty. */
     public function moisture(): float
     {

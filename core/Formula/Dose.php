@@ -57,6 +57,20 @@ final readonly class Dose
         );
     }
 
+    /** It is rolled in, sprinkled or dusted on: the water of the mix dissolves none of it. */
+    public function isOutside(): bool
+    {
+        return in_array(Flag::Outside, $this->flags, true);
+    }
+
+    public function outside(): self
+    {
+        return new self(
+            $this->text, $this->food, $this->grams, $this->component, [...$this->flags, Flag::Outside], $this->key,
+            $this->used, $this->possibleAllergens, $this->soaking,
+        );
+    }
+
     /**
      * @phpstan-assert-if-true !null $this->food
      * @phpstan-assert-if-true !null $this->grams

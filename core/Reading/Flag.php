@@ -14,11 +14,13 @@ enum Flag: string
     case OuncesByWeight = 'ounces-by-weight';
     case OuncesByVolume = 'ounces-by-volume';
     case VagueAmount = 'vague-amount';
+    case DustingAssumed = 'dusting-assumed';
     case DensityByKind = 'density-by-kind';
     case Choice = 'choice';
     case Optional = 'optional';
     case UsedInPart = 'used-in-part';
     case FriedIn = 'fried-in';
+    case Outside = 'outside';
     case HugeAmount = 'huge-amount';
     case NotAnAmount = 'not-an-amount';
     case Corrected = 'corrected';
@@ -31,8 +33,9 @@ enum Flag: string
         return match ($this) {
             self::UnknownFood, self::FoodGuessed, self::NoAmount, self::MeasuresDisagree, self::DensityByKind,
             self::HugeAmount, self::NotAnAmount, self::CarbsFloored => true,
-            self::OuncesByWeight, self::OuncesByVolume, self::VagueAmount, self::Choice, self::Optional,
-            self::UsedInPart, self::FriedIn, self::Corrected, self::LeftOut => false,
+            self::OuncesByWeight, self::OuncesByVolume, self::VagueAmount, self::DustingAssumed, self::Choice,
+            self::Optional,
+            self::UsedInPart, self::FriedIn, self::Outside, self::Corrected, self::LeftOut => false,
         };
     }
 
@@ -46,11 +49,13 @@ enum Flag: string
             self::OuncesByWeight => 'Ounces were taken by weight.',
             self::OuncesByVolume => 'Ounces were taken by volume, as for a liquid.',
             self::VagueAmount => 'A loose measure: its range is wide.',
+            self::DustingAssumed => 'Nobody says how much is dusted on: about a tablespoon is taken.',
             self::DensityByKind => 'How much a cup of this weighs was taken from its kind of food.',
             self::Choice => 'The line offers a choice: the first was taken.',
             self::Optional => 'Optional, and counted.',
             self::UsedInPart => 'Only partly eaten, as for dusting or greasing: counted whole.',
             self::FriedIn => 'Fat to fry in: what is taken up counts, the rest stays in the pan.',
+            self::Outside => 'Stays on the outside: what is grainy there was wanted so.',
             self::HugeAmount => 'That is a very large amount: is it right?',
             self::NotAnAmount => 'The amount is zero or less: it counts as nothing.',
             self::Corrected => 'Corrected by you.',

@@ -7,6 +7,7 @@ namespace Aglyca\Core\Reading;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Larder;
+use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Quantity\Estimate;
 use Aglyca\Core\Quantity\UnitKind;
 use Aglyca\Core\Tables;
@@ -14,6 +15,8 @@ use Aglyca\Core\Tables;
 /** Reads one ingredient line: amount, food, grams, and what is in doubt. */
 final class LineReader
 {
+    private const DUSTED = '~\b(?:for|to)\s+(?:dust|sprinkl|roll|coat|decorat|finish|scatter)\w*~iu';
+
     private const IN_PART = '~\b(?:for|to)\s+(?:dust|greas|serv|sprinkl|roll|coat|garnish|decorat|top|brush|lin|finish|taste)\w*|\bto\s+taste\b|\bfor\s+the\s+(?:tin|pan|dish|mould|mold)s?\b~iu';
 
     /** "For dusting: 2 tbsp sugar" */
@@ -223,7 +226,7 @@ final class LineReader
             return [null, [Flag::NotAnAmount]];
         }
         if ($split->amount === null) {
-            return [null, [Flag::NoAmount]];
+            return $this->dusted($split, $food);
         }
         $form = $this->form($split->name, $split->prep);
         $size = $this->size($split->name.' '.$split->prep);
@@ -249,6 +252,29 @@ final class LineReader
         }
 
         return [$grams, $flags];
+    }
+
+    /**
+     * Sugar or cocoa that is dusted on is a spoon of it, where nobody says how much: what is bare sugar on the plate must
+     * not be lost from the count, nor from the swap.
+     *
+     * @return array{?Estimate, list<Flag>}
+     */
+    private function dusted(Split $split, ?Food $food): array
+    {
+        $isDusted =
+            $food !== null &&
+            preg_match(self::DUSTED, " $split->name $split->prep") === 1 &&
+            in_array($food->role, [Role::Sweet, Role::Flavour], true) &&
+            $this->larder->typical($food, 'sweetness') < $this->constants->get('concentrate') &&
+            $food->per100->digestible() > $this->constants->get('sugar-food');
+
+        return $isDusted
+            ? [
+                Estimate::exactly($this->constants->get('dusting'))->widenedBy($this->constants->get('vague')),
+                [Flag::DustingAssumed],
+            ]
+            : [null, [Flag::NoAmount]];
     }
 
     /** What is left of tins, by the line's own word for one of them, or by what is usual. */

@@ -234,7 +234,7 @@ final readonly class RowSigns
         $role = $food === null ? null : $this->larder->find($food)?->role;
 
         return in_array($role, [Role::Flavour, Role::Lift], true) ||
-            preg_match('~\b(?:salt|water|oil|spray)\b~iu', $row) === 1;
+            (preg_match_all('~\pL+~u', $row) < 5 && preg_match('~\b(?:salt|water|oil|spray)\b~iu', $row) === 1);
     }
 
     private function isLongSentence(string $body): bool

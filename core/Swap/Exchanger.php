@@ -293,8 +293,12 @@ final readonly class Exchanger
                 continue;
             }
             $used = self::used(array_map(static fn (int $i): Dose => $formula->doses[$i], $exchange->from));
+            $first = $formula->doses[$exchange->from[0] ?? -1] ?? null;
+            $isOutside = $first?->food !== null &&
+                SugarForm::of($first->food, $first->text, $formula->components[$first->component] ?? '')->isOutside();
             foreach ($exchange->to as $part) {
-                $doses[] = $this->parts->dose($part, $exchange->component, $used);
+                $dose = $this->parts->dose($part, $exchange->component, $used);
+                $doses[] = $isOutside && $part->food->role === Role::Sweet ? $dose->outside() : $dose;
             }
         }
 

@@ -38,7 +38,7 @@ final readonly class Sorter
                 $this->larder->typical($food, 'flour-equivalent') > 0 => ($flours[] = $i),
                 $instead !== [] && $this->matters($costs[$i]) => ($singles[] = $i),
                 $instead === [] && $this->isSugar($food) => ($sugars[
-                    SugarForm::of($food, $dose->text)->value
+                    SugarForm::of($food, $dose->text, $formula->components[$component] ?? '')->value
                 ][] = $i),
                 default => ($kept[] = $i),
             };

@@ -14,20 +14,39 @@ enum SugarForm: string
     case Powdered = 'powdered';
     case Golden = 'golden';
     case Coating = 'coating';
+    case Dusting = 'dusting';
 
     /** It stays on the outside, whatever sweetens the dough. */
-    private const OUTSIDE = '~\b(?:to|for)\s+(?:the\s+)?(?:coat|roll|sprinkl|toss)(?:ing)?\b(?!\s+out)|\bfor\s+(?:the\s+)?(?:top|tops|outside)\b~iu';
+    private const OUTSIDE = '~\b(?:to|for)\s+(?:the\s+)?(?:coat|roll|sprinkl|toss)(?:e|ing)?\b(?!\s+out)|\bfor\s+(?:the\s+)?(?:top|tops|outside)\b~iu';
+
+    private const DUSTED = '~\b(?:to|for)\s+(?:the\s+)?(?:dust|roll|coat|sprinkl|finish|decorat)(?:e|ing)?\b(?!\s+out)~iu';
+
+    /** "To roll:", "Coating", "For the cinnamon sugar": all that stands below it is for the outside. */
+    private const HEADED = '~^\W*(?:to\s+(?:roll|coat|dust|sprinkle|toss)\b|(?:for\s+(?:the\s+)?)?(?:\pL+\s+)?(?:coating|rolling|dusting|sprinkling|cinnamon\s+sugar)\W*$)~iu';
 
     private const BROWN = ['brown-sugar', 'coconut-sugar', 'molasses'];
 
-    /** @param  string  $text  of the line */
-    public static function of(Food $food, string $text): self
+    /**
+     * @param  string  $text  of the line
+     * @param  string  $heading  that it stands below
+     */
+    public static function of(Food $food, string $text, string $heading): self
     {
+        $isHeaded = preg_match(self::HEADED, $heading) === 1;
+        $isPowder = $food->texture === Texture::Powder;
+
         return match (true) {
-            $food->texture === Texture::Powder => self::Powdered,
-            preg_match(self::OUTSIDE, $text) === 1 => self::Coating,
+            $isPowder && ($isHeaded || preg_match(self::DUSTED, $text) === 1) => self::Dusting,
+            $isPowder => self::Powdered,
+            $isHeaded, preg_match(self::OUTSIDE, $text) === 1 => self::Coating,
             in_array($food->key, self::BROWN, true) => self::Golden,
             default => self::Granulated,
         };
+    }
+
+    /** What stays on the outside must stay dry, and its sweetener is none of the mix. */
+    public function isOutside(): bool
+    {
+        return $this === self::Coating || $this === self::Dusting;
     }
 }

@@ -34,14 +34,16 @@ final readonly class SweetOffers
             ? $this->schools->mix($wishes->sweetener)
             : $this->schools->corners($wishes->blend->corners, $wishes->sweetener);
         // What draws water stays off the outside, unless the baker set the blend.
-        $column = $form === SugarForm::Coating && $wishes->blend->shares !== [] ? 'food' : $form->value;
+        $column = $form->isOutside() && $wishes->blend->shares !== [] ? 'food' : $form->value;
         $used = array_filter($rows, static fn (array $row): bool => $row[$column] !== '');
         $all = array_sum(array_map(static fn (array $row): float => (float) $row['share'], $used)) ?: 1.0;
         foreach ($used as $n => $row) {
             $food = $this->larder->get($row[$column]);
-            $share = $wishes->blend->shares[$n] ?? (float) $row['share'] / ($column === 'coating' ? $all : 1.0);
+            $share = $wishes->blend->shares[$n] ?? (float) $row['share'] / ($form->isOutside() && $column !== 'food' ? $all : 1.0);
             $grams = $sweetness * $share / $this->larder->typical($food, 'sweetness');
-            $why = $column === 'coating' && $food->key !== $row['food'] ? 'stays dry on the outside' : $row['why'];
+            $why = $form->isOutside() && $column !== 'food' && ! in_array($food->key, [$row['food'], $row['powdered']], true)
+                ? 'stays dry on the outside'
+                : $row['why'];
             $variables[] = $wishes->blend->shares === []
                 ? new Offer($food, Purpose::Sweet, INF, $grams, 0.0, $why, $form)
                 : new Offer($food, Purpose::Sweet, 0.0, 0.0, 0.0, $why, $form, $grams);
@@ -56,7 +58,7 @@ final readonly class SweetOffers
         $sweetness = array_filter(
             array_map(fn (array $lines): float => $this->sweetnessOf($formula, $lines), $sorting->sugars),
         );
-        unset($sweetness[SugarForm::Coating->value]);
+        unset($sweetness[SugarForm::Coating->value], $sweetness[SugarForm::Dusting->value]);
         arsort($sweetness);
 
         return SugarForm::tryFrom((string) array_key_first($sweetness)) ?? SugarForm::Granulated;

@@ -77,7 +77,7 @@ final readonly class Triangle
     /** The form in which most of the sugar is swapped. */
     private static function form(Chosen $choice): SugarForm
     {
-        foreach ([SugarForm::Granulated, SugarForm::Golden, SugarForm::Powdered, SugarForm::Coating] as $form) {
+        foreach (SugarForm::cases() as $form) {
             if ($choice->problem->component->sorting->sugars[$form->value] !== []) {
                 return $form;
             }

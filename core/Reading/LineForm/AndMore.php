@@ -23,6 +23,8 @@ final readonly class AndMore implements LineForm
 
     private const PART_OF = '~^(?:the\s+)?(?:\pL+\s+){0,2}?(juice|zest|rind)\s+(?:of\b|from\b|(?=\d))~iu';
 
+    private const OF_A_FRUIT = '~^(?:the\s+)?(?:(?:finely\s+)?grated\s+)?(?:zest|juice|rind)\s+(?:of|from)\s(?=.*\pL)~iu';
+
     private const ITS_LIQUID = '~^(?:of\s+)?(?:(?:the|its|their)\s+)?(syrup|juice)(?:\s+from\b.*)?$~iu';
 
     private const PURPOSE = '~^(?:to|for)\s+(?:the\s+)?(?:coat|roll|dust|sprinkl|top|finish|decorat|garnish)\w*\b[\pL\s]*$~iu';
@@ -42,7 +44,8 @@ final readonly class AndMore implements LineForm
             '~,?\s*(?<join>\bplus\b|\+|&|\band\b)\s+(?:(?:about|around|roughly|maybe|perhaps)\s+(?=\S*\s))?'.
             '(?='.
             $words->digit.
-            '|(?:an?|one|two|three|four|half|pinch|dash|splash|handful)\b)~iu';
+            '|(?:an?|one|two|three|four|half|pinch|dash|splash|handful)\b'.
+            '|(?:the\s+)?(?:(?:finely\s+)?grated\s+)?(?:zest|juice|rind)\s+(?:of|from)\s(?=.*\pL))~iu';
     }
 
     public function things(string $body): ?array
@@ -129,6 +132,10 @@ final readonly class AndMore implements LineForm
     /** What follows, with an amount of its own; null where it belongs to the words of what stands before. */
     private function next(Split $first, string $text, int $start): ?Split
     {
+        if (preg_match(self::OF_A_FRUIT, $text) === 1 && $this->foods->find($first->name)->sure) {
+            // "3 tbsp lemon juice + zest of 1 lemon"
+            return ($this->first($text, 0)[0])->from($start);
+        }
         $next = $this->things->one($text)->from($start);
         if (
             $first->amount === null ||

@@ -10,6 +10,7 @@ use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Linear\Row;
 use Aglyca\Core\Swap\Component;
 use Aglyca\Core\Swap\FreeWater;
+use Aglyca\Core\Swap\Offer;
 
 /**
  * Sugar alcohols stay within what the water left dissolves, in the fridge where it is kept there; where crystals are
@@ -22,7 +23,10 @@ final readonly class Grain implements Rule
     public function rows(Component $component): array
     {
         $band = $component->family->band('grain');
-        $coefficients = $component->candidates->coefficients(static fn (Traits $t): float => $t->crystal);
+        $coefficients = $component->candidates->coefficients(
+            static fn (Traits $t): float => $t->crystal,
+            static fn (Offer $o): bool => ! $o->form->isOutside(),
+        );
         if ($band->weight <= 0 || max([0.0, ...$coefficients]) <= 0) {
             return [];
         }
