@@ -535,6 +535,7 @@ final class Kernel
                 $care,
                 $swap->wishes->kitchen->bodyMass,
                 $swap->family()->bakeLoss,
+                $swap->before,
             ),
         ];
     }

@@ -42,10 +42,16 @@ final class Cautioner
      * @param  list<Care>  $care  by component
      * @param  ?float  $bodyMass  kg of whom it is for; null for the usual
      * @param  float  $bakeLoss  share of the mixed mass that goes into the air
+     * @param  ?Formula  $written  the dessert as it stood
      * @return list<Warning>
      */
-    public function cautions(Account $account, array $care, ?float $bodyMass = null, float $bakeLoss = 0.0): array
-    {
+    public function cautions(
+        Account $account,
+        array $care,
+        ?float $bodyMass = null,
+        float $bakeLoss = 0.0,
+        ?Formula $written = null,
+    ): array {
         $formula = $account->formula;
 
         return [
@@ -56,7 +62,7 @@ final class Cautioner
             ...$this->hiddenSugar($account),
             ...$this->raw($formula, $care),
             ...$this->hotAndCold($formula, $care),
-            ...$this->soda($formula, $care),
+            ...$this->soda($formula, $care, $written ?? $formula),
             ...$this->allergens($formula),
         ];
     }
@@ -165,12 +171,12 @@ final class Cautioner
 
     /**
      * Left-over soda tastes of soap and darkens the crumb; with sunflower seed it turns green. In boiling sugar it only
-     * foams.
+     * foams. A recipe that stood with some to spare was baked so, and browns by it.
      *
      * @param  list<Care>  $care
      * @return list<Warning>
      */
-    private function soda(Formula $formula, array $care): array
+    private function soda(Formula $formula, array $care, Formula $written): array
     {
         $isInDough = array_filter(
             $formula->doses,
@@ -178,6 +184,8 @@ final class Cautioner
         ) !== [];
         $left = $isInDough ? $this->acids->leftOverSoda($formula) : 0.0;
         $allowed = $this->constants->get('leftover-soda') * $formula->mass() / $this->constants->get('leftover-mass');
+        $stood = $this->acids->leftOverSoda($written) + $this->constants->get('least-soda');
+        $allowed *= $left <= $stood ? $this->constants->get('stood-soda') : 1.0;
         $warnings = [];
         if ($left > $allowed) {
             $warnings[] = new Warning(

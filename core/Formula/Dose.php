@@ -63,10 +63,16 @@ final readonly class Dose
         return in_array(Flag::Outside, $this->flags, true);
     }
 
-    public function outside(): self
+    /** It binds what is liquid, and is no crumb. */
+    public function isThickener(): bool
+    {
+        return in_array(Flag::Thickens, $this->flags, true);
+    }
+
+    public function flagged(Flag $flag): self
     {
         return new self(
-            $this->text, $this->food, $this->grams, $this->component, [...$this->flags, Flag::Outside], $this->key,
+            $this->text, $this->food, $this->grams, $this->component, [...$this->flags, $flag], $this->key,
             $this->used, $this->possibleAllergens, $this->soaking,
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aglyca\Core\Formula;
 
 use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Reading\Flag;
 use Aglyca\Core\Reading\Line;
 use Aglyca\Core\Reading\Recipe;
 use InvalidArgumentException;
@@ -72,10 +73,13 @@ final readonly class Formula
         );
 
         $doses = self::fried($doses, $constants);
+        $making = Making::of($recipe->steps, $constants);
+        foreach (Thickening::in($doses, $making, $constants) as $i) {
+            $doses[$i] = $doses[$i]->flagged(Flag::Thickens);
+        }
 
         return self::of(
-            $recipe->title, $recipe->components, $doses, $pieces ?? $recipe->pieces ?? 1,
-            Making::of($recipe->steps, $constants),
+            $recipe->title, $recipe->components, array_values($doses), $pieces ?? $recipe->pieces ?? 1, $making,
         );
     }
 

@@ -32,12 +32,16 @@ final readonly class Making
 
     private const SLICED = '~\b(?:slice[sd]?|slicing|cut)\s+(?:up\s+)?(?:the\s+|each\s+)?(?<what>\pL+(?:\s+\pL+)?)~iu';
 
+    /** To a paste; what was soaked in the sentence before is what is mashed. */
+    private const MASHED = '~\b(?:mash|pur[eé]e|pur[eé]ed|blend|blitz|whi[sz]z|liquidi[sz]e|process|pulse|paste|pulp|pulpy)(?:e?d|ing)?\b|\bbreaks?\s+down\b~iu';
+
     private const TORCHED = '~\b(?:torch|blowtorch|br[uû]l[eé]e|caramelis|caramelize|grill|broil)~iu';
 
     /**
      * Signs that a text gives, each by itself.
      *
      * @param  list<string>  $sliced  words, in normal form, of what is cut to be seen: "slice the bananas"
+     * @param  list<string>  $mashed  words of what is mashed, or soaked and then mashed
      */
     public function __construct(
         public bool $isKnown = false,
@@ -50,6 +54,7 @@ final readonly class Making
         public bool $isCreamed = false,
         public bool $isCaramel = true,
         public array $sliced = [],
+        public array $mashed = [],
     ) {}
 
     /** @param  list<Step>  $steps */
@@ -77,6 +82,7 @@ final readonly class Making
             preg_match(self::CREAMED, $text) === 1,
             $steps === [] || $isBoiledHigh || preg_match(self::CARAMEL, $text) === 1,
             self::slicing($text),
+            self::mashing($steps),
         );
     }
 
@@ -86,6 +92,27 @@ final readonly class Making
         preg_match_all(self::SLICED, $text, $found);
 
         return array_values(array_unique(FoodIndex::words(implode(' ', $found['what']))));
+    }
+
+    /**
+     * @param  list<Step>  $steps
+     * @return list<string>
+     */
+    private static function mashing(array $steps): array
+    {
+        $mashed = [];
+        foreach ($steps as $step) {
+            $before = [];
+            foreach (preg_split('~(?<=[.!?;])\s+~u', $step->text) ?: [] as $sentence) {
+                $words = FoodIndex::words($sentence);
+                if (preg_match(self::MASHED, $sentence) === 1) {
+                    array_push($mashed, ...$words, ...$before);
+                }
+                $before = [...$before, ...$words];
+            }
+        }
+
+        return array_values(array_unique($mashed));
     }
 
     /** Whether whites are whipped and nothing heats them, then or later: yolks that were cooked do not help there. */

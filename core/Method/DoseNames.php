@@ -102,6 +102,7 @@ final readonly class DoseNames
                     $part[] = $i;
                 } elseif (
                     ($words === ['nut'] && $this->isNut($i)) ||
+                    ($words === ['starch'] && $this->isStarch($i)) ||
                     ($words === ['fruit'] && $this->isFruit($i))
                 ) {
                     $part[] = $i;
@@ -195,6 +196,15 @@ final readonly class DoseNames
     public function isAnother(array $words): bool
     {
         return count($words) > 1 && $this->foods->isName(implode(' ', $words)) && $this->called($words) === [];
+    }
+
+    private function isStarch(int $dose): bool
+    {
+        $food = $this->formula->doses[$dose]->food;
+
+        return $food?->role === Role::Body &&
+            $food->per100->digestible() > $this->constants->get('starchy') &&
+            $food->per100->protein < $this->constants->get('starch-protein');
     }
 
     private function has(string $food): bool

@@ -102,7 +102,7 @@ final readonly class Handling
     }
 
     /**
-     * Dried fruit was soaked and mashed; the nuts that are there instead are not.
+     * Dried fruit was soaked and mashed; the nuts or the purée that are there instead are not.
      *
      * @param  list<int>  $changed
      */
@@ -118,8 +118,13 @@ final readonly class Handling
             $changed,
             fn (int $e): bool => $swap->exchanges[$e]->role === Role::Mixin &&
                 array_filter(
+                    $swap->exchanges[$e]->from,
+                    fn (int $d): bool => $swap->before->doses[$d]->known()->per100->fat <= $this->constants->get('dried-fat'),
+                ) !== [] &&
+                array_filter(
                     $swap->exchanges[$e]->to,
-                    fn (Part $p): bool => $p->food->per100->fat > $this->constants->get('nuts-fat'),
+                    fn (Part $p): bool => $p->food->per100->fat > $this->constants->get('nuts-fat') ||
+                        $p->food->texture === Texture::Paste,
                 ) !== [],
         );
         if ($isFruit === []) {

@@ -17,7 +17,7 @@ final readonly class MethodReader
 {
     private const LONGEST = 4;
 
-    private const GROUPS = '~\b(?<all>(?:all\s+(?:of\s+)?)?(?:the\s+)?(?:other\s+|remaining\s+)?ingredients(?:\s+together)?(?!\s*,?\s*except)|everything(?:\s+else)?|(?<=\s)etc\b|(?<=\bmelt\s|\bheat\s|\bwarm\s|\bboil\s|\bmix\s|\bstir\s|\bbeat\s|\bwhisk\s|\bblend\s|\bblitz\s|\bwhizz\s)(?:it\s+)?all(?=\s+(?:in|together|up|until|till|it)\b|\s*[.,;]|\s*$|\b(?<=it\sall))|the\s+rest|(?<=\bin\s)rest(?!\s+(?:of|for|at|in|\d)))\b|\b(?<dry>(?:all\s+)?(?:the\s+)?(?:remaining\s+)?dry(?:\s+(?:ingredients|mix(?:ture)?|things|stuff))?)\b(?!\s*(?:out|and\s+cool|them|it))|\b(?<lift>(?:the\s+)?(?:raising|leavening)(?:\s+agents?)?|(?:the\s+)?leaveners?)\b|\b(?<spice>(?:all\s+)?(?:the\s+)?spices?)\b|\b(?<wet>(?:all\s+)?(?:the\s+)?(?:wet|liquid)(?:\s+(?:ingredients|mix(?:ture)?))?|(?:the\s+)?liquids)\b~iu';
+    private const GROUPS = '~\b(?<all>(?:all\s+(?:of\s+)?)?(?:the\s+)?(?:other\s+|remaining\s+)?ingredients(?:\s+together)?(?!\s*,?\s*except)|everything(?:\s+else)?|(?<=\s)etc\b|(?<=\bmelt\s|\bheat\s|\bwarm\s|\bboil\s|\bmix\s|\bstir\s|\bbeat\s|\bwhisk\s|\bblend\s|\bblitz\s|\bwhizz\s)(?:it\s+)?all(?=\s+(?:in|together|up|until|till|it)\b|\s*[.,;]|\s*$|\b(?<=it\sall))|the\s+rest(?!\s+of\b)|(?<=\bin\s)rest(?!\s+(?:of|for|at|in|\d)))\b|\b(?<dry>(?:all\s+)?(?:the\s+)?(?:remaining\s+)?dry(?:\s+(?:ingredients|mix(?:ture)?|things|stuff))?)\b(?!\s*(?:out|and\s+cool|them|it))|\b(?<lift>(?:the\s+)?(?:raising|leavening)(?:\s+agents?)?|(?:the\s+)?leaveners?)\b|\b(?<spice>(?:all\s+)?(?:the\s+)?spices?)\b|\b(?<wet>(?:all\s+)?(?:the\s+)?(?:wet|liquid)(?:\s+(?:ingredients|mix(?:ture)?))?|(?:the\s+)?liquids)\b~iu';
 
     private const MIXTURE = '~^\s*(?:mixture|mix|batter|dough|mass|syrup)\b~iu';
 
@@ -450,6 +450,14 @@ final readonly class MethodReader
                 in_array($dose->food?->role, [Role::Body, Role::Lift, Role::Binder], true) ||
                 ($dose->food?->role === Role::Flavour && ! $dose->food->isLiquid());
             if ($dose->component === $component && $isDry && ! in_array($d, [...$doses, ...$seen], true)) {
+                $doses[] = $d;
+            }
+        }
+        // "Roll in the cinnamon mix": the cinnamon with the sugar that is still to come.
+        $isSpice = array_filter($doses, static fn (int $d): bool => $formula->doses[$d]->food?->role !== Role::Flavour) === [];
+        foreach ($isSpice ? $formula->doses : [] as $d => $dose) {
+            $isSweet = $dose->food?->role === Role::Sweet && ! $dose->food->isLiquid();
+            if ($dose->component === $component && $isSweet && ! in_array($d, $seen, true)) {
                 $doses[] = $d;
             }
         }

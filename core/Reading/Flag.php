@@ -21,6 +21,7 @@ enum Flag: string
     case UsedInPart = 'used-in-part';
     case FriedIn = 'fried-in';
     case Outside = 'outside';
+    case Thickens = 'thickens';
     case HugeAmount = 'huge-amount';
     case NotAnAmount = 'not-an-amount';
     case Corrected = 'corrected';
@@ -35,7 +36,7 @@ enum Flag: string
             self::HugeAmount, self::NotAnAmount, self::CarbsFloored => true,
             self::OuncesByWeight, self::OuncesByVolume, self::VagueAmount, self::DustingAssumed, self::Choice,
             self::Optional,
-            self::UsedInPart, self::FriedIn, self::Outside, self::Corrected, self::LeftOut => false,
+            self::UsedInPart, self::FriedIn, self::Outside, self::Thickens, self::Corrected, self::LeftOut => false,
         };
     }
 
@@ -56,6 +57,7 @@ enum Flag: string
             self::UsedInPart => 'Only partly eaten, as for dusting or greasing: counted whole.',
             self::FriedIn => 'Fat to fry in: what is taken up counts, the rest stays in the pan.',
             self::Outside => 'Stays on the outside: what is grainy there was wanted so.',
+            self::Thickens => 'Thickens what is liquid: its own swap binds as much.',
             self::HugeAmount => 'That is a very large amount: is it right?',
             self::NotAnAmount => 'The amount is zero or less: it counts as nothing.',
             self::Corrected => 'Corrected by you.',

@@ -255,8 +255,8 @@ final class LineReader
     }
 
     /**
-     * Sugar or cocoa that is dusted on is a spoon of it, where nobody says how much: what is bare sugar on the plate must
-     * not be lost from the count, nor from the swap.
+     * Sugar or cocoa that is dusted on is a spoon of it, where nobody says how much: what is bare sugar on the plate
+     * must not be lost from the count, nor from the swap.
      *
      * @return array{?Estimate, list<Flag>}
      */

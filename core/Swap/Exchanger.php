@@ -10,6 +10,7 @@ use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Reading\Flag;
 
 /** What comes of the amounts that were chosen: for each line what takes its place, and the dessert after it. */
 final readonly class Exchanger
@@ -258,7 +259,9 @@ final readonly class Exchanger
     {
         $parts = [];
         foreach ($sorting->flours as $i) {
-            foreach ($this->schools->single($formula->doses[$i]->known()->key) as $row) {
+            $rows = $this->schools->single($formula->doses[$i]->known()->key);
+            // Starch in a crumb is flour, and thickens nothing.
+            foreach (($rows[0]['to'] ?? '') === 'xanthan' ? [] : $rows as $row) {
                 $dose = $formula->doses[$i];
                 $food = $this->larder->get($row['to']);
                 $typed = $wishes->amount(new AmountKey($sorting->component, $food->key, $dose->key));
@@ -298,7 +301,7 @@ final readonly class Exchanger
                 SugarForm::of($first->food, $first->text, $formula->components[$first->component] ?? '')->isOutside();
             foreach ($exchange->to as $part) {
                 $dose = $this->parts->dose($part, $exchange->component, $used);
-                $doses[] = $isOutside && $part->food->role === Role::Sweet ? $dose->outside() : $dose;
+                $doses[] = $isOutside && $part->food->role === Role::Sweet ? $dose->flagged(Flag::Outside) : $dose;
             }
         }
 

@@ -103,7 +103,7 @@ final readonly class ProgrammeSwapper
         $after = $this->exchanger->after($formula, $exchanges);
         $left = $formula->gramsOf('baking-soda') > 0 ? $this->acids->leftOverSoda($after) : 0.0;
         $allowed = $this->constants->get('leftover-soda') * $after->mass() / $this->constants->get('leftover-mass');
-        if ($left <= $allowed || $left <= $this->acids->leftOverSoda($formula) + 0.05) {
+        if ($left <= $allowed || $left <= $this->acids->leftOverSoda($formula) + $this->constants->get('least-soda')) {
             return $exchanges;
         }
         foreach ($exchanges as $e => $exchange) {

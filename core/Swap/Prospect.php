@@ -11,6 +11,7 @@ use Aglyca\Core\Forecast\Property;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Larder;
+use Aglyca\Core\Larder\Role;
 
 /** How a swapped dessert will differ, held against the bands that the programme had to keep. */
 final readonly class Prospect
@@ -72,7 +73,8 @@ final readonly class Prospect
                 $exchange->from,
                 fn (int $i): bool => $this->isFlour($swap->before->doses[$i]->food),
             ) !== [];
-            if ($exchange->component === $main && $exchange->changed && $wasFlour) {
+            $isCrumb = array_filter($exchange->to, static fn (Part $p): bool => $p->food->role === Role::Body) !== [];
+            if ($exchange->component === $main && $exchange->changed && $wasFlour && $isCrumb) {
                 return true;
             }
         }

@@ -31,7 +31,7 @@ final class Schools
     /** @var array<string, list<array<string, string>>> */
     private array $families = [];
 
-    /** @var array<string, int> */
+    /** @var array<string, string> food => mix that it is best made with; "" for any */
     private array $prepared;
 
     /** @var array<string, string> */
@@ -42,6 +42,12 @@ final class Schools
 
     /** @var array<string, list<array<string, string>>> rows of `data/unbaked_swaps.csv` by food */
     private array $unbaked = [];
+
+    /** @var array<string, list<array<string, string>>> rows of `data/mashed_swaps.csv` by food */
+    private array $mashed = [];
+
+    /** @var list<array<string, string>> rows of `data/thickened_swaps.csv` */
+    private array $thickened;
 
     /** @var array<string, string> family => mix */
     private array $familyMixes;
@@ -60,6 +66,10 @@ final class Schools
         foreach ($tables->rows('unbaked_swaps') as $row) {
             $this->unbaked[$row['from']][] = $row;
         }
+        $this->thickened = $tables->rows('thickened_swaps');
+        foreach ($tables->rows('mashed_swaps') as $row) {
+            $this->mashed[$row['from']][] = $row;
+        }
         foreach ($tables->rows('sliced_swaps') as $row) {
             $this->sliced[$row['from']][] = $row;
         }
@@ -69,7 +79,7 @@ final class Schools
         }
         $this->familyMixes = $tables->pairs('family_sweeteners', 'mix', 'family');
         $this->fallbacks = $tables->pairs('fallbacks', 'instead', 'food');
-        $this->prepared = array_flip(array_column($tables->rows('preparations'), 'food'));
+        $this->prepared = $tables->pairs('preparations', 'mix', 'food');
         foreach ($tables->rows('flour_school_parts') as $row) {
             $this->parts[$row['school']][] = $row;
         }
@@ -94,6 +104,12 @@ final class Schools
     public function isPrepared(string $food): bool
     {
         return isset($this->prepared[$food]);
+    }
+
+    /** The mix that what is made apart is best made with; null for any. */
+    public function preparedWith(string $food): ?string
+    {
+        return ($this->prepared[$food] ?? '') === '' ? null : $this->prepared[$food];
     }
 
     /** @return array<string, string> key => name */
@@ -191,23 +207,33 @@ final class Schools
     }
 
     /**
-     * What takes the place of a line. Fruit that lies sliced on what is not baked has another fruit, where mashed it
-     * would have something else.
+     * What takes the place of a line. Fruit that lies sliced on what is not baked has another fruit, and dried
+     * fruit that is mashed into the mix has something to mash.
      *
      * @param  list<string>  $without
-     * @return list<array<string, string>> rows of `data/sliced_swaps.csv` or `data/unbaked_swaps.csv`, or as `single()`
+     * @return list<array<string, string>> rows of `data/sliced_swaps.csv`, `data/mashed_swaps.csv` or
+     *     `data/unbaked_swaps.csv`, or as `single()`
      */
     public function insteadOfLine(Dose $dose, Making $making, array $without = []): array
     {
         $key = $dose->known()->key;
+        if ($dose->isThickener()) {
+            $own = $this->single($key, $without);
+
+            return ($own[0]['to'] ?? '') === 'xanthan' ? $own : $this->thickened;
+        }
         $isSliced =
             ! $making->isBaked &&
             (preg_match('~\b(?:sliced|slices|rounds|wedges|halved|chunks|diced)\b~iu', $dose->text) === 1 ||
                 array_intersect(FoodIndex::words($dose->known()->name), $making->sliced) !== []);
 
+        $isMashed =
+            ($making->isBaked || $making->isSteamed) &&
+            array_intersect(FoodIndex::words($dose->known()->name), $making->mashed) !== [];
         $isRaw = $making->isKnown && ! $making->isBaked && ! $making->isMicrowaved && ! $making->isSteamed;
 
         return ($isSliced ? $this->sliced[$key] ?? null : null) ??
+            ($isMashed ? $this->mashed[$key] ?? null : null) ??
             (($isRaw ? $this->unbaked[$key] ?? null : null) ?? $this->single($key, $without));
     }
 

@@ -38,7 +38,13 @@ final readonly class SingleParts
         foreach ($this->schools->insteadOfLine($dose, $making, $wishes->without) as $row) {
             $grams = $dose->mass() * (float) $row['ratio'];
             if ($row['to'] === '~sweet') {
-                foreach ($this->sweet->sweeteners($grams * $wishes->sweetness, $form, $wishes) as $offer) {
+                $isPrepared = $this->schools->isPrepared($dose->known()->key);
+                $offers = $this->sweet->sweeteners(
+                    $grams * $wishes->sweetness,
+                    $isPrepared ? SugarForm::Granulated : $form,
+                    $isPrepared ? $this->sweet->preparedAs($dose->known()->key, $wishes) : $wishes,
+                );
+                foreach ($offers as $offer) {
                     $grams = $offer->practice;
                     if ($this->allowed->allows($offer->food, $wishes) && $grams > 0) {
                         $parts[] = $this->part(

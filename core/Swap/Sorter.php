@@ -6,6 +6,7 @@ namespace Aglyca\Core\Swap;
 
 use Aglyca\Core\Account\Account;
 use Aglyca\Core\Account\Convention;
+use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Food;
@@ -35,7 +36,7 @@ final readonly class Sorter
                 $food === null, $dose->grams === null, in_array($dose->key, $wishes->left, true) => ($kept[] = $i),
                 $this->schools->isBarred($food->key, $wishes->without),
                 $this->isHeld($food, $wishes) => ($singles[] = $i),
-                $this->larder->typical($food, 'flour-equivalent') > 0 => ($flours[] = $i),
+                $this->isCrumb($dose, $formula) => ($flours[] = $i),
                 $instead !== [] && $this->matters($costs[$i]) => ($singles[] = $i),
                 $instead === [] && $this->isSugar($food) => ($sugars[
                     SugarForm::of($food, $dose->text, $formula->components[$component] ?? '')->value
@@ -67,6 +68,19 @@ final readonly class Sorter
 
         return array_intersect($held, $wishes->without) !== [] && $this->schools->insteadOf($food->key) !== null
             && $this->larder->typical($food, 'flour-equivalent') <= 0;
+    }
+
+    /** Flour, and starch beside flour; what thickens a liquid is none, nor starch alone. */
+    private function isCrumb(Dose $dose, Formula $formula): bool
+    {
+        $isFlour = fn (Dose $d): bool => $d->food !== null && $this->larder->typical($d->food, 'flour-equivalent') > 0;
+        $isStarch = fn (Dose $d): bool => $d->food !== null &&
+            ($this->schools->single($d->food->key)[0]['to'] ?? '') === 'xanthan';
+
+        return $isFlour($dose) && ! $dose->isThickener() && (! $isStarch($dose) || array_filter(
+            $formula->doses,
+            static fn (Dose $d): bool => $d->component === $dose->component && $isFlour($d) && ! $isStarch($d),
+        ) !== []);
     }
 
     private function isSugar(Food $food): bool

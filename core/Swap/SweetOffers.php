@@ -19,8 +19,17 @@ final readonly class SweetOffers
     /** Where nobody asked for another, a family that only one sweetener can make has that. */
     public function sweetenedAs(Family $family, Wishes $wishes): Wishes
     {
-        $mix = $this->schools->mixOf($family->key);
+        return self::mixed($this->schools->mixOf($family->key), $wishes);
+    }
 
+    /** What is made apart first, as a caramel, has the mix that makes it, unless the baker chose one. */
+    public function preparedAs(string $food, Wishes $wishes): Wishes
+    {
+        return self::mixed($this->schools->preparedWith($food), $wishes);
+    }
+
+    private static function mixed(?string $mix, Wishes $wishes): Wishes
+    {
         return $mix === null || $wishes->sweetener !== Wishes::SWEETENER || $wishes->blend->corners !== []
             ? $wishes
             : $wishes->but(sweetener: $mix);

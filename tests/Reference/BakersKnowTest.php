@@ -234,6 +234,20 @@ final class BakersKnowTest extends CoreCase
         self::assertLessThanOrEqual($conversion->before->whole->salt + 0.5, $conversion->after->whole->salt);
     }
 
+    /**
+     * Biscuits that stood with a little more soda than their cream of tartar asks for stay as they were; the same soda
+     * whose acid the swap took is told of, or becomes baking powder (common practice).
+     */
+    public function test_soda_that_stood_is_left_alone(): void
+    {
+        $written = "Rolled biscuits\nMakes 36\n225 g butter\n300 g sugar\n2 eggs\n330 g plain flour\n6.4 g cream of tartar\n4.8 g baking soda";
+        $conversion = self::work($written);
+        self::assertEqualsWithDelta(4.8, $conversion->swap->after->gramsOf('baking-soda'), 0.1);
+        self::assertNotContains('leftover-soda', array_column($conversion->warnings, 'key'));
+        $soured = self::work(str_replace(['6.4 g cream of tartar', '300 g sugar'], ['60 g honey', '240 g brown sugar'], $written));
+        self::assertLessThan(3.0, $soured->swap->after->gramsOf('baking-soda'));
+    }
+
     /** A spoon of lemon juice beside the soda uses some of it up; enough of it, all. */
     #[DataProvider('sour')]
     public function test_acid_and_soda_are_balanced(string $acid, bool $warned): void

@@ -132,9 +132,13 @@ final readonly class AndMore implements LineForm
     /** What follows, with an amount of its own; null where it belongs to the words of what stands before. */
     private function next(Split $first, string $text, int $start): ?Split
     {
-        if (preg_match(self::OF_A_FRUIT, $text) === 1 && $this->foods->find($first->name)->sure) {
+        if (
+            preg_match(self::OF_A_FRUIT, $text) === 1 &&
+            $first->amount !== null &&
+            $this->foods->find($first->name)->sure
+        ) {
             // "3 tbsp lemon juice + zest of 1 lemon"
-            return ($this->first($text, 0)[0])->from($start);
+            return $this->first($text, 0)[0]->from($start);
         }
         $next = $this->things->one($text)->from($start);
         if (

@@ -142,7 +142,7 @@ final class MethodWriterTest extends CoreCase
         ];
         yield 'nuts in the place of dates are not soaked' => [
             "Mooring pudding\nServes 9\n200 g flour\n150 g sugar\n2 tsp baking powder\n200 g dates\n150 ml water\n80 g butter\n2 eggs",
-            "Pour the water over the dates, leave 30 minutes, then mash.\nCream butter and sugar, beat in eggs, fold in the flour and baking powder.\nBake at 180 °C for 40 minutes.",
+            "Pour the water over the dates, leave 30 minutes.\nCream butter and sugar, beat in eggs, fold in the flour and baking powder.\nBake at 180 °C for 40 minutes.",
             ['over the pecans'],
             'mash|leave 30',
         ];
@@ -152,10 +152,40 @@ final class MethodWriterTest extends CoreCase
             ['flour mixture \(now with almond flour'],
             'does not say|Mix in the',
         ];
+        yield 'mashed dates are a purée, that needs no mashing' => [
+            "Mooring pudding\nServes 9\n200 g flour\n150 g sugar\n2 tsp baking powder\n200 g dates\n150 ml water\n80 g butter\n2 eggs",
+            "Pour the water over the dates, leave 30 minutes, then mash.\nCream butter and sugar, beat in eggs, fold in the flour and baking powder.\nBake at 180 °C for 40 minutes.",
+            ['over the pumpkin purée\.'],
+            'mash|leave 30|pecan',
+        ];
+        yield 'chocolate that cools is no fruit that soaks' => [
+            "Quay mousse\nServes 6\n200 g dark chocolate (70%)\n4 eggs, separated\n50 g sugar\n200 ml whipping cream",
+            'Melt the chocolate and let it cool slightly. Beat the yolks in. Whip the cream. Whisk the whites with the sugar. Fold all together. Chill 4 hours.',
+            ['and let it cool slightly'],
+            'as is usual',
+        ];
+        yield 'the rest of a thing is of that thing' => [
+            "Quay rolls\nMakes 12\nDough\n200 ml milk\n7 g dried yeast\n50 g sugar\n400 g flour\n50 g butter\n1 egg\n\nFilling\n140 g brown sugar\n2 tsp cinnamon",
+            "Stir the yeast into the warm milk with a pinch of the sugar. Stir in the rest of the sugar, the egg and butter, then the flour; knead. Let it rise 1 hour.\nRoll out, sprinkle with the brown sugar and cinnamon, roll up, cut into 12. Bake at 180 °C for 22 minutes.",
+            ['the rest of the sweetener, the egg'],
+            'now with .*golden',
+        ];
+        yield 'the cinnamon mix is the cinnamon and its sugar' => [
+            "Quay bites\nMakes 20\n170 g mozzarella\n85 g almond flour\n1 egg\n20 g erythritol\n\nCoating\n30 g melted butter\n36 g erythritol\n2 tsp cinnamon",
+            'Melt the mozzarella, knead in the almond flour, erythritol and egg. Roll into 20 balls. Bake at 200 °C for 12 minutes. Brush with butter, roll in the cinnamon mix.',
+            ['roll in the cinnamon mix'],
+            'does not say',
+        ];
+        yield 'starch by that name' => [
+            "Quay rounds\nMakes 20\n150 g flour\n200 g cornflour\n130 g butter\n100 g icing sugar\n3 egg yolks",
+            'Beat butter and sugar, then the yolks. Sift in the starch and flour. Roll 5 mm thick and cut 40 rounds. Bake at 170 °C for 10 minutes.',
+            ['Sift in the almond flour'],
+            'the starch',
+        ];
         yield 'nor by the other order of words' => [
             "Mooring pudding\nServes 9\n200 g flour\n150 g sugar\n2 tsp baking powder\n200 g dates\n150 ml water\n80 g butter\n2 eggs",
             "Soak dates in the water for 20 mins, mash with fork.\nCream butter and sugar, beat in eggs, fold in the flour and baking powder.\nBake at 180 °C for 40 minutes.",
-            ['Mix pecans in the water\.'],
+            ['Mix pumpkin purée in the water\.'],
             'mash|[Ss]oak|20 mins',
         ];
         yield 'all of a part in two words' => [

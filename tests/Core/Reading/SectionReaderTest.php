@@ -108,6 +108,15 @@ final class SectionReaderTest extends CoreCase
             (float) self::kernel()->read(new Brief("Espresso cups (6)\n\n3 eggs\n60 g sugar\n\nMix."))->pieces,
         );
         self::assertSame(['sponge', 'custard lid'], array_map(mb_strtolower(...), $sorted->components));
+        $dashed = self::core()->sections->sections([
+            'plum bars',
+            'crust - 1 c flour, 1/2 c butter',
+            'top - 2 eggs, 1 c sugar',
+            'egg wash',
+            'Make the crust: rub flour and butter with a little salt and water.',
+        ]);
+        self::assertSame(['', 'crust', 'top'], ['', ...array_map(mb_strtolower(...), $dashed->components)]);
+        self::assertSame('egg wash', array_column($dashed->ingredients, 'text')[2] ?? '');
         self::assertSame([0, 1], array_column($sorted->ingredients, 'component'));
     }
 

@@ -147,6 +147,12 @@ final class SwapperTest extends CoreCase
         self::assertContains(['erythritol', 'monk-fruit-extract'], $sweet('50 g sugar, to coat'));
         self::assertCount(2, $sweet('50 g sugar, to coat'));
         self::assertCount(1, $sweet('50 g sugar'));
+        self::assertContains(['erythritol', 'monk-fruit-extract'], $sweet("\nTo roll:\n50 g sugar\n1 tsp cinnamon"));
+        self::assertNotContains(['erythritol', 'monk-fruit-extract'], $sweet("\nFor the roll:\n50 g sugar\n2 eggs"));
+        self::assertContains(['erythritol-powdered'], $sweet('icing sugar, for dusting'), 'a spoon of it, and no real sugar');
+        self::assertNotContains(['erythritol-powdered'], $sweet('50 g icing sugar'));
+        $grain = static fn (string $line): float => self::work(sprintf($dough, $line))->properties['grain']->after;
+        self::assertEqualsWithDelta($grain('1 g salt'), $grain("1 g salt\nicing sugar, for dusting"), 0.4, 'on top is no crumb');
         $jam = self::work(sprintf($dough, "80 g sugar, to coat\n150 g raspberry jam"))->swap;
         self::assertGreaterThan(20.0, $jam->after->gramsOf('allulose'), 'jam is sweetened out of the dough\'s bag');
     }
