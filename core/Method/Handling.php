@@ -119,7 +119,8 @@ final readonly class Handling
             fn (int $e): bool => $swap->exchanges[$e]->role === Role::Mixin &&
                 array_filter(
                     $swap->exchanges[$e]->from,
-                    fn (int $d): bool => $swap->before->doses[$d]->known()->per100->fat <= $this->constants->get('dried-fat'),
+                    fn (int $d): bool => $swap->before->doses[$d]->known()->per100->fat <=
+                        $this->constants->get('dried-fat'),
                 ) !== [] &&
                 array_filter(
                     $swap->exchanges[$e]->to,

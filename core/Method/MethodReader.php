@@ -454,7 +454,8 @@ final readonly class MethodReader
             }
         }
         // "Roll in the cinnamon mix": the cinnamon with the sugar that is still to come.
-        $isSpice = array_filter($doses, static fn (int $d): bool => $formula->doses[$d]->food?->role !== Role::Flavour) === [];
+        $isOther = static fn (int $d): bool => $formula->doses[$d]->food?->role !== Role::Flavour;
+        $isSpice = array_filter($doses, $isOther) === [];
         foreach ($isSpice ? $formula->doses : [] as $d => $dose) {
             $isSweet = $dose->food?->role === Role::Sweet && ! $dose->food->isLiquid();
             if ($dose->component === $component && $isSweet && ! in_array($d, $seen, true)) {

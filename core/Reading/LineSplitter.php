@@ -64,7 +64,7 @@ final readonly class LineSplitter
             $words,
         );
 
-        $list = (new CommaList($foods, $words))->with($inner);
+        $list = (new CommaList($foods, $words, $larder))->with($inner);
 
         return new self($things, $foods, [$alone[2], $list, ...$inner->forms], $words);
     }

@@ -31,6 +31,9 @@ final readonly class RowSigns
 
     private const STEP_NUMBER = '~^(?:\d{1,2}[.):]\s+(?=\pL)|step\b)~iu';
 
+    /** "1 Beat butter and sugar. Add the egg.": a number, a capital, and more than one sentence or clause. */
+    private const NUMBERED = '~^\d{1,2}\s+(?<work>\p{Lu}\pL+\s.*[.;,].*)$~u';
+
     private const TIMES = '~\d\s?(?:°|º|minutes?\b|mins?\b|hours?\b|hrs?\b)|\b\d{3}\s?[FC]\b~iu';
 
     private string $amountLed;
@@ -135,6 +138,13 @@ final readonly class RowSigns
         if (preg_match(self::STEP_NUMBER, $row) === 1 && preg_match(self::VERB, $row) === 1) {
             return false;
         }
+        if (
+            preg_match(self::NUMBERED, $row, $m) === 1 &&
+            preg_match(self::VERB, $m['work']) === 1 &&
+            ! $this->foods->find(preg_split('~[,.;(]~u', $m['work'])[0] ?? '')->sure
+        ) {
+            return false;
+        }
         $body = $this->withoutLead($row);
         if (preg_match(self::VERB, $body) === 1 && preg_match(self::TIMES, $body) === 1) {
             return false;
@@ -195,7 +205,7 @@ final readonly class RowSigns
      */
     public function isCountedFood(string $row): bool
     {
-        return preg_match('~^\W*\d+\s+(?<food>\pL+(?:[\s-]\pL+)+)\s*(?:[,(].*)?$~u', $row, $m) === 1 &&
+        return preg_match('~^\W*\d+\s+(?:(?:small|medium|large|big)\s+)?(?<food>\pL+(?:[\s-]\pL+)+)\s*(?:[,(].*)?$~u', $row, $m) === 1 &&
             ($this->foods->isName($m['food']) ||
                 // "4 squares semi-sweet chocolate": so many pieces of a food.
                 $this->foods->isName((string) preg_replace('~^\pL+s\s+~u', '', $m['food'])));

@@ -318,7 +318,7 @@ final readonly class SectionReader
             )),
             Fate::Step => ($state->steps[] =
                 preg_replace(
-                    '~^(?:\d{1,2}[.):]\s*(?=\D)|\d{1,2}\s+[-–]\s+(?=\pL)|step\s+\d+[.:)]?\s*|[-–•*▢☐□✓]\s+)~iu',
+                    '~^(?:\d{1,2}[.):]\s*(?=\D)|\d{1,2}\s+(?-i:(?=\p{Lu}\p{Ll}))|\d{1,2}\s+[-–]\s+(?=\pL)|step\s+\d+[.:)]?\s*|[-–•*▢☐□✓]\s+)~iu',
                     '',
                     $row,
                 ) ?? $row),

@@ -9,6 +9,8 @@ final readonly class StepReader
 {
     private const BAKE = '~\b(?:bake[sd]?|baking(?!\s+(?:powder|soda|sheets?|trays?|tins?|pans?|paper|parchment|dish|stone))|cook(?:ed)?\s+in\s+the\s+oven|(?:return|back)(?:ed)?\s+(?:it\s+)?to\s+the\s+oven|into\s+the\s+oven|in\s+the\s+oven|air[- ]?fr(?:y|ied)|roast(?:ed)?)\b~iu';
 
+    private const TILL_DONE = '~[.;]\s+(?:for\s+)?\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:min|hour|hr)\w*\W*(?:un)?till?\b[^.;]*\b(?:golden|risen|brown\w*|set|bubbl\w+|spring\w+|puffed|crisp|cooked|skewer|clean|done)\b~iu';
+
     public function __construct(private Heats $heats, private Times $times) {}
 
     /** @param  ?Heat  $earlier  the first heat of the method */
@@ -19,13 +21,15 @@ final readonly class StepReader
         $heats = $this->heats->in($text, $isNamed, $earlier);
         $ovens = array_filter($heats, static fn (Heat $h): bool => $h->isOven);
         $hasBake = in_array(true, array_column($times, 'isBaking'), true);
+        // "Brush with egg. 12-15 min till risen and golden."
+        $isTillDone = preg_match(self::TILL_DONE, $text) === 1;
         // "180 °C 13 to 15 min" bakes too, without a word for it; so does "40 mins till bubbling", once the oven is on.
         $isTime =
             $earlier !== null &&
-            preg_match(
+            ($isTillDone || preg_match(
                 '~(?:^\W*|\b(?:pan|tin|dish|tray|mould|sheet)s?\b,?\s+)(?:for\s+)?\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:min|hour|hr)~iu',
                 $text,
-            ) === 1;
+            ) === 1);
         $bakes = $isNamed ? $times === [] || $hasBake : ($ovens !== [] || $isTime) && $hasBake;
 
         return new Step($text, $heats, $times, $bakes);

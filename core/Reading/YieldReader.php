@@ -42,7 +42,7 @@ final readonly class YieldReader
 
     public function __construct(private Words $words, private PieceWords $pieces)
     {
-        $one = "(?:\\d+|$words->wholes|an?(?=\\s+(?:half\\s+)?dozen))";
+        $one = "(?:\\d+|$words->wholes|an?(?=\\s+(?:half\\s+)?do?z))";
         $this->number =
             '(?<![\d.,/])(?:'.
             self::ABOUT.
@@ -50,7 +50,7 @@ final readonly class YieldReader
             $one.
             ')(?![\d/.,]*\d)(?:\s?(?:-|–|to|or)\s?(?<high>'.
             $one.
-            '))?(?<dozen>\s+(?:half\s+)?dozen)?';
+            '))?(?:-?ish\b)?(?<dozen>\s+(?:half\s+)?(?:dozen|doz\b\.?|dz\b\.?))?';
         $adjectives = '(?:\s+(?:of\s+)?(?!(?:inch|cm|min|minutes?|hours?)\b)[\pL\'’-]+){0,3}?';
         $counted = $this->number.self::NO_COUNT.$adjectives.'\s+(?<what>'.$pieces->any.')\b';
         $this->own =
@@ -156,6 +156,10 @@ final readonly class YieldReader
         if (preg_match($this->bare, $plain, $m, PREG_OFFSET_CAPTURE) !== 1) {
             return false;
         }
+        if ($m['n'][0] === '1' && ! $this->pieces->isWhole($this->pieces->one($m['what'][0])) && preg_match('~\d\s+\pL+\s+\pL~u', $m[0][0]) === 1) {
+            // "1 raspberry swiss roll" goes into something.
+            return false;
+        }
         // "16 squares", "1 loaf, 12 slices"; or behind times: "Prep: 15 min / Cook: 20 min / 18 cookies".
         $rest = trim(preg_replace([$this->bare, '~'.self::ABOUT.'~iu'], ' ', $plain) ?? '', " \t()[],;/|·.–—-");
         $isTimes =
@@ -242,7 +246,7 @@ final readonly class YieldReader
             return new TitleAndYield($m['title'], "makes $m[n]");
         }
         $joins = '(?:\s*[,:–—(\[]\s*|\s+-{1,2}\s+|\s+(?=\~))';
-        $dozens = '(?:an?|half\s+a|\d{1,2}|'.$this->words->wholes.')\s+dozens?';
+        $dozens = '(?:an?|half\s+a|\d{1,2}|'.$this->words->wholes.')\s+(?:dozens?|doz\b\.?)';
         $some = self::ABOUT.'\s*(?:'.$dozens.'|\d{1,3})|'.$dozens;
         if (preg_match("~^(?<title>.*?\\pL.*?)$joins(?<said>$some)\\s*[)\\]]?\\s*$~iu", $title, $m) === 1) {
             // "doughnuts, about 18", "biscotti (about 30)", "butter cookies -- 5 dozen", "cookies ~24"

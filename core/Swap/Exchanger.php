@@ -42,32 +42,59 @@ final readonly class Exchanger
             ) {
                 continue;
             }
-            foreach ($single->to as $part) {
-                foreach ($exchanges as $b => $bag) {
-                    $bagFrom = $formula->doses[$bag->from[0] ?? -1]->food->key ?? '';
-                    $isBag =
-                        $bag->role === Role::Sweet &&
-                        $part->food->role === Role::Sweet &&
-                        ! $this->schools->isPrepared($bagFrom) &&
-                        $bag->changed &&
-                        $bag->component === $single->component &&
-                        count($single->to) > 1;
-                    $at = $isBag && ! $part->isTyped ? $bag->indexOf($part->food->key) : null;
-                    if ($at !== null && ! $bag->to[$at]->isTyped) {
-                        $exchanges[$b] = $bag->withPart(
-                            $at,
-                            $this->parts->part($part->food, $bag->to[$at]->grams + $part->grams, $bag->to[$at]->why),
-                        );
-                        $single = $single->withoutPart((int) $single->indexOf($part->food->key));
-                        $exchanges[$s] = $single;
-
-                        break;
-                    }
+            foreach (count($single->to) > 1 ? $single->to : [] as $part) {
+                if ($part->food->role !== Role::Sweet || $part->isTyped) {
+                    continue;
                 }
+                [$b, $at] = $this->bagFor($formula, $exchanges, $single->component, $part);
+                if ($b === null) {
+                    continue;
+                }
+                $own = $exchanges[$b]->to[$at];
+                // Out of another bag it is as much as sweetens alike.
+                $more = $part->grams * $this->larder->typical($part->food, 'sweetness') /
+                    $this->larder->typical($own->food, 'sweetness');
+                $grown = $this->parts->part($own->food, $own->grams + $more, $own->why);
+                $exchanges[$b] = $exchanges[$b]->withPart($at, $grown);
+                $single = $single->withoutPart((int) $single->indexOf($part->food->key));
+                $exchanges[$s] = $single;
+                $exchanges = array_values($exchanges);
             }
         }
 
         return array_values($exchanges);
+    }
+
+    /**
+     * The bag of a part that a sweetener comes out of: its own, or for a bulk sweetener the one that there is most of.
+     *
+     * @param  list<Exchange>  $exchanges
+     * @return array{?int, int} exchange and part of it
+     */
+    private function bagFor(Formula $formula, array $exchanges, int $component, Part $part): array
+    {
+        $isBulk = fn (Part $p): bool => $p->food->role === Role::Sweet &&
+            $this->larder->typical($p->food, 'sweetness') < $this->constants->get('concentrate');
+        $other = [null, 0];
+        $most = 0.0;
+        foreach ($exchanges as $b => $bag) {
+            $from = $formula->doses[$bag->from[0] ?? -1] ?? null;
+            $isBag =
+                $bag->role === Role::Sweet && $bag->changed &&
+                $bag->component === $component && $from?->food !== null &&
+                ! $this->schools->isPrepared($from->food->key) &&
+                ! SugarForm::of($from->food, $from->text, $formula->components[$component] ?? '')->isOutside();
+            foreach ($isBag ? $bag->to : [] as $at => $own) {
+                if ($own->food->key === $part->food->key) {
+                    return $own->isTyped ? [null, 0] : [$b, $at];
+                }
+                if (! $own->isTyped && $isBulk($own) && $isBulk($part) && $own->grams > $most) {
+                    [$other, $most] = [[$b, $at], $own->grams];
+                }
+            }
+        }
+
+        return $other;
     }
 
     /**

@@ -14,11 +14,9 @@ use Aglyca\Core\Family\OvenPlan;
 use Aglyca\Core\Family\PanChange;
 use Aglyca\Core\Family\Signs;
 use Aglyca\Core\Forecast\AcidBalance;
-use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Larder;
-use Aglyca\Core\Larder\Role;
 
 /**
  * The swap as one programme a component: all rules as rows, the exact optimum, eggs whole, amounts snapped to
@@ -28,6 +26,8 @@ final readonly class ProgrammeSwapper
 {
     /** The steps of one swap meet here: each service does one of them. */
     private Exchanger $exchanger;
+
+    private Leavening $leavening;
 
     private OvenChooser $ovens;
 
@@ -43,10 +43,11 @@ final readonly class ProgrammeSwapper
         private PartMaker $parts,
         private Reasons $reasons,
         private Constants $constants,
-        private AcidBalance $acids,
+        AcidBalance $acids,
         Appliances $appliances,
     ) {
         $this->exchanger = new Exchanger($larder, $schools, $parts, $reasons, $constants);
+        $this->leavening = new Leavening($larder, $this->exchanger, $parts, $constants, $acids);
         $this->ovens = new OvenChooser($schools, $appliances);
         $this->chooser = new Chooser($larder);
     }
@@ -68,7 +69,7 @@ final readonly class ProgrammeSwapper
             array_push($exchanges, ...$this->exchanger->exchanges($formula, $choice, $costs, $wishes));
             array_push($bindings, ...$this->reasons->bindings($formula, $choice));
         }
-        $exchanges = $this->balanced($formula, $this->exchanger->inOneBag($formula, $exchanges), $wishes);
+        $exchanges = $this->leavening->balanced($formula, $this->exchanger->inOneBag($formula, $exchanges), $wishes);
         usort(
             $exchanges,
             static fn (Exchange $a, Exchange $b): int => [$a->component, $a->role->position(), $a->from[0] ?? 0] <=> [
@@ -89,115 +90,6 @@ final readonly class ProgrammeSwapper
             $oven,
             $bindings,
             $triangle,
-        );
-    }
-
-    /**
-     * Soda whose acid went with the sugar, the buttermilk or the fruit only tastes: baking powder brings its own.
-     *
-     * @param  list<Exchange>  $exchanges
-     * @return list<Exchange>
-     */
-    private function balanced(Formula $formula, array $exchanges, Wishes $wishes): array
-    {
-        $after = $this->exchanger->after($formula, $exchanges);
-        $left = $formula->gramsOf('baking-soda') > 0 ? $this->acids->leftOverSoda($after) : 0.0;
-        $allowed = $this->constants->get('leftover-soda') * $after->mass() / $this->constants->get('leftover-mass');
-        if ($left <= $allowed || $left <= $this->acids->leftOverSoda($formula) + $this->constants->get('least-soda')) {
-            return $exchanges;
-        }
-        foreach ($exchanges as $e => $exchange) {
-            $dose = $formula->doses[$exchange->from[0] ?? -1] ?? null;
-            $isHeld =
-                $dose === null ||
-                $exchange->changed ||
-                count($exchange->from) !== 1 ||
-                $dose->food?->key !== 'baking-soda' ||
-                in_array($dose->key, $wishes->left, true) ||
-                $wishes->amount(new AmountKey($exchange->component, 'baking-soda', $dose->key)) !== null;
-            if (! $isHeld) {
-                $gone = min($dose->mass(), $left);
-                $stays = $dose->mass() - $gone < $allowed ? 0.0 : $dose->mass() - $gone;
-                $why = 'its acid went: baking powder brings its own';
-                // Above what flours can hold it only tastes.
-                $flour = array_sum(
-                    array_map(
-                        static fn (Dose $d): float => $d->food?->role === Role::Body ? $d->mass() : 0.0,
-                        $after->doses,
-                    ),
-                );
-                $room = ($this->constants->get('lift-most') / 100) * $flour - $after->gramsOf('baking-powder');
-                $powder = $this->constants->get('soda-as-powder') * ($dose->mass() - $stays);
-                // Where other baking powder lifts already, as much as the flours still hold; it may be none.
-                $least = $after->gramsOf('baking-powder') > 0 ? 0.0 : $dose->mass();
-                $grams = $flour > 0 ? max($least, min($powder, $room)) : $powder;
-                $own = $grams > 0 ? $this->ownPowder($formula, $exchanges, $exchange->component) : null;
-                if ($own !== null) {
-                    // One tin of powder is one line.
-                    $exchanges[$own] = $this->powderedBy($formula, $exchanges[$own], $grams);
-                }
-                $parts =
-                    $own !== null || $grams < $this->constants->get('lift-weighed')
-                        ? []
-                        : [$this->parts->part($this->larder->get('baking-powder'), $grams, $why)];
-                $exchanges[$e] = Exchange::swapped(
-                    $exchange->role,
-                    $exchange->component,
-                    $exchange->from,
-                    $stays > 0
-                        ? [$this->parts->part($dose->known(), $stays, 'as much as finds an acid'), ...$parts]
-                        : $parts,
-                    $why,
-                );
-
-                return array_values($exchanges);
-            }
-        }
-
-        return $exchanges;
-    }
-
-    /**
-     * The recipe's own line of baking powder, where the swap may change it.
-     *
-     * @param  array<int, Exchange>  $exchanges
-     */
-    private function ownPowder(Formula $formula, array $exchanges, int $component): ?int
-    {
-        foreach ($exchanges as $e => $exchange) {
-            if (
-                $exchange->changed &&
-                $exchange->component === $component &&
-                count($exchange->from) === 1 &&
-                $formula->doses[$exchange->from[0]]->food?->key === 'baking-powder' &&
-                count($exchange->to) === 1 &&
-                ! $exchange->to[0]->isTyped
-            ) {
-                return $e;
-            }
-        }
-
-        return null;
-    }
-
-    private function powderedBy(Formula $formula, Exchange $exchange, float $grams): Exchange
-    {
-        [$part, $dose] = [$exchange->to[0], $formula->doses[$exchange->from[0]]];
-        $more = $part->grams + $grams - $dose->mass();
-        if (abs($more) < $this->constants->get('lift-weighed')) {
-            return Exchange::left($exchange->role, $exchange->component, $exchange->from[0], 'unchanged');
-        }
-        $said =
-            $more > 0
-                ? 'also for the soda, whose acid went'
-                : preg_replace('~^\d+ g less~', sprintf('%.0f g less', -$more), $part->why) ?? $part->why;
-
-        return Exchange::swapped(
-            $exchange->role,
-            $exchange->component,
-            $exchange->from,
-            [$this->parts->part($part->food, $part->grams + $grams, $said)],
-            $said,
         );
     }
 

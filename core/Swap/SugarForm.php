@@ -24,6 +24,8 @@ enum SugarForm: string
     /** "To roll:", "Coating", "For the cinnamon sugar": all that stands below it is for the outside. */
     private const HEADED = '~^\W*(?:to\s+(?:roll|coat|dust|sprinkle|toss)\b|(?:for\s+(?:the\s+)?)?(?:\pL+\s+)?(?:coating|rolling|dusting|sprinkling|cinnamon\s+sugar)\W*$)~iu';
 
+    private const BESIDES = '~(?:[,+&(]|\bplus\b|\band\b)?\s*(?:\+\s*)?(?:some\s+|a\s+little\s+|a\s+bit\s+)?(?:more|extra)\b.*$~iu';
+
     private const BROWN = ['brown-sugar', 'coconut-sugar', 'molasses'];
 
     /**
@@ -32,6 +34,8 @@ enum SugarForm: string
      */
     public static function of(Food $food, string $text, string $heading): self
     {
+        // "1 cup sugar + more for rolling": the cup goes into the dough.
+        $text = preg_replace(self::BESIDES, '', $text) ?? $text;
         $isHeaded = preg_match(self::HEADED, $heading) === 1;
         $isPowder = $food->texture === Texture::Powder;
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Reading\LineForm;
 
+use Aglyca\Core\Larder\Larder;
+use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Reading\LineSplitter;
 use Aglyca\Core\Reading\Words;
@@ -15,9 +17,11 @@ final class CommaList implements LineForm
 
     private string $cut;
 
+    private const SEASONED = '~,\s*(?:and\s+|&\s+)?(?:a\s+little\s+|some\s+)?(?<spice>(?:freshly\s+)?(?:ground\s+|grated\s+)?\pL+(?:\s+\pL+)?)\s*$~iu';
+
     private ?LineSplitter $lines = null;
 
-    public function __construct(private readonly FoodIndex $foods, Words $words)
+    public function __construct(private readonly FoodIndex $foods, Words $words, private readonly Larder $larder)
     {
         $part =
             '(?:(?:the\s+|finely\s+|freshly\s+|grated\s+)*(?:juice|zest|rind|pulp|flesh|seeds|whites?|yolks?)\s+(?:(?:and|&|\+)\s+\pL+\s+)?(?:of\b|(?=\d))'.
@@ -60,6 +64,15 @@ final class CommaList implements LineForm
                     return null;
                 }
                 $things[] = $thing->from($thing->from + $at);
+            }
+        }
+
+        $last = end($parts) ?: ['', 0];
+        if (count($things) > 1 && preg_match(self::SEASONED, $last[0], $m, PREG_OFFSET_CAPTURE) === 1) {
+            // "…, 90 g sugar, freshly ground nutmeg": a list may end with what has no amount.
+            $spice = $this->foods->find($m['spice'][0]);
+            if ($spice->sure && $this->larder->find((string) $spice->food)?->role === Role::Flavour) {
+                $things[] = $this->lines->split($m['spice'][0])[0]->from($last[1] + $m['spice'][1]);
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Method;
 
+use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Method\PlannedStep;
 use Aglyca\Core\Swap\KitchenLimits;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -342,6 +343,16 @@ final class BakePlannerTest extends CoreCase
             ),
         );
         self::assertGreaterThan(2.0, $kept->after->formula->gramsOf('baking-soda'), 'as much stays as finds an acid');
+    }
+
+    /** Common practice: about 6 g of baking powder for 100 g of flours; what self-raising flour brought counts. */
+    public function test_no_more_powder_than_the_chosen_flours_hold(): void
+    {
+        $after = self::work("Quay scones\nMakes 10\n450 g self-raising flour\n5 g baking powder\n75 g butter\n50 g sugar\n2 eggs\n225 ml milk\n\nRub, mix, cut. Bake at 220 °C for 13 minutes.")->swap->after;
+        $flours = array_filter($after->doses, static fn ($d): bool => $d->food?->role === Role::Body);
+        $mass = array_sum(array_map(static fn ($d): float => $d->mass(), $flours));
+        self::assertGreaterThan(150.0, $mass);
+        self::assertEqualsWithDelta(0.06 * $mass, $after->gramsOf('baking-powder'), 1.2);
     }
 
     public function test_powder_for_the_soda_goes_onto_the_powder_that_the_recipe_has(): void

@@ -102,6 +102,9 @@ final class LineReaderTest extends CoreCase
             ['Powdered erythritol for dusting', 'erythritol-powdered', null, 'no-amount'],
             ['icing sugar', 'powdered-sugar', null, 'no-amount'],
             ['egg wash', 'egg', null, 'no-amount'],
+            ['1 swiss roll', 'swiss-roll', 250],
+            ['1 1/2 cups gingersnap crumbs', 'ginger-biscuits', 150],
+            ['2 tsk stött kardemumma', 'cardamom', 4.06],
             ['0 g sugar', 'sugar', null, 'not-an-amount'],
             ['-5 g sugar', 'sugar', null, 'not-an-amount'],
             ['99999 kg sugar', 'sugar', 99_999_000, 'huge-amount'],
@@ -210,6 +213,7 @@ final class LineReaderTest extends CoreCase
                     ['cloves', 2.1, false],
                     ['nutmeg', 2.2, false],
                 ],
+                '700 ml milk, 90 g sugar, freshly ground nutmeg' => [['milk', 716, false], ['sugar', 90, false], ['nutmeg', null, false]],
                 '½ tsp each of cinnamon and nutmeg' => [['cinnamon', 1.3, false], ['nutmeg', 1.1, false]],
                 'Zest of 1 orange + 2 Tbsp juice' => [['orange-zest', 12, false], ['orange-juice', 31.0, false]],
                 'juice and zest of 1 lemon, plus 1 tbsp juice' => [

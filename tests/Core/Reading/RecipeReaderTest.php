@@ -159,6 +159,8 @@ final class RecipeReaderTest extends CoreCase
             ['Makes 1 loaf (12 slices)', 12, 'slice'],
             ['Makes one 9-inch cake, 8 slices', 8, 'slice'],
             ['Makes 2 dozen biscuits', 24, 'biscuit'],
+            ['Makes 4 doz.', 48, 'piece'],
+            ['Serves 8ish', 8, 'piece'],
             ['Yield: 16 squares', 16, 'square'],
             ['Serves 8-10', 8, 'piece'],
             ['Servings: 6', 6, 'piece'],

@@ -108,6 +108,8 @@ final class SectionReaderTest extends CoreCase
             (float) self::kernel()->read(new Brief("Espresso cups (6)\n\n3 eggs\n60 g sugar\n\nMix."))->pieces,
         );
         self::assertSame(['sponge', 'custard lid'], array_map(mb_strtolower(...), $sorted->components));
+        $numbered = self::core()->sections->sections(['Plum biscuits', '1 egg', '100 g flour', '1 Beat the egg. Add the flour, mix.', '2 Scoop 24, 5 cm apart. Bake 10 min.', '2 Cream crackers, crushed']);
+        self::assertSame(['Beat the egg. Add the flour, mix.', 'Scoop 24, 5 cm apart. Bake 10 min.'], $numbered->steps);
         $dashed = self::core()->sections->sections([
             'plum bars',
             'crust - 1 c flour, 1/2 c butter',

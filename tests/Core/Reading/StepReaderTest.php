@@ -149,6 +149,8 @@ final class StepReaderTest extends CoreCase
         );
         self::assertSame([false, true], $bakes('Heat the oven to 190 °C.', '40-45 mins till bubbling.'));
         self::assertSame([false], $bakes('40-45 mins till bubbling.'));
+        self::assertSame([false, true], $bakes('Heat the oven to 220 °C.', 'Brush with egg. 12-15 min till risen and golden.'));
+        self::assertSame([false, false], $bakes('Heat the oven to 220 °C.', 'Knead. 10 min till smooth.'));
         self::assertSame([false, false], $bakes('Heat the oven to 190 °C.', 'Chill 20 minutes.'));
     }
 

@@ -147,6 +147,7 @@ final class SwapperTest extends CoreCase
         self::assertContains(['erythritol', 'monk-fruit-extract'], $sweet('50 g sugar, to coat'));
         self::assertCount(2, $sweet('50 g sugar, to coat'));
         self::assertCount(1, $sweet('50 g sugar'));
+        self::assertCount(1, $sweet('50 g sugar + more for rolling'), 'what is named goes into the dough');
         self::assertContains(['erythritol', 'monk-fruit-extract'], $sweet("\nTo roll:\n50 g sugar\n1 tsp cinnamon"));
         self::assertNotContains(['erythritol', 'monk-fruit-extract'], $sweet("\nFor the roll:\n50 g sugar\n2 eggs"));
         self::assertContains(['erythritol-powdered'], $sweet('icing sugar, for dusting'), 'a spoon of it, and no real sugar');
