@@ -69,6 +69,12 @@ final readonly class Dose
         return in_array(Flag::Thickens, $this->flags, true);
     }
 
+    /** It is browned by itself. */
+    public function isCaramel(): bool
+    {
+        return in_array(Flag::Caramel, $this->flags, true);
+    }
+
     public function flagged(Flag $flag): self
     {
         return new self(

@@ -17,7 +17,7 @@ final readonly class MethodReader
 {
     private const LONGEST = 4;
 
-    private const GROUPS = '~\b(?<all>(?:all\s+(?:of\s+)?)?(?:the\s+)?(?:other\s+|remaining\s+)?ingredients(?:\s+together)?(?!\s*,?\s*except)|everything(?:\s+else)?|(?<=\s)etc\b|(?<=\bmelt\s|\bheat\s|\bwarm\s|\bboil\s|\bmix\s|\bstir\s|\bbeat\s|\bwhisk\s|\bblend\s|\bblitz\s|\bwhizz\s)(?:it\s+)?all(?=\s+(?:in|together|up|until|till|it)\b|\s*[.,;]|\s*$|\b(?<=it\sall))|the\s+rest(?!\s+of\b)|(?<=\bin\s)rest(?!\s+(?:of|for|at|in|\d)))\b|\b(?<dry>(?:all\s+)?(?:the\s+)?(?:remaining\s+)?dry(?:\s+(?:ingredients|mix(?:ture)?|things|stuff))?)\b(?!\s*(?:out|and\s+cool|them|it))|\b(?<lift>(?:the\s+)?(?:raising|leavening)(?:\s+agents?)?|(?:the\s+)?leaveners?)\b|\b(?<spice>(?:all\s+)?(?:the\s+)?spices?)\b|\b(?<wet>(?:all\s+)?(?:the\s+)?(?:wet|liquid)(?:\s+(?:ingredients|mix(?:ture)?))?|(?:the\s+)?liquids)\b~iu';
+    private const GROUPS = '~\b(?<all>(?:all\s+(?:of\s+)?)?(?:the\s+)?(?:other\s+|remaining\s+)?ingredients(?:\s+together)?(?!\s*,?\s*except)|everything(?:\s+else)?|(?<=\s)etc\b|(?<=\bmelt\s|\bheat\s|\bwarm\s|\bboil\s|\bmix\s|\bstir\s|\bbeat\s|\bwhisk\s|\bblend\s|\bblitz\s|\bwhizz\s)(?:it\s+)?all(?=\s+(?:in|together|up|until|till|it)\b|\s*[.,;]|\s*$|\b(?<=it\sall))|the\s+rest(?!\s+of\b)|(?<=\bin\s)rest(?!\s+(?:of|for|at|in|\d)))\b|(?<bare>(?:^|(?<=[.;!]\s))(?:mix|combine|whisk|stir|beat|blend)(?:\s+(?:well|up|together))?(?=\s*[,.;]|\s*$|\s+(?:until|till)\b))|\b(?<dry>(?:all\s+)?(?:the\s+)?(?:remaining\s+)?dry(?:\s+(?:ingredients|mix(?:ture)?|things|stuff))?)\b(?!\s*(?:out|and\s+cool|them|it))|\b(?<lift>(?:the\s+)?(?:raising|leavening)(?:\s+agents?)?|(?:the\s+)?leaveners?)\b|\b(?<spice>(?:all\s+)?(?:the\s+)?spices?)\b|\b(?<wet>(?:all\s+)?(?:the\s+)?(?:wet|liquid)(?:\s+(?:ingredients|mix(?:ture)?))?|(?:the\s+)?liquids)\b~iu';
 
     private const MIXTURE = '~^\s*(?:mixture|mix|batter|dough|mass|syrup)\b~iu';
 
@@ -31,6 +31,9 @@ final readonly class MethodReader
 
     /** A whole part made in a word: "mix the icing", "knead a soft dough". */
     private const WHOLE = '~\b(?:mix|make|toss|prepare|combine|beat|whisk|blend|stir|knead|simmer|bring)\s+(?:up\s+|together\s+)?(?:the\s+|an?\s+|your\s+)?(?:\pL+\s+){0,2}?(?<part>%s)\b(?!\s*(?:ingredients|mixture))~iu';
+
+    /** What is dry and needs no making: "sprinkle topping". */
+    private const USED = '~\b(?:sprinkl|scatter|strew|dust|roll|coat|toss|top)\w*\s+(?:\pL+\s+){0,3}?(?:in|on|over|with)?\s*(?:the\s+)?(?<part>%s)\b~iu';
 
     /** "Crust: mix and press into the tin." */
     private const LABELLED = '~(?:^|[.;!]\s+)(?:for\s+)?(?:the\s+)?(?<part>%s)\s*[:–-]\s*(?:mix|combine|beat|whisk|blend|stir|knead|blitz|whizz)(?=\s*(?:$|[.,;]|and\b|together\b|until?\b|till\b|well\b))~iu';
@@ -71,7 +74,9 @@ final readonly class MethodReader
                     ? $this->known($doses, $seen)
                     : $this->choose(
                         $formula,
-                        $this->ofParts($formula, $doses, $component, $seen, $found[$i], substr($step->text, 0, $at)),
+                        $this->ofParts(
+                            $formula, $doses, $component, $seen, $found[$i], substr($step->text, 0, $at), $isPlural,
+                        ),
                         $component,
                         $seen,
                         $isPlural,
@@ -191,6 +196,7 @@ final readonly class MethodReader
         array $seen,
         array $found,
         string $before,
+        bool $isPlural,
     ): array {
         $here = array_filter($doses, static fn (int $d): bool => $formula->doses[$d]->component === $component);
         $fresh = array_values(array_diff($doses, $seen));
@@ -207,6 +213,14 @@ final readonly class MethodReader
         $others = array_values(
             array_filter($fresh, static fn (int $d): bool => in_array($formula->doses[$d]->component, $parts, true)),
         );
+
+        $of = array_unique(array_map(static fn (int $d): int => $formula->doses[$d]->component, $fresh));
+        if ($isPlural && count($fresh) > 1 && count($of) === 1) {
+            // "Stir milks together": those of the part of which nothing is in yet, with what else it has to pour.
+            $pours = static fn (int $d): bool => (bool) $formula->doses[$d]->food?->isLiquid();
+
+            return [...$fresh, ...array_filter(array_diff($this->open($formula, reset($of), $seen), $fresh), $pours)];
+        }
 
         if ($others === [] && preg_match(self::MAKES_NEXT, $before) === 1) {
             // A later sentence, "Boil the sugar and water", makes the next part with its own.
@@ -422,6 +436,14 @@ final readonly class MethodReader
             }
             $words = implode('|', array_map(static fn (string $w): string => preg_quote($w, '~'), $called));
             if (
+                $name !== '' && $own === $all && $own !== [] && $this->isDry($formula, $own) &&
+                preg_match(sprintf(self::USED, preg_quote($name, '~')), $text, $m, PREG_OFFSET_CAPTURE) === 1
+            ) {
+                $wholes[] = new Mention($m['part'][1], strlen($m['part'][0]), $own, true);
+
+                continue;
+            }
+            if (
                 $words === '' ||
                 count($own) < 2 ||
                 2 * count($own) <= count($all) ||
@@ -434,6 +456,16 @@ final readonly class MethodReader
         }
 
         return $wholes;
+    }
+
+    /** @param  list<int>  $doses */
+    private function isDry(Formula $formula, array $doses): bool
+    {
+        $dry = [Role::Sweet, Role::Flavour, Role::Mixin];
+        $isWet = static fn (int $d): bool => ! in_array($formula->doses[$d]->food?->role, $dry, true) ||
+            $formula->doses[$d]->food->isLiquid();
+
+        return array_filter($doses, $isWet) === [];
     }
 
     /**
@@ -500,6 +532,18 @@ final readonly class MethodReader
                     ARRAY_FILTER_USE_KEY,
                 )) ?? $component;
             }
+            if ($group['bare'][0] !== null) {
+                // "Mix, cook half": the first part of which nothing is in yet.
+                $component = array_key_first(array_filter(
+                    $formula->components,
+                    fn (int $c): bool => count($this->open($formula, $c, $seen)) > 1 &&
+                        $this->open($formula, $c, $seen) === $this->open($formula, $c, []),
+                    ARRAY_FILTER_USE_KEY,
+                ));
+                if ($component === null) {
+                    continue;
+                }
+            }
             $roles = match (true) {
                 $group['dry'][0] !== null => [
                     Role::Body,
@@ -516,8 +560,14 @@ final readonly class MethodReader
                 default => Role::cases(),
             };
             $doses = [];
+            // "Mix, cook half": all that no sentence names; what another part has too may be that one's.
+            $isElsewhere = static fn (int $i): bool => in_array($i, $named, true) && array_filter(
+                $formula->doses,
+                static fn (Dose $d): bool => $d->component !== $component &&
+                    $d->food?->key === $formula->doses[$i]->food?->key,
+            ) === [];
             foreach ($formula->doses as $i => $dose) {
-                $isHere = $dose->component === $component;
+                $isHere = $dose->component === $component && ($group['bare'][0] === null || ! $isElsewhere($i));
                 if (
                     $isHere &&
                     ! in_array($i, $seen, true) &&

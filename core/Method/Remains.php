@@ -128,9 +128,13 @@ final readonly class Remains
             );
         }
         foreach ($family->key === 'jam' ? $operation->step->heats : [] as $heat) {
-            $at = strlen(preg_replace('~\s*\b(?:to|until|at|reaches)\s*$~iu', '', substr($text, 0, $heat->at)) ?? '');
+            // With the bracket that it stands in: "setting point (105C)".
+            $before = substr($text, 0, $heat->at);
+            $at = strlen(preg_replace('~\s*(?:\(\s*|\b(?:to|until|at|reaches)\s*)$~iu', '', $before) ?? '');
+            $end = $heat->at + $heat->length;
+            $end += str_ends_with(rtrim($before), '(') && ($text[$end] ?? '') === ')' ? 1 : 0;
             if (! $heat->isOven) {
-                $rewriting->edit($i, $at, $heat->at + $heat->length - $at, '');
+                $rewriting->edit($i, $at, $end - $at, '');
             }
         }
     }

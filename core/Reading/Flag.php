@@ -22,6 +22,7 @@ enum Flag: string
     case FriedIn = 'fried-in';
     case Outside = 'outside';
     case Thickens = 'thickens';
+    case Caramel = 'caramel';
     case HugeAmount = 'huge-amount';
     case NotAnAmount = 'not-an-amount';
     case Corrected = 'corrected';
@@ -36,7 +37,8 @@ enum Flag: string
             self::HugeAmount, self::NotAnAmount, self::CarbsFloored => true,
             self::OuncesByWeight, self::OuncesByVolume, self::VagueAmount, self::DustingAssumed, self::Choice,
             self::Optional,
-            self::UsedInPart, self::FriedIn, self::Outside, self::Thickens, self::Corrected, self::LeftOut => false,
+            self::UsedInPart, self::FriedIn, self::Outside, self::Thickens, self::Caramel,
+            self::Corrected, self::LeftOut => false,
         };
     }
 
@@ -58,6 +60,7 @@ enum Flag: string
             self::FriedIn => 'Fat to fry in: what is taken up counts, the rest stays in the pan.',
             self::Outside => 'Stays on the outside: what is grainy there was wanted so.',
             self::Thickens => 'Thickens what is liquid: its own swap binds as much.',
+            self::Caramel => 'Browned by itself: only what browns takes its place.',
             self::HugeAmount => 'That is a very large amount: is it right?',
             self::NotAnAmount => 'The amount is zero or less: it counts as nothing.',
             self::Corrected => 'Corrected by you.',

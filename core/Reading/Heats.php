@@ -141,8 +141,14 @@ final readonly class Heats
         // "180 (160 fan)": the number is said again for a fan oven.
         $isSaidAgain = preg_match(self::FAN_AGAIN, $after) === 1;
 
+        // "375 for 25 min" is a sentence of its own.
+        $isAlone =
+            preg_match('~(?:^|[.;!?]\s+)\W*$~u', $before) === 1 &&
+            preg_match('~^\s*(?:for|,)?\s*(?:about\s+)?\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:min|hour|hr)~iu', $after) === 1;
+
         return $isFan ||
             $isSaidAgain ||
+            ($isOven && $isAlone) ||
             ($isOven &&
                 (preg_match(
                     '~(?:\bat|\bto|@|\boven|\bbake|\bpreheat|\bheat|\broast|\bmins?\s+at|:|\boven\s*\(|\()\s*$~iu',

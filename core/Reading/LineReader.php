@@ -8,6 +8,7 @@ use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Larder\Texture;
 use Aglyca\Core\Quantity\Estimate;
 use Aglyca\Core\Quantity\UnitKind;
 use Aglyca\Core\Tables;
@@ -16,6 +17,8 @@ use Aglyca\Core\Tables;
 final class LineReader
 {
     private const DUSTED = '~\b(?:for|to)\s+(?:dust|sprinkl|roll|coat|decorat|finish|scatter)\w*~iu';
+
+    private const SERVED = '~\b(?:for|to)\s+serv\w*~iu';
 
     private const IN_PART = '~\b(?:for|to)\s+(?:dust|greas|serv|sprinkl|roll|coat|garnish|decorat|top|brush|lin|finish|taste)\w*|\bto\s+taste\b|\bfor\s+the\s+(?:tin|pan|dish|mould|mold)s?\b~iu';
 
@@ -264,7 +267,9 @@ final class LineReader
     {
         $isDusted =
             $food !== null &&
-            preg_match(self::DUSTED, " $split->name $split->prep") === 1 &&
+            (preg_match(self::DUSTED, " $split->name $split->prep") === 1 ||
+                // Icing sugar that is served with it is dusted on.
+                ($food->texture === Texture::Powder && preg_match(self::SERVED, " $split->name $split->prep") === 1)) &&
             in_array($food->role, [Role::Sweet, Role::Flavour], true) &&
             $this->larder->typical($food, 'sweetness') < $this->constants->get('concentrate') &&
             $food->per100->digestible() > $this->constants->get('sugar-food');

@@ -194,7 +194,7 @@ final readonly class Times
             return true;
         }
 
-        return preg_match('~\boven\b|°|\b\d{3}\s?[FC]\b|\bgas\b|\dfan\b|\bfan\b~iu', $clause) === 1 ||
+        return preg_match('~\boven\b|°|\b\d{3}\s?[FC]\b|\bgas\b|\dfan\b|\bfan\b|^\W*[1-4]\d[05]\s*(?:for\b|,)?\s*(?:about\s*)?$~iu', $clause) === 1 ||
             preg_match('~\b(?:pan|tin|dish|tray|mould|sheet)s?\b\W*$~iu', $clause) === 1 ||
             (trim($clause) === '' &&
                 preg_match('~^\W*(?:rest|chill|cool|stand)~iu', $after) !== 1 &&

@@ -83,7 +83,7 @@ final readonly class Exchanger
                 $bag->role === Role::Sweet && $bag->changed &&
                 $bag->component === $component && $from?->food !== null &&
                 ! $this->schools->isPrepared($from->food->key) &&
-                ! SugarForm::of($from->food, $from->text, $formula->components[$component] ?? '')->isOutside();
+                ! SugarForm::of($formula, $from)->isNarrow();
             foreach ($isBag ? $bag->to : [] as $at => $own) {
                 if ($own->food->key === $part->food->key) {
                     return $own->isTyped ? [null, 0] : [$b, $at];
@@ -121,7 +121,11 @@ final readonly class Exchanger
                 $part = $isTyped
                     ? $this->parts->typed($offer->food, $grams, $why)
                     : $this->parts->part($offer->food, $grams, $why);
-                if ($offer->purpose === Purpose::Sweet) {
+                $isSweet = $offer->purpose === Purpose::Sweet;
+                if ($isSweet && ! $isTyped && $this->isSpeck($offer->food, $grams, $part->grams)) {
+                    $form = $offer->form->value;
+                    $over[$form] = ($over[$form] ?? 0.0) - $grams * $this->larder->typical($offer->food, 'sweetness');
+                } elseif ($isSweet) {
                     $sweet[$offer->form->value][] = $part;
                     $over[$offer->form->value] =
                         ($over[$offer->form->value] ?? 0.0) + $this->over($offer->food, $part->grams - $grams);
@@ -131,8 +135,8 @@ final readonly class Exchanger
             }
         }
         foreach ($sweet as $form => $parts) {
-            $excess = array_key_exists($form, $over) ? $over[$form] : 0.0;
-            $parts = $wishes->blend->shares === [] && $excess > 0 ? $this->evened($parts, $excess) : $parts;
+            $excess = $over[$form] ?? 0.0;
+            $parts = $wishes->blend->shares === [] && $excess !== 0.0 ? $this->evened($parts, $excess) : $parts;
             $sweet[$form] = $wishes->blend->shares === [] ? $this->withoutTraces($parts) : $parts;
         }
         $waters = $choice->problem->component->candidates->waters;
@@ -179,6 +183,13 @@ final readonly class Exchanger
         }
 
         return $exchanges;
+    }
+
+    /** The least that a scale gives of an intense sweetener is more than twice what was wanted. */
+    private function isSpeck(Food $food, float $wanted, float $given): bool
+    {
+        return $given > 2 * $wanted &&
+            $this->larder->typical($food, 'sweetness') > $this->constants->get('concentrate');
     }
 
     /** Grams of sugar that an intense sweetener is sweeter by, as the scale gives it. */
@@ -325,7 +336,7 @@ final readonly class Exchanger
             $used = self::used(array_map(static fn (int $i): Dose => $formula->doses[$i], $exchange->from));
             $first = $formula->doses[$exchange->from[0] ?? -1] ?? null;
             $isOutside = $first?->food !== null &&
-                SugarForm::of($first->food, $first->text, $formula->components[$first->component] ?? '')->isOutside();
+                SugarForm::of($formula, $first)->isOutside();
             foreach ($exchange->to as $part) {
                 $dose = $this->parts->dose($part, $exchange->component, $used);
                 $doses[] = $isOutside && $part->food->role === Role::Sweet ? $dose->flagged(Flag::Outside) : $dose;

@@ -160,7 +160,7 @@ final class Schools
                 'share' => $shares[$food] ?? '0',
                 ...array_intersect_key(
                     $known[$food] ?? throw new OutOfBoundsException("No sweetener '$food' for a blend."),
-                    ['food' => 1, 'powdered' => 1, 'golden' => 1, 'coating' => 1, 'dusting' => 1, 'why' => 1],
+                    ['why' => 1, ...array_fill_keys(array_column(SugarForm::cases(), 'value'), 1)],
                 ),
             ],
             $foods,

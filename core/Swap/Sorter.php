@@ -39,7 +39,7 @@ final readonly class Sorter
                 $this->isCrumb($dose, $formula) => ($flours[] = $i),
                 $instead !== [] && $this->matters($costs[$i]) => ($singles[] = $i),
                 $instead === [] && $this->isSugar($food) => ($sugars[
-                    SugarForm::of($food, $dose->text, $formula->components[$component] ?? '')->value
+                    SugarForm::of($formula, $dose)->value
                 ][] = $i),
                 default => ($kept[] = $i),
             };

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Swap;
 
-use Aglyca\Core\Larder\Food;
+use Aglyca\Core\Formula\Dose;
+use Aglyca\Core\Formula\Formula;
+use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Larder\Texture;
 
 /** The form of a sugar, which what takes its place has too; the value is a column of `data/sweetener_mixes.csv`. */
@@ -15,6 +17,7 @@ enum SugarForm: string
     case Golden = 'golden';
     case Coating = 'coating';
     case Dusting = 'dusting';
+    case Caramel = 'caramel';
 
     /** It stays on the outside, whatever sweetens the dough. */
     private const OUTSIDE = '~\b(?:to|for)\s+(?:the\s+)?(?:coat|roll|sprinkl|toss)(?:e|ing)?\b(?!\s+out)|\bfor\s+(?:the\s+)?(?:top|tops|outside)\b~iu';
@@ -28,15 +31,17 @@ enum SugarForm: string
 
     private const BROWN = ['brown-sugar', 'coconut-sugar', 'molasses'];
 
-    /**
-     * @param  string  $text  of the line
-     * @param  string  $heading  that it stands below
-     */
-    public static function of(Food $food, string $text, string $heading): self
+    /** @param  Dose  $dose  of a food, one of the formula's */
+    public static function of(Formula $formula, Dose $dose): self
     {
+        [$food, $text] = [$dose->known(), $dose->text];
+        if ($dose->isCaramel()) {
+            return self::Caramel;
+        }
         // "1 cup sugar + more for rolling": the cup goes into the dough.
         $text = preg_replace(self::BESIDES, '', $text) ?? $text;
-        $isHeaded = preg_match(self::HEADED, $heading) === 1;
+        $isHeaded = preg_match(self::HEADED, $formula->components[$dose->component] ?? '') === 1 ||
+            ($dose->component > 0 && self::isSprinkled($formula, $dose->component));
         $isPowder = $food->texture === Texture::Powder;
 
         return match (true) {
@@ -48,9 +53,27 @@ enum SugarForm: string
         };
     }
 
+    /** Of the mix it takes only what suits, and no more of the rest. */
+    public function isNarrow(): bool
+    {
+        return $this->isOutside() || $this === self::Caramel;
+    }
+
     /** What stays on the outside must stay dry, and its sweetener is none of the mix. */
     public function isOutside(): bool
     {
         return $this === self::Coating || $this === self::Dusting;
+    }
+
+    /** A part of sugar and spice alone is no icing: it is strewn on. */
+    private static function isSprinkled(Formula $formula, int $component): bool
+    {
+        $isWet = static fn (Dose $d): bool => ! in_array($d->food?->role, [Role::Sweet, Role::Flavour], true) ||
+            $d->food->isLiquid();
+
+        return array_filter(
+            $formula->doses,
+            static fn (Dose $d): bool => $d->component === $component && $isWet($d),
+        ) === [];
     }
 }

@@ -43,12 +43,12 @@ final readonly class SweetOffers
             ? $this->schools->mix($wishes->sweetener)
             : $this->schools->corners($wishes->blend->corners, $wishes->sweetener);
         // What draws water stays off the outside, unless the baker set the blend.
-        $column = $form->isOutside() && $wishes->blend->shares !== [] ? 'food' : $form->value;
+        $column = $form->isNarrow() && $wishes->blend->shares !== [] ? 'food' : $form->value;
         $used = array_filter($rows, static fn (array $row): bool => $row[$column] !== '');
         $all = array_sum(array_map(static fn (array $row): float => (float) $row['share'], $used)) ?: 1.0;
         foreach ($used as $n => $row) {
             $food = $this->larder->get($row[$column]);
-            $share = $wishes->blend->shares[$n] ?? (float) $row['share'] / ($form->isOutside() && $column !== 'food' ? $all : 1.0);
+            $share = $wishes->blend->shares[$n] ?? (float) $row['share'] / ($form->isNarrow() && $column !== 'food' ? $all : 1.0);
             $grams = $sweetness * $share / $this->larder->typical($food, 'sweetness');
             $why = $form->isOutside() && $column !== 'food' && ! in_array($food->key, [$row['food'], $row['powdered']], true)
                 ? 'stays dry on the outside'
@@ -67,7 +67,11 @@ final readonly class SweetOffers
         $sweetness = array_filter(
             array_map(fn (array $lines): float => $this->sweetnessOf($formula, $lines), $sorting->sugars),
         );
-        unset($sweetness[SugarForm::Coating->value], $sweetness[SugarForm::Dusting->value]);
+        foreach (SugarForm::cases() as $form) {
+            if ($form->isNarrow()) {
+                unset($sweetness[$form->value]);
+            }
+        }
         arsort($sweetness);
 
         return SugarForm::tryFrom((string) array_key_first($sweetness)) ?? SugarForm::Granulated;

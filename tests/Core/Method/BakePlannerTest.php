@@ -136,7 +136,7 @@ final class BakePlannerTest extends CoreCase
         $wait = '+Let it stand for 10 minutes before it is baked: the flour drinks.';
         $cool = '+Leave it where it is for 10 minutes before moving it: without sugar it is fragile while hot.';
         self::assertSame(
-            ['Heat the oven to 330 °F / 165 °C. Stir.', $wait, 'Bake for approx. 22 minutes.', $cool],
+            ['Heat the oven to 330 °F / 165 °C. Stir (now with coconut flour, water, psyllium husk, powdered erythritol and monk fruit extract).', $wait, 'Bake for approx. 22 minutes.', $cool],
             $texts('Heat the oven to 350 °F. Stir. Bake for approx. 20 minutes.'),
         );
         self::assertSame(

@@ -176,6 +176,36 @@ final class MethodWriterTest extends CoreCase
             ['roll in the cinnamon mix'],
             'does not say',
         ];
+        yield 'one word for all of it' => [
+            "Quay waffles\nMakes 4\n2 eggs\n60 g sugar\n100 g flour\n1/2 tsp cinnamon\n\nTopping\n20 g butter\n10 g sugar\n1/2 tsp cinnamon",
+            'Heat a waffle maker. Mix, cook half 3 minutes, repeat. Brush with the butter, toss in the sugar and cinnamon.',
+            ['Mix \(now with .*almond flour.*\), cook half'],
+            'does not say|as is usual',
+        ];
+        yield 'a part that is strewn on needs no making' => [
+            "Quay buns\nMakes 12\n200 g flour\n2 tsp baking powder\n100 g sugar\n2 eggs\n100 g butter\n\nTopping:\n20 g sugar",
+            'Beat butter and sugar, then the eggs and flour with the baking powder. Fill 12 cups, sprinkle topping. 375 for 25 min',
+            ['sprinkle topping \(now with erythritol', '355 °F / 180 °C for 28 minutes'],
+            'as is usual|smooth',
+        ];
+        yield 'several milks in a word' => [
+            "Quay cake\nMakes 12\nCake\n200 g flour\n150 g sugar\n4 eggs\n80 ml milk\n\nMilk mixture:\n300 ml evaporated milk\n1 can sweetened condensed milk\n60 ml cream",
+            "Whisk eggs and sugar, fold in the flour and milk. Bake at 170 °C for 35 minutes.\nStir milks together and pour over the cake.",
+            ['Stir whipping cream and water and condensed milk together'],
+            'as is usual|does not say',
+        ];
+        yield 'a setting point in brackets goes with them' => [
+            "Quay jam\nMakes 3 jars\n500 g blackberries\n500 g sugar\njuice of 1 lemon",
+            'Simmer the fruit. Add sugar and lemon, boil hard till setting point (105C). Pot in jars.',
+            ['till setting point\.'],
+            '\(\s*\)|105',
+        ];
+        yield 'caramel is browned of what browns' => [
+            "Quay custards\nServes 6\n120 g sugar + 3 tbsp water for the caramel\n500 ml milk\n4 eggs\n80 g sugar",
+            'Boil the 120 g sugar with the water to a dark amber caramel, pour into 6 ramekins. Warm the milk, beat it into the eggs with the 80 g sugar. Bake at 150 °C for 35 minutes.',
+            ['Boil the allulose and monk fruit extract with the water'],
+            'Boil the [^.]*erythritol',
+        ];
         yield 'starch by that name' => [
             "Quay rounds\nMakes 20\n150 g flour\n200 g cornflour\n130 g butter\n100 g icing sugar\n3 egg yolks",
             'Beat butter and sugar, then the yolks. Sift in the starch and flour. Roll 5 mm thick and cut 40 rounds. Bake at 170 °C for 10 minutes.',

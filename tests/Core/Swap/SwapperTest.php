@@ -150,6 +150,7 @@ final class SwapperTest extends CoreCase
         self::assertCount(1, $sweet('50 g sugar + more for rolling'), 'what is named goes into the dough');
         self::assertContains(['erythritol', 'monk-fruit-extract'], $sweet("\nTo roll:\n50 g sugar\n1 tsp cinnamon"));
         self::assertNotContains(['erythritol', 'monk-fruit-extract'], $sweet("\nFor the roll:\n50 g sugar\n2 eggs"));
+        self::assertContains(['erythritol'], $sweet("\nTopping:\n2 tsp sugar"), 'a tenth of a gram of extract would be half too much');
         self::assertContains(['erythritol-powdered'], $sweet('icing sugar, for dusting'), 'a spoon of it, and no real sugar');
         self::assertNotContains(['erythritol-powdered'], $sweet('50 g icing sugar'));
         $grain = static fn (string $line): float => self::work(sprintf($dough, $line))->properties['grain']->after;
