@@ -23,6 +23,8 @@ final readonly class Handling
 
     private const MASH = '~\b(?<verb>(?:peel\s+and\s+)?(?:mash|pur[ée]e|crush))\s+(?:up\s+)?(?:the\s+|your\s+)?(?:(?:ripe|very\s+ripe|peeled|soft)\s+)*$~iu';
 
+    private const TO_A_MASH = '~^(?:\s+(?:well|thoroughly))?(?:\s+with\s+(?:an?|the)\s+(?:fork|masher|potato\s+masher))?(?:\s+(?:un)?till?\s+(?:completely\s+|quite\s+|very\s+|almost\s+)?smooth|\s+to\s+an?\s+(?:pulp|pur[ée]e|paste))?(?=\s*[.,;]|\s+(?:and|in|into|then)\b)~iu';
+
     private const STIRRED = '~\b(?:stir|fold|beat|mix)\b.*\b(?:in|into|through|with)\b|\bback\b~iu';
 
     private const CRUSH = '~\b(?<verb>crush|blitz|bash|crumble|pulse|whizz|grind|process)\s+(?:up\s+)?(?:the\s+)?$~iu';
@@ -82,6 +84,9 @@ final readonly class Handling
         ) {
             $isCapital = $m['verb'][0] !== mb_strtolower($m['verb'][0]);
             $rewriting->edit($i, $m['verb'][1], strlen($m['verb'][0]), $isCapital ? 'Take' : 'take');
+            if (preg_match(self::TO_A_MASH, substr($text, $mention->end()), $tail) === 1) {
+                $rewriting->edit($i, $mention->end(), strlen($tail[0]), '');
+            }
         }
     }
 

@@ -38,4 +38,11 @@ final readonly class Heat
             $this->isFahrenheit,
         );
     }
+
+    public function ofOven(): self
+    {
+        return new self(
+            $this->at, $this->length, $this->temperature, true, $this->isFan, $this->saysFan, $this->isFahrenheit,
+        );
+    }
 }

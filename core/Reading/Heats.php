@@ -64,6 +64,10 @@ final readonly class Heats
             $known = $heats[0] ?? $earlier;
             $one = $this->one($text, $m, $isBake, $known);
             $last = $heats[count($heats) - 1] ?? null;
+            // "220C for 10 mins then 180C for 35": the same oven, turned down.
+            if ($one !== null && ! $one->isOven && $last?->isOven === true && self::isTurned($text, $last, $one)) {
+                $one = $one->ofOven();
+            }
             if ($one !== null && $last !== null && self::isSame($text, $last, $one)) {
                 $heats[count($heats) - 1] = $this->together($text, $last, $one);
             } elseif ($one !== null) {
@@ -196,6 +200,14 @@ final readonly class Heats
         $places = array_column($found[0], 1);
 
         return $places[count($places) - 1] ?? -1;
+    }
+
+    private static function isTurned(string $text, Heat $a, Heat $b): bool
+    {
+        $between = substr($text, $a->at + $a->length, $b->at - $a->at - $a->length);
+
+        return preg_match('~^[^.;!?]*\b(?:then|and|after)\b(?:\s+(?:at|to|down\s+to|reduce\s+to))?\s*$~iu', $between) === 1 &&
+            preg_match(self::OTHER, $between) !== 1;
     }
 
     /** "180C/160C fan/gas 4" is one heat said three times. */

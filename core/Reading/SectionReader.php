@@ -78,12 +78,12 @@ final readonly class SectionReader
             return array_values(array_filter(array_map(trim(...), preg_split('~,|\band\b~iu', $row) ?: [])));
         }
         if (
-            (preg_match('~[|•]~u', $row) === 1 || $isTimed) &&
+            (preg_match('~[|•·]~u', $row) === 1 || $isTimed) &&
             preg_match('~\b(?:prep|cook|total|bake|servings?|serves|makes|yields?)\b~iu', $row) === 1
         ) {
             return array_values(
                 array_filter(
-                    array_map(trim(...), preg_split('~[|•]|\s/\s~u', $row) ?: []),
+                    array_map(trim(...), preg_split('~[|•·]|\s/\s~u', $row) ?: []),
                     static fn (string $r): bool => $r !== '',
                 ),
             );
@@ -257,6 +257,10 @@ final readonly class SectionReader
         $row = preg_replace(self::COUNTED, '$1$3', $row) ?? $row;
         if (preg_match("~{$this->words->digit}~u", $row) === 1 || mb_strlen($row) > 60) {
             return false;
+        }
+        $isShort = $next !== '' && mb_strlen($next) < 40 && ! $this->signs->isDoing($next) && ! $this->signs->isSentence($next);
+        if ($isShort && preg_match(self::TO, $row) === 1) {
+            return true;
         }
         if (! $this->leadsOn($next) && ! ($next !== '' && preg_match('~^\W*for\s+the\b.*:\s*$~iu', $row) === 1)) {
             return false;

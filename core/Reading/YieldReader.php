@@ -120,6 +120,8 @@ final readonly class YieldReader
             // "Put heaps on a tray, about 10."
             '~\b(?:put|place|drop|spoon|scoop|shape|roll|form|cut|stamp|pipe|dollop)\b[^.;]*[\s(,]'.self::ABOUT.'\s*'.
             $this->number.'(?=\s*(?:[.;)]|$))~iu',
+            // "Serve warm in 4 glasses"
+            '~\b(?:serve|divide|crumble|layer|put|set)\b[^.;]{0,40}?\b(?:in|into|among|between)\s+(?:the\s+)?'.$counted.'~iu',
             '~(?:^|[.;!]\s+)'.$counted.'\s*[.!]?$~iu',
             '~\b(?:fill|pour|spoon|ladle|divide|pipe|scoop|roll|shape|form|line|butter|grease|oil)\b[^.;]{0,40}?\b'.$counted.'~iu',
         ];

@@ -44,8 +44,9 @@ final readonly class SingleParts
                     $isPrepared ? SugarForm::Granulated : $form,
                     $isPrepared ? $this->sweet->preparedAs($dose->known()->key, $wishes) : $wishes,
                 );
+                $more = $this->withoutSpecks($offers);
                 foreach ($offers as $offer) {
-                    $grams = $offer->practice;
+                    $grams = $this->isSpeck($offer) ? 0.0 : $offer->practice * $more;
                     if ($this->allowed->allows($offer->food, $wishes) && $grams > 0) {
                         $parts[] = $this->part(
                             $offer->food->key,
@@ -100,6 +101,27 @@ final readonly class SingleParts
                     $wishes,
                 ),
             ];
+    }
+
+    /** Less of an intense sweetener than half of what a kitchen's scale gives. */
+    private function isSpeck(Offer $offer): bool
+    {
+        return $offer->practice < $this->constants->get('concentrate-least') / 2 &&
+            $this->larder->typical($offer->food, 'sweetness') > $this->constants->get('concentrate');
+    }
+
+    /**
+     * By how much the others grow where specks are left out.
+     *
+     * @param  list<Offer>  $offers
+     */
+    private function withoutSpecks(array $offers): float
+    {
+        $sweetness = fn (Offer $o): float => $o->practice * $this->larder->typical($o->food, 'sweetness');
+        $all = array_sum(array_map($sweetness, $offers));
+        $rest = array_sum(array_map($sweetness, array_filter($offers, fn (Offer $o): bool => ! $this->isSpeck($o))));
+
+        return $rest > 0 ? $all / $rest : 1.0;
     }
 
     /** A part as is usual, or as the baker typed it. */

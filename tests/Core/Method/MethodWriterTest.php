@@ -206,6 +206,18 @@ final class MethodWriterTest extends CoreCase
             ['Boil the allulose and monk fruit extract with the water'],
             'Boil the [^.]*erythritol',
         ];
+        yield 'a part by its name before a food, and things for ingredients' => [
+            "Quay cake\nServes 10\nCake:\n150 g butter\n150 g sugar\n3 eggs\n150 g flour\n\nCrumble:\n60 g flour\n40 g butter\n30 g demerara\n\nSauce:\n100 ml cream\n50 g golden syrup",
+            "Cream butter and sugar, beat in eggs, fold in flour.\nRub crumble butter into flour, stir in sugar, scatter on top. Bake at 170 °C for 55 minutes.\nMelt sauce things together.",
+            ['Rub crumble butter into almond flour', 'Melt sauce things together'],
+            'as is usual',
+        ];
+        yield 'a purée is not mashed smooth' => [
+            "Quay bread\nServes 10\n3 bananas\n75 g butter\n100 g sugar\n1 egg\n180 g flour",
+            'Mash the bananas with a fork until completely smooth. Stir in the butter, sugar, egg and flour. Bake at 170 °C for 50 minutes.',
+            ['Take the pumpkin purée\.'],
+            'fork|smooth',
+        ];
         yield 'starch by that name' => [
             "Quay rounds\nMakes 20\n150 g flour\n200 g cornflour\n130 g butter\n100 g icing sugar\n3 egg yolks",
             'Beat butter and sugar, then the yolks. Sift in the starch and flour. Roll 5 mm thick and cut 40 rounds. Bake at 170 °C for 10 minutes.',

@@ -172,6 +172,15 @@ final class RecipeReaderTest extends CoreCase
         return array_combine(array_column($rows, 0), $rows);
     }
 
+    public function test_what_is_made_stands_where_it_may(): void
+    {
+        $pieces = static fn (string $text): ?int => self::kernel()->read(new Brief($text))->pieces;
+        self::assertSame(12, $pieces("Plum bread\n\nPrep time: 10 minutes · Bake time: 60 minutes · Yield: 1 loaf (12 slices)\n\n200 g flour\n2 eggs"));
+        self::assertSame(4, $pieces("Plum foam\n4 egg yolks\n50 g sugar\n\nWhisk. Serve warm in 4 glasses with the biscuits."));
+        $headed = self::kernel()->read(new Brief("Plum men\n200 g flour\n\nTo decorate\nwriting icing\ncake decorations\n\n1. Mix the flour.\n2. Bake for 12 minutes."));
+        self::assertSame(['wheat-flour', 'icing-ready', 'sugar-sprinkles'], array_map(static fn ($l): ?string => $l->food?->key, $headed->lines));
+    }
+
     public function test_a_lines_key_outlives_changes_elsewhere_in_the_text(): void
     {
         $key = static fn (string $text): string => self::kernel()->read(new Brief($text))->lines[1]->key;

@@ -109,6 +109,10 @@ final class StepReaderTest extends CoreCase
             'a pan and a time alone' => ['Fold in the whites. 23 cm pan, 25-30 min.', [[25.0, 30.0, true]], false],
             'poured in first' => ['Pour into ramekins, 150C 35 minutes.', [[35.0, 35.0, true]], true],
             'a range in words' => ['Bake 40 to 45 mins until golden', [[40.0, 45.0, true]], true],
+            'turned down with a bare then' => [
+                'Pour in the shell, 220C for 10 mins then 180C for 35 mins.', [[10.0, 10.0, true], [35.0, 35.0, true]], true,
+            ],
+            'a bare heat of its own' => ['Fill the cups. 375 for 25 min', [[25.0, 25.0, true]], true],
             'hours' => ['Bake for 1½ hours.', [[90.0, 90.0, true]], true],
             'an hour' => ['Bake for an hour.', [[60.0, 60.0, true]], true],
             'half an hour' => ['Roast for half an hour', [[30.0, 30.0, true]], true],
