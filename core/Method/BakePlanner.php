@@ -253,7 +253,7 @@ final readonly class BakePlanner
     {
         $isLong = static fn (Timing $t): bool => ! $t->isBaking && $t->low >= $minutes;
 
-        return preg_match('~\b(?:chill|rest|stand|refrigerate|fridge|proves?|rises?|rising)\b~iu', $step->text) === 1 &&
+        return preg_match('~\b(?:chill|rest|stand|refrigerate|fridge|freeze|proves?|rises?|rising)\b~iu', $step->text) === 1 &&
             (preg_match('~\bovernight\b~iu', $step->text) === 1 || array_filter($step->times, $isLong) !== []);
     }
 

@@ -165,10 +165,15 @@ final readonly class DoseNames
         $begins = static fn (string $of): bool => $of !== $words[0] && str_starts_with($of, $words[0]) &&
             in_array(substr($of, strlen($words[0])), ['seed', 'nut', 'berry', 'meal', 'flour'], true);
 
+        $isGround = static fn (array $name): bool => count($name) === 2 && $name[0] === $words[0] &&
+            in_array($name[1], ['flour', 'meal'], true);
+
         return array_keys(
             array_filter(
                 $this->names,
-                static fn (array $names): bool => array_filter(array_merge([], ...$names), $begins) !== [],
+                static fn (array $names): bool => array_filter(array_merge([], ...$names), $begins) !== [] ||
+                    // "Almonds" of a list that has them ground.
+                    array_filter($names, $isGround) !== [],
             ),
         );
     }

@@ -9,6 +9,7 @@ use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Reading\Flag;
 use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Reading\Step;
 
@@ -17,14 +18,14 @@ final readonly class MethodReader
 {
     private const LONGEST = 4;
 
-    private const GROUPS = '~\b(?<all>(?:all\s+(?:of\s+)?)?(?:the\s+)?(?:other\s+|remaining\s+)?(?:ingredients|(?<=\w\s)(?:things|stuff|bits))(?:\s+together)?(?!\s*,?\s*except)|everything(?:\s+else)?|(?<=\s)etc\b|(?<=\bmelt\s|\bheat\s|\bwarm\s|\bboil\s|\bmix\s|\bstir\s|\bbeat\s|\bwhisk\s|\bblend\s|\bblitz\s|\bwhizz\s)(?:it\s+)?all(?=\s+(?:in|together|up|until|till|it)\b|\s*[.,;]|\s*$|\b(?<=it\sall))|the\s+rest(?!\s+of\b)|(?<=\bin\s)rest(?!\s+(?:of|for|at|in|\d)))\b|(?<bare>(?:^|(?<=[.;!]\s))(?:mix|combine|whisk|stir|beat|blend)(?:\s+(?:well|up|together))?(?=\s*[,.;]|\s*$|\s+(?:until|till)\b))|\b(?<dry>(?:all\s+)?(?:the\s+)?(?:remaining\s+)?dry(?:\s+(?:ingredients|mix(?:ture)?|things|stuff))?)\b(?!\s*(?:out|and\s+cool|them|it))|\b(?<lift>(?:the\s+)?(?:raising|leavening)(?:\s+agents?)?|(?:the\s+)?leaveners?)\b|\b(?<spice>(?:all\s+)?(?:the\s+)?spices?)\b|\b(?<wet>(?:all\s+)?(?:the\s+)?(?:wet|liquid)(?:\s+(?:ingredients|mix(?:ture)?))?|(?:the\s+)?liquids)\b~iu';
+    private const GROUPS = '~\b(?<all>(?:all\s+(?:of\s+)?)?(?:the\s+)?(?:other\s+|remaining\s+)?(?:ingredients|ingreds?\b|(?<=\w\s)(?:things|stuff|bits))(?:\s+together)?(?!\s*,?\s*except)|everything(?:\s+else)?|(?<=\s)etc\b|(?<=\bmelt\s|\bheat\s|\bwarm\s|\bboil\s|\bmix\s|\bstir\s|\bbeat\s|\bwhisk\s|\bblend\s|\bblitz\s|\bwhizz\s)(?:it\s+)?all(?=\s+(?:in|together|up|until|till|it|but|except)\b|\s*[.,;]|\s*$|\b(?<=it\sall))|the\s+rest(?!\s+of\b)|(?<=\bin\s)rest(?!\s+(?:of|for|at|in|\d)))\b|(?<bare>(?:^|(?<=[.;!]\s))(?:mix|combine|whisk|stir|beat|blend)(?:\s+(?:well|up|together))?(?=\s*[,.;]|\s*$|\s+(?:until|till)\b))|\b(?<dry>(?:all\s+)?(?:the\s+)?(?:remaining\s+)?dry(?:\s+(?:ingredients|mix(?:ture)?|things|stuff))?)\b(?!\s*(?:out|and\s+cool|them|it))|\b(?<lift>(?:the\s+)?(?:raising|leavening)(?:\s+agents?)?|(?:the\s+)?leaveners?)\b|\b(?<spice>(?:all\s+)?(?:the\s+)?spices?)\b|\b(?<wet>(?:all\s+)?(?:the\s+)?(?:wet|liquid)(?:\s+(?:ingredients|mix(?:ture)?))?|(?:the\s+)?liquids)\b~iu';
 
     private const MIXTURE = '~^\s*(?:mixture|mix|batter|dough|mass|syrup)\b~iu';
 
     /** Work that puts things on the outside, and lines that are kept for it. */
-    private const ON_TOP = '~\b(?:sprinkl|dust|roll|toss|coat|scatter)\w*\b[^.;]*$~iu';
+    private const ON_TOP = '~\b(?:sprinkl|dust|dredg|roll|toss|coat|scatter)\w*\b[^.;]*$~iu';
 
-    private const FOR_TOP = '~\b(?:sprinkl|dust|roll|coat|finish|decorat|top)~iu';
+    private const FOR_TOP = '~\b(?:sprinkl|dust|dredg|roll|coat|finish|decorat|top)~iu';
 
     /** A sentence behind others that makes something, up to what goes in. */
     private const MAKES_NEXT = '~[.!?;]\s+(?:(?:then|meanwhile|next|now)\s+)?(?:mix|boil|whisk|whip|heat|melt|combine|warm|simmer|dissolve|make)\b(?!\s+(?:in|into|through|back|it|them)\b)[^.!?;]{0,60}$~iu';
@@ -41,6 +42,11 @@ final readonly class MethodReader
     private const BRUSHED = '~\bbrush(?:ing|ed)?\b(?=\s+(?:each|every|all|the|between|well|over|\pL+\s+sheet))~iu';
 
     private const BUTTERS = ['butter', 'salted-butter', 'ghee', 'margarine'];
+
+    private const STREWN = '~(?:^|[.;,!]\s+|\b(?:and|then)\s+)(?<verb>dust|dredge|sprinkle)(?:\s+(?:well|lightly|generously|all\s+over|over|before\s+serving|to\s+serve|when\s+cold|while\s+warm))*(?=\s*(?:[.,;!]|$))~iu';
+
+    /** What is left out of "everything". */
+    private const SAVE = '~\b(?:all|everything|ingredients)\s*,?\s*(?:but|except(?:\s+for)?|apart\s+from|save)\s+(?:the\s+)?(?:\pL+\s+(?:and|&)\s+(?:the\s+)?)?$~iu';
 
     private const NO_FOOD = '~^\s*(?:thermometer|knife|paper|papers|shell\b|cutter|bowl|wash)\b~iu';
 
@@ -62,6 +68,10 @@ final readonly class MethodReader
             $component = $this->component($formula, $step->text, $found[$i], $seen) ?? $component;
             $mentions = [];
             foreach ($found[$i] as [$at, $length, $doses, $isPlural, $isMixture]) {
+                if (preg_match(self::SAVE, substr($step->text, 0, $at)) === 1) {
+                    // "Stir all but the berries": they come later.
+                    continue;
+                }
                 if (preg_match('~^(?:fruits?|nuts)$~iu', substr($step->text, $at, $length)) === 1) {
                     // "The fruit and peel": the peel is named by itself.
                     $others = array_merge(
@@ -110,7 +120,9 @@ final readonly class MethodReader
             $operations[] = new Operation($step, $this->actions->main($step->text), $mentions, $component);
         }
 
-        return $this->buttered($formula, $this->withSiblings($formula, $operations, $seen), $seen);
+        return $this->strewn(
+            $formula, $this->buttered($formula, $this->withSiblings($formula, $operations, $seen), $seen), $seen,
+        );
     }
 
     /**
@@ -178,6 +190,33 @@ final readonly class MethodReader
         }
 
         return $operations;
+    }
+
+    /**
+     * "Leave in the tin. Dust.": what is for dusting and no sentence names goes on there.
+     *
+     * @param  list<Operation>  $operations
+     * @param  list<int>  $seen
+     * @return list<Operation>
+     */
+    private function strewn(Formula $formula, array $operations, array $seen): array
+    {
+        $left = array_values(array_filter(
+            array_keys($formula->doses),
+            static fn (int $d): bool => ! in_array($d, $seen, true) &&
+                $formula->doses[$d]->food?->role === Role::Sweet &&
+                (preg_match(self::FOR_TOP, $formula->doses[$d]->text) === 1 ||
+                    in_array(Flag::DustingAssumed, $formula->doses[$d]->flags, true)),
+        ));
+        foreach ($left === [] ? [] : $operations as $i => $operation) {
+            if (preg_match(self::STREWN, $operation->step->text, $m, PREG_OFFSET_CAPTURE) === 1) {
+                $operations[$i] = $operation->taking(new Mention($m['verb'][1], strlen($m['verb'][0]), $left, true));
+
+                break;
+            }
+        }
+
+        return array_values($operations);
     }
 
     /**
@@ -379,8 +418,10 @@ final readonly class MethodReader
         return array_values(
             array_filter(
                 $doses,
+                // "100 g icing sugar, plus 50 g to coat" is the same twice, each at its time.
                 static fn (int $d): bool => $d === $chosen ||
-                    ($line !== '' && explode('_', $formula->doses[$d]->key)[0] === $line),
+                    ($line !== '' && explode('_', $formula->doses[$d]->key)[0] === $line &&
+                        $formula->doses[$d]->food?->key !== $formula->doses[$chosen]->food?->key),
             ),
         );
     }

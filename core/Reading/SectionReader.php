@@ -258,7 +258,8 @@ final readonly class SectionReader
         if (preg_match("~{$this->words->digit}~u", $row) === 1 || mb_strlen($row) > 60) {
             return false;
         }
-        $isShort = $next !== '' && mb_strlen($next) < 40 && ! $this->signs->isDoing($next) && ! $this->signs->isSentence($next);
+        $isShort = $next !== '' && mb_strlen($next) < 40 &&
+            ! $this->signs->isDoing($next) && ! $this->signs->isSentence($next);
         if ($isShort && preg_match(self::TO, $row) === 1) {
             return true;
         }

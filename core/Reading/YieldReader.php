@@ -23,6 +23,8 @@ final readonly class YieldReader
 
     private const EACH = '~\b(?<many>[2-9]|1\d)\s*(?:x\b|\pL).{0,60}?\beach\s+(?:of\s+them\s+)?(?:serv(?:es|ing)|mak(?:es|ing)|cuts?\s+into|enough\s+for|for)\s+(?<each>\d{1,2})\b~iu';
 
+    private const CUT_EACH = '~(?<![\d.,])(?<many>[2-9])\s+\pL+\s*[,(:]\s*(?<each>[2-9]|1\d|2[0-4])\s+(?<what>slices|pieces|portions|squares|wedges)\s+each\b~iu';
+
     /** What a number of a yield is not followed by. */
     private const NO_COUNT = '(?!\s?(?:[-–]\s?)?(?:inch|in\b|cm|mm|"|″|g\b|kg|ml\b|oz|lb|%|°|º|minutes?|mins?|hours?|hrs?|seconds?|secs?|days?|(?:tbsps?|tbs|tsps?|tablespoons?|teaspoons?|dl)\s+\pL|x\s?\d|ingredients?|layers?|batches|cups?\s+of|tiers?))';
 
@@ -173,6 +175,8 @@ final readonly class YieldReader
 
         // "8 scones, 3 g net each", "jar of about 10 portions".
         $isCounted = $m[0][1] <= 1 && preg_match('~\b(?:net|carbs?|k?cal|calories|each|apiece)\b~iu', $rest) === 1;
+        // "4 servings (12 small)"
+        $isAgain = preg_match('~^[(\[]?\s*\d+\s+(?:small|mini|large|big|tiny)\s*[)\]]?$~iu', $rest) === 1;
         $isHolder = preg_match('~^an?\s*\pL+\s+of$|^\pL+\s+of$~iu', $rest) === 1;
 
         return $rest === '' ||
@@ -180,6 +184,7 @@ final readonly class YieldReader
             $cuts ||
             $isCounted ||
             $isHolder ||
+            $isAgain ||
             ($m[0][1] === 0 &&
                 preg_match('~^(?:\d+|an?|one|each|\pL+)(?:\s+\pL+){0,3}(?:\s+each)?$~iu', $rest) === 1 &&
                 preg_match($this->bare, $rest) !== 1 &&
@@ -193,6 +198,10 @@ final readonly class YieldReader
             return Yielded::unknown();
         }
         $row = preg_replace('~\bhalf\s+a\s+dozen\b~iu', '6', $row) ?? $row;
+        if (preg_match(self::CUT_EACH, $row, $m) === 1) {
+            // "2 tarts, 8 slices each"
+            return new Yielded((int) $m['many'] * (int) $m['each'], $this->pieces->one($m['what']));
+        }
         if (preg_match(self::EACH, $row, $m) === 1) {
             // "2 basins, each serves 8"
             $all = (int) $m['many'] * (int) $m['each'];
@@ -292,6 +301,9 @@ final readonly class YieldReader
     {
         foreach ($steps as $step) {
             foreach (preg_split('~(?<=[.!])\s+~u', $step) ?: [] as $sentence) {
+                if (preg_match(self::CUT_EACH, $sentence) === 1) {
+                    return $this->read($sentence);
+                }
                 // "2 loaves (24 slices)": a sentence that says nothing else.
                 if (preg_match('~^\W*\d+\s+\pL+\s*\(\d+\s+\pL+\)\W*$~u', $sentence) === 1) {
                     $cut = $this->read($sentence);

@@ -149,14 +149,18 @@ final readonly class SingleParts
     /** Grams of water in a part of the dessert as written, which a gum has to hold. */
     public function water(Formula $formula, int $component): float
     {
-        $water = 0.0;
-        foreach ($formula->doses as $dose) {
-            $water +=
-                $dose->component === $component && $dose->food !== null
-                    ? $dose->food->nutrients($dose->mass())->water
-                    : 0.0;
-        }
+        $here = array_filter(
+            $formula->doses,
+            static fn (Dose $d): bool => $d->component === $component && $d->food !== null,
+        );
+        $water = static fn (array $doses): float => array_sum(
+            array_map(static fn (Dose $d): float => $d->known()->nutrients($d->mass())->water, $doses),
+        );
+        $isPoured = static fn (Dose $d): bool => $d->known()->isLiquid() || $d->known()->role === Role::Egg;
+        $poured = array_filter($here, $isPoured);
+        $isWet = array_filter($poured, static fn (Dose $d): bool => $d->known()->role === Role::Wet) !== [];
 
-        return $water;
+        // Fruit that is laid on a custard gives it no water; where nothing is poured, its own is what thickens.
+        return $water($isWet ? $poured : $here);
     }
 }

@@ -44,6 +44,8 @@ final class ThickeningTest extends CoreCase
         $cream = $after("Lock cream\nServes 6\n500 ml milk\n4 egg yolks\n100 g sugar\n40 g flour\n\nMethod\nCook it, stirring, until thick.");
         self::assertSame(0.0, $cream->gramsOf('almond-flour'));
         self::assertEqualsWithDelta(2.8, $cream->gramsOf('xanthan'), 0.5);
+        $tart = $after("Lock tart\nServes 8\n250 ml milk\n3 egg yolks\n60 g sugar\n25 g cornflour\n400 g strawberries\n\nMethod\nCook all but the berries until thick. Lay the berries on top.");
+        self::assertEqualsWithDelta(1.9, $tart->gramsOf('xanthan'), 0.4, 'fruit on top is no liquid');
         $half = $after("Lock shortbread\nMakes 24\n250 g butter\n100 g sugar\n250 g flour\n125 g cornflour\n\nMethod\nRub, press and bake at 160 °C for 40 minutes.");
         $flour = $after("Lock shortbread\nMakes 24\n250 g butter\n100 g sugar\n375 g flour\n\nMethod\nRub, press and bake at 160 °C for 40 minutes.");
         self::assertEqualsWithDelta($flour->gramsOf('almond-flour'), $half->gramsOf('almond-flour'), 15);

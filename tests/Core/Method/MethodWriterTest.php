@@ -218,6 +218,24 @@ final class MethodWriterTest extends CoreCase
             ['Take the pumpkin purée\.'],
             'fork|smooth',
         ];
+        yield 'what is for dusting goes on where it is dusted, each sugar at its time' => [
+            "Quay rounds\nMakes 24\n250 g flour\n125 g lard\n100 g icing sugar, plus 50 g to coat\n1 tsp cinnamon",
+            'Mix flour, sugar, cinnamon. Rub in the lard. Cut 24 rounds. Bake 15 mins at 180 °C. Dredge with the rest of the icing sugar.',
+            ['Dredge with the rest of the powdered erythritol'],
+            'Mix [^.]*powdered erythritol|does not say',
+        ];
+        yield 'a word for it' => [
+            "Quay pies\nMakes 18\n225 g butter\n350 g flour\n100 g sugar\n280 g mincemeat\n1 egg\nicing sugar, to dust",
+            'Rub the butter into the flour, mix in the sugar. Press into 18 holes, spoon in mincemeat. Brush with beaten egg. Bake at 200 °C for 20 minutes. Leave in the tin. Dust.',
+            ['Dust \(now with powdered erythritol\)', 'First the filling: .*pecans.*clings'],
+            'Mix in the powdered erythritol|does not say',
+        ];
+        yield 'all but what comes later' => [
+            "Quay pudding\nServes 2\n3 tbsp chia seeds\n240 ml almond milk\n20 g sugar\n40 g raspberries",
+            'Stir all but raspberries. Chill overnight. Top with raspberries.',
+            ['Stir all \(now with [^)]*\) but raspberries|Stir all but raspberries'],
+            'does not say|as is usual',
+        ];
         yield 'starch by that name' => [
             "Quay rounds\nMakes 20\n150 g flour\n200 g cornflour\n130 g butter\n100 g icing sugar\n3 egg yolks",
             'Beat butter and sugar, then the yolks. Sift in the starch and flour. Roll 5 mm thick and cut 40 rounds. Bake at 170 °C for 10 minutes.',
