@@ -521,7 +521,8 @@ final class Kernel
                 $name,
                 $f->minutes > 0 || $swap->before->making->isEggCooked || $this->isMadeBefore($swap, $c),
                 $f->cold,
-                $f->hot && ($f->key !== 'caramel' || $swap->before->making->isCaramel),
+                $f->hot && $swap->before->making->isHeated &&
+                    ($f->key !== 'caramel' || $swap->before->making->isCaramel),
             ),
             $swap->families,
             $recipe->components,

@@ -47,6 +47,8 @@ final readonly class Sources
         'flour_school_parts' => 'What each school puts for flour',
         'single_swaps' => 'Swaps of single foods',
         'sliced_swaps' => 'What lies in the place of sliced fruit',
+        'mashed_swaps' => 'What is mashed in the place of dried fruit',
+        'thickened_swaps' => 'What thickens in the place of flour',
         'unbaked_swaps' => 'What binds in the place of fruit where nothing is baked',
         'family_sweeteners' => 'Kinds of bake that want one sweetener',
         'tins' => 'What a tin holds, and what of it goes in',

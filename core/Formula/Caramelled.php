@@ -17,6 +17,8 @@ final readonly class Caramelled
 
     private const SAID = '~\bfor\s+(?:the\s+)?caramel\b~iu';
 
+    private const ON_TOP = '~\b(?:for|to)\s+(?:the\s+)?(?:top|tops|topping|sprinkl\w*|finish|caramelis\w*|carameliz\w*|torch|brul\w*|br[uû]l[ée]e\w*)\b~iu';
+
     private function __construct() {}
 
     /**
@@ -24,11 +26,13 @@ final readonly class Caramelled
      * @param  list<Step>  $steps
      * @return list<int> doses that are browned
      */
-    public static function in(array $doses, array $steps): array
+    public static function in(array $doses, array $steps, Making $making): array
     {
         $sugars = array_keys(array_filter($doses, static fn (Dose $d): bool => $d->food?->role === Role::Sweet &&
             ! $d->food->isLiquid() && $d->food->texture !== Texture::Powder && $d->isCounted()));
-        $isSaid = static fn (int $i): bool => preg_match(self::SAID, self::line($doses, $i)) === 1;
+        $isSaid = static fn (int $i): bool => preg_match(self::SAID, self::line($doses, $i)) === 1 ||
+            // "Sprinkle demerara on and grill till it bubbles"
+            ($making->isTorched && preg_match(self::ON_TOP, $doses[$i]->text) === 1);
         $found = array_filter($sugars, $isSaid);
         $isFirst = true;
         foreach ($steps as $step) {

@@ -69,6 +69,12 @@ final readonly class Dose
         return in_array(Flag::Thickens, $this->flags, true);
     }
 
+    /** Nobody says how much of it there is, nor what for. */
+    public function isDusted(): bool
+    {
+        return in_array(Flag::DustingAssumed, $this->flags, true);
+    }
+
     /** It is browned by itself. */
     public function isCaramel(): bool
     {

@@ -74,7 +74,7 @@ final readonly class Formula
 
         $doses = self::fried($doses, $constants);
         $making = Making::of($recipe->steps, $constants);
-        foreach (Caramelled::in(array_values($doses), $recipe->steps) as $i) {
+        foreach (Caramelled::in(array_values($doses), $recipe->steps, $making) as $i) {
             $doses[$i] = $doses[$i]->flagged(Flag::Caramel);
         }
         foreach (Thickening::in(array_values($doses), $making, $constants) as $i) {

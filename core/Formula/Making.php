@@ -53,6 +53,7 @@ final readonly class Making
         public bool $isFried = false,
         public bool $isCreamed = false,
         public bool $isCaramel = true,
+        public bool $isHeated = true,
         public array $sliced = [],
         public array $mashed = [],
     ) {}
@@ -81,6 +82,7 @@ final readonly class Making
             ! $isBaked && preg_match(self::FRIED, $text) === 1,
             preg_match(self::CREAMED, $text) === 1,
             $steps === [] || $isBoiledHigh || preg_match(self::CARAMEL, $text) === 1,
+            $steps === [] || $isBaked || preg_match(self::HEATED, $text) === 1,
             self::slicing($text),
             self::mashing($steps),
         );

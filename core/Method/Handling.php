@@ -7,6 +7,7 @@ namespace Aglyca\Core\Method;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Larder\Texture;
+use Aglyca\Core\Swap\Exchange;
 use Aglyca\Core\Swap\Part;
 use Aglyca\Core\Swap\Swap;
 
@@ -24,6 +25,8 @@ final readonly class Handling
     private const MASH = '~\b(?<verb>(?:peel\s+and\s+)?(?:mash|pur[ée]e|crush))\s+(?:up\s+)?(?:the\s+|your\s+)?(?:(?:ripe|very\s+ripe|peeled|soft)\s+)*$~iu';
 
     private const TO_A_MASH = '~^(?:\s+(?:well|thoroughly))?(?:\s+with\s+(?:an?|the)\s+(?:fork|masher|potato\s+masher))?(?:\s+(?:un)?till?\s+(?:completely\s+|quite\s+|very\s+|almost\s+)?smooth|\s+to\s+an?\s+(?:pulp|pur[ée]e|paste))?(?=\s*[.,;]|\s+(?:and|in|into|then)\b)~iu';
+
+    private const DRY = '~\b(?:sift|sieve|rub|toast|roast|cut\s+(?:in|the)|pulse|whizz|blitz)\b~iu';
 
     private const STIRRED = '~\b(?:stir|fold|beat|mix)\b.*\b(?:in|into|through|with)\b|\bback\b~iu';
 
@@ -88,6 +91,36 @@ final readonly class Handling
                 $rewriting->edit($i, $mention->end(), strlen($tail[0]), '');
             }
         }
+    }
+
+    /**
+     * Water that came for flour is worked in when the flour is sifted or rubbed.
+     *
+     * @param  list<Part>  $parts
+     * @return list<Part> without it, where it is said behind
+     */
+    public function dry(
+        Rewriting $rewriting,
+        int $i,
+        string $text,
+        Mention $mention,
+        Exchange $exchange,
+        array $parts,
+    ): array {
+        $isWet = static fn (Part $p): bool => $p->food->role === Role::Wet;
+        $lead = preg_split('~[.!?;]~', substr($text, 0, $mention->at)) ?: [''];
+        if (
+            $exchange->role !== Role::Body || array_filter($parts, $isWet) === [] ||
+            preg_match(self::DRY, (string) end($lead)) !== 1
+        ) {
+            return $parts;
+        }
+        $end = preg_match('~[.!?;](?=\s|$)~', $text, $m, PREG_OFFSET_CAPTURE, $mention->end()) === 1
+            ? $m[0][1]
+            : strlen($text);
+        $rewriting->edit($i, $end, 0, ', then work in the water');
+
+        return array_values(array_filter($parts, static fn (Part $p): bool => ! $isWet($p)));
     }
 
     /** Crumbs that were made first are not crushed again. */

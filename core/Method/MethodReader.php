@@ -9,7 +9,6 @@ use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Role;
-use Aglyca\Core\Reading\Flag;
 use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Reading\Step;
 
@@ -43,7 +42,7 @@ final readonly class MethodReader
 
     private const BUTTERS = ['butter', 'salted-butter', 'ghee', 'margarine'];
 
-    private const STREWN = '~(?:^|[.;,!]\s+|\b(?:and|then)\s+)(?<verb>dust|dredge|sprinkle)(?:\s+(?:well|lightly|generously|all\s+over|over|before\s+serving|to\s+serve|when\s+cold|while\s+warm))*(?=\s*(?:[.,;!]|$))~iu';
+    private const STREWN = '~(?:^|[.;,!]\s+|\b(?:and|then)\s+)(?<verb>dust|dredge|sprinkle)(?:\s+(?:well|lightly|generously|thickly|heavily|all\s+over|over|before\s+serving|to\s+serve|when\s+cold|while\s+warm))*(?=\s*(?:[.,;!]|$))~iu';
 
     /** What is left out of "everything". */
     private const SAVE = '~\b(?:all|everything|ingredients)\s*,?\s*(?:but|except(?:\s+for)?|apart\s+from|save)\s+(?:the\s+)?(?:\pL+\s+(?:and|&)\s+(?:the\s+)?)?$~iu';
@@ -72,7 +71,12 @@ final readonly class MethodReader
                     // "Stir all but the berries": they come later.
                     continue;
                 }
-                if (preg_match('~^(?:fruits?|nuts)$~iu', substr($step->text, $at, $length)) === 1) {
+                $ofPart = $this->partNamed($formula, substr($step->text, $at, $length), $seen);
+                if ($ofPart !== []) {
+                    // "Fold in fruit" where a heading says what that is; the marzipan below it has its own words.
+                    $apart = array_diff($named, $doses);
+                    [$doses, $isPlural] = [array_values(array_diff($ofPart, $apart)) ?: $doses, true];
+                } elseif (preg_match('~^(?:fruits?|nuts)$~iu', substr($step->text, $at, $length)) === 1) {
                     // "The fruit and peel": the peel is named by itself.
                     $others = array_merge(
                         [],
@@ -206,7 +210,7 @@ final readonly class MethodReader
             static fn (int $d): bool => ! in_array($d, $seen, true) &&
                 $formula->doses[$d]->food?->role === Role::Sweet &&
                 (preg_match(self::FOR_TOP, $formula->doses[$d]->text) === 1 ||
-                    in_array(Flag::DustingAssumed, $formula->doses[$d]->flags, true)),
+                    $formula->doses[$d]->isDusted()),
         ));
         foreach ($left === [] ? [] : $operations as $i => $operation) {
             if (preg_match(self::STREWN, $operation->step->text, $m, PREG_OFFSET_CAPTURE) === 1) {
@@ -475,7 +479,7 @@ final readonly class MethodReader
                 array_filter($formula->doses, static fn ($d): bool => $d->component === $c && $d->food !== null),
             );
             $own = array_values(array_diff($all, $seen));
-            $called = $name === '' ? [] : [$name];
+            $called = $name === '' ? [] : [$name, ...$this->otherNames($formula, $c, $seen)];
             if ($c === ($component ?? $formula->heaviest())) {
                 $called = [...$called, 'dough', 'batter'];
             }
@@ -501,6 +505,43 @@ final readonly class MethodReader
         }
 
         return $wholes;
+    }
+
+    /**
+     * @param  list<int>  $seen
+     * @return list<int> what is still to go in of a part of that name
+     */
+    private function partNamed(Formula $formula, string $name, array $seen): array
+    {
+        $of = array_search(mb_strtolower($name), array_map(mb_strtolower(...), $formula->components), true);
+
+        return $of === false || $name === '' ? [] : array_values(array_filter(
+            $this->open($formula, (int) $of, $seen),
+            static fn (int $d): bool => ! $formula->doses[$d]->isDusted(),
+        ));
+    }
+
+    /**
+     * What else a part is called: "the pastry" of a sweet pastry, "the buttercream" of the one filling that is to come.
+     *
+     * @param  list<int>  $seen
+     * @return list<string>
+     */
+    private function otherNames(Formula $formula, int $component, array $seen): array
+    {
+        $last = static fn (string $name): string => mb_strtolower((string) preg_replace('~^.*\s~u', '', trim($name)));
+        $own = $last($formula->components[$component]);
+        $isAlone = count(array_filter($formula->components, static fn (string $n): bool => $last($n) === $own)) === 1;
+        $toCome = array_filter(
+            array_keys($formula->components),
+            fn (int $c): bool => $c > 0 &&
+                2 * count($this->open($formula, $c, $seen)) > count($this->open($formula, $c, [])),
+        );
+
+        return [
+            ...$isAlone && $own !== mb_strtolower($formula->components[$component]) ? [$own] : [],
+            ...array_values($toCome) === [$component] ? ['buttercream', 'frosting', 'icing', 'glaze'] : [],
+        ];
     }
 
     /** @param  list<int>  $doses */

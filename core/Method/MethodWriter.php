@@ -224,7 +224,7 @@ final readonly class MethodWriter
                             $operation,
                             $mention,
                             $exchange->component,
-                            $own[$e],
+                            $this->handling->dry($rewriting, $i, $operation->step->text, $mention, $exchange, $own[$e]),
                             array_values(array_filter(
                                 $swap->exchanges,
                                 fn (Exchange $x): bool => $this->preparations->isMade($swap, $x),

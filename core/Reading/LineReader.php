@@ -18,8 +18,6 @@ final class LineReader
 {
     private const DUSTED = '~\b(?:for|to)\s+(?:dust|sprinkl|roll|coat|decorat|finish|scatter)\w*~iu';
 
-    private const SERVED = '~\b(?:for|to)\s+serv\w*~iu';
-
     private const IN_PART = '~\b(?:for|to)\s+(?:dust|greas|serv|sprinkl|roll|coat|garnish|decorat|top|brush|lin|finish|taste)\w*|\bto\s+taste\b|\bfor\s+the\s+(?:tin|pan|dish|mould|mold)s?\b~iu';
 
     /** "For dusting: 2 tbsp sugar" */
@@ -267,9 +265,8 @@ final class LineReader
     {
         $isDusted =
             $food !== null &&
-            (preg_match(self::DUSTED, " $split->name $split->prep") === 1 ||
-                // Icing sugar that is served with it is dusted on.
-                ($food->texture === Texture::Powder && preg_match(self::SERVED, " $split->name $split->prep") === 1)) &&
+            // Icing sugar of which nobody says how much, nor what for, is dusted on.
+            (preg_match(self::DUSTED, " $split->name $split->prep") === 1 || $food->texture === Texture::Powder) &&
             in_array($food->role, [Role::Sweet, Role::Flavour], true) &&
             $this->larder->typical($food, 'sweetness') < $this->constants->get('concentrate') &&
             $food->per100->digestible() > $this->constants->get('sugar-food');

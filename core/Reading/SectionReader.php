@@ -96,7 +96,7 @@ final readonly class SectionReader
         }
         $isBoth =
             preg_match(
-                '~^\W*(?<head>(?:for\s+(?:the\s+)?)?(?:\pL+(?:\s+|\s*[+&/]\s*)){0,2}(?<part>\pL+))(?:\s*:\s*|\s+[-–—]\s+(?=\d|\pL+\s+of\b|an?\b))(?<rest>.*\d.*)$~u',
+                '~^\W*(?<head>(?:for\s+(?:the\s+)?)?(?:\pL+(?:\s+|\s*[+&/]\s*)){0,2}(?<part>\pL+))(?:\s*:\s*|\s+[-–—]\s+(?=\d|\pL+\s+of\b|an?\b))(?<rest>.*\d.*)$~iu',
                 $row,
                 $m,
             ) === 1 &&

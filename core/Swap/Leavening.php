@@ -147,6 +147,13 @@ final readonly class Leavening
                 $flour += $isHere && $dose->food?->role === Role::Body ? $dose->mass() : 0.0;
                 $powder += $isHere && $dose->food?->key === 'baking-powder' ? $dose->mass() : 0.0;
             }
+            foreach ($exchanges as $exchange) {
+                // Nuts and coconut that came for oats are lifted too.
+                $isBody = $exchange->component === $component && $exchange->role === Role::Body;
+                foreach ($isBody ? $exchange->to : [] as $part) {
+                    $flour += $part->food->role === Role::Mixin ? $part->grams : 0.0;
+                }
+            }
             $over = $powder - ($this->constants->get('lift-most') / 100) * $flour;
             $own = array_filter($exchanges, static fn (Exchange $e): bool => $e->role === Role::Lift);
             foreach ($flour > 0 ? $own + $exchanges : [] as $e => $exchange) {

@@ -45,7 +45,7 @@ enum SugarForm: string
         $isPowder = $food->texture === Texture::Powder;
 
         return match (true) {
-            $isPowder && ($isHeaded || preg_match(self::DUSTED, $text) === 1) => self::Dusting,
+            $isPowder && ($isHeaded || $dose->isDusted() || preg_match(self::DUSTED, $text) === 1) => self::Dusting,
             $isPowder => self::Powdered,
             $isHeaded, preg_match(self::OUTSIDE, $text) === 1 => self::Coating,
             in_array($food->key, self::BROWN, true) => self::Golden,

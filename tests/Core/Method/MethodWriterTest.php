@@ -236,6 +236,24 @@ final class MethodWriterTest extends CoreCase
             ['Stir all \(now with [^)]*\) but raspberries|Stir all but raspberries'],
             'does not say|as is usual',
         ];
+        yield 'water is not sifted' => [
+            "Quay rounds\nMakes 18\n180 g flour\n50 g semolina\n130 g ghee\n90 g icing sugar\n1/4 tsp salt",
+            'Whip ghee and sugar. Sieve flour, semolina and salt; knead into a dough. Shape balls, bake at 170 °C for 18 minutes.',
+            ['and salt, then work in the water; knead'],
+            'Sieve [^;]*water[^;]*salt',
+        ];
+        yield 'a part by what it is, or by the last of its words' => [
+            "Quay whirls\nMakes 12\nSweet pastry:\n200 g butter\n50 g icing sugar\n200 g flour\n\nFilling:\n100 g butter\n170 g icing sugar\n50 g strawberry jam",
+            "Make the pastry, chill it, roll it and bake at 180 °C for 13 minutes.\nBeat buttercream. Sandwich with jam and buttercream.",
+            ['Make the pastry \(now with .*almond flour', 'Beat buttercream \(now with powdered allulose'],
+            'as is usual|does not say',
+        ];
+        yield 'fruit that a heading gathers' => [
+            "Quay loaf\nServes 12\nDough:\n300 g flour\n100 g butter\n60 g sugar\n2 eggs\n\nFruit:\n50 g sultanas\n25 g almonds\nzest of half a lemon\n100 g marzipan\nIcing sugar",
+            'Mix the flour, butter, sugar and eggs. Fold in fruit. Put the marzipan down the middle. Bake at 180 °C for 40 minutes. Dust thickly.',
+            ['Fold in [^.]*almonds and lemon zest\.', 'Dust \(now with powdered erythritol\) thickly'],
+            'does not say|Fold in [^.]*almond paste',
+        ];
         yield 'starch by that name' => [
             "Quay rounds\nMakes 20\n150 g flour\n200 g cornflour\n130 g butter\n100 g icing sugar\n3 egg yolks",
             'Beat butter and sugar, then the yolks. Sift in the starch and flour. Roll 5 mm thick and cut 40 rounds. Bake at 170 °C for 10 minutes.',

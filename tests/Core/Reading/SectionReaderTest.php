@@ -108,6 +108,9 @@ final class SectionReaderTest extends CoreCase
             (float) self::kernel()->read(new Brief("Espresso cups (6)\n\n3 eggs\n60 g sugar\n\nMix."))->pieces,
         );
         self::assertSame(['sponge', 'custard lid'], array_map(mb_strtolower(...), $sorted->components));
+        $long = self::core()->sections->sections(['Plum tart', 'For the sweet pastry: 250g plain flour, 125g butter, 1 egg', 'For the filling: 200g butter, 3 eggs', 'Mix it all.', 'Click out small heaps, 6 per tray.']);
+        self::assertSame(['sweet pastry', 'filling'], array_map(mb_strtolower(...), $long->components));
+        self::assertCount(2, $long->steps);
         $numbered = self::core()->sections->sections(['Plum biscuits', '1 egg', '100 g flour', '1 Beat the egg. Add the flour, mix.', '2 Scoop 24, 5 cm apart. Bake 10 min.', '2 Cream crackers, crushed']);
         self::assertSame(['Beat the egg. Add the flour, mix.', 'Scoop 24, 5 cm apart. Bake 10 min.'], $numbered->steps);
         $dashed = self::core()->sections->sections([

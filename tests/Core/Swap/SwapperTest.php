@@ -159,6 +159,27 @@ final class SwapperTest extends CoreCase
         self::assertGreaterThan(20.0, $jam->after->gramsOf('allulose'), 'jam is sweetened out of the dough\'s bag');
     }
 
+    /** Common practice: what is browned by itself is allulose; a top that is torched too. */
+    public function test_sugar_that_is_browned_by_itself_is_allulose_alone(): void
+    {
+        $sweet = static fn (string $text): array => array_map(
+            static fn ($e): array => array_map(static fn ($p): string => $p->food->key, $e->to),
+            array_values(array_filter(self::work($text)->swap->exchanges, static fn ($e): bool => $e->role === Role::Sweet)),
+        );
+        $custard = "Plum custards\nServes 6\n500 ml cream\n6 egg yolks\n80 g sugar\n%s\n\nMethod\nWarm the cream, beat in yolks and the 80 g sugar. Bake at 150 °C for 35 minutes. %s";
+        self::assertContains(['allulose', 'monk-fruit-extract'], $sweet(sprintf($custard, '4 tbsp demerara sugar for the top', 'Sprinkle the demerara on and grill till it bubbles.')));
+        self::assertNotContains(['allulose', 'monk-fruit-extract'], $sweet(sprintf($custard, '4 tbsp demerara sugar for the top', 'Sprinkle the demerara on and serve.')));
+        self::assertContains(['allulose', 'monk-fruit-extract'], $sweet("Plum flan\nServes 6\n120 g sugar\n500 ml milk\n4 eggs\n80 g sugar\n\nMethod\nMelt the 120 g sugar to an amber caramel. Beat milk, eggs and the 80 g sugar. Bake at 150 °C for 35 minutes."));
+    }
+
+    /** No hot sugar where nothing is heated. */
+    public function test_what_is_only_kneaded_does_not_scald(): void
+    {
+        $keys = static fn (string $method): array => array_column(self::work("Peppermint creams\nMakes 40\n1 egg white\n350 g icing sugar\n\nMethod\n$method")->warnings, 'key');
+        self::assertNotContains('hot', $keys('Whisk the white, work in the icing sugar, knead, roll and cut. Leave to dry.'));
+        self::assertContains('hot', $keys('Boil the icing sugar with water, pour onto the white, whisk. Cut.'));
+    }
+
     public function test_each_component_swaps_on_its_own(): void
     {
         $conversion = self::work(self::desserts()['hazelnut-raspberry-thumbprints'][0]);
