@@ -27,6 +27,8 @@ final readonly class ProgrammeSwapper
     /** The steps of one swap meet here: each service does one of them. */
     private Exchanger $exchanger;
 
+    private OneBag $bags;
+
     private Leavening $leavening;
 
     private OvenChooser $ovens;
@@ -47,6 +49,7 @@ final readonly class ProgrammeSwapper
         Appliances $appliances,
     ) {
         $this->exchanger = new Exchanger($larder, $schools, $parts, $reasons, $constants);
+        $this->bags = new OneBag($larder, $schools, $parts, $constants);
         $this->leavening = new Leavening($larder, $this->exchanger, $parts, $constants, $acids);
         $this->ovens = new OvenChooser($schools, $appliances);
         $this->chooser = new Chooser($larder);
@@ -69,7 +72,7 @@ final readonly class ProgrammeSwapper
             array_push($exchanges, ...$this->exchanger->exchanges($formula, $choice, $costs, $wishes));
             array_push($bindings, ...$this->reasons->bindings($formula, $choice));
         }
-        $exchanges = $this->leavening->balanced($formula, $this->exchanger->inOneBag($formula, $exchanges), $wishes);
+        $exchanges = $this->leavening->balanced($formula, $this->bags->of($formula, $exchanges), $wishes);
         usort(
             $exchanges,
             static fn (Exchange $a, Exchange $b): int => [$a->component, $a->role->position(), $a->from[0] ?? 0] <=> [
