@@ -103,6 +103,8 @@ final readonly class DoseNames
                 } elseif (
                     ($words === ['nut'] && $this->isNut($i)) ||
                     ($words === ['starch'] && $this->isStarch($i)) ||
+                    ($words === ['fat'] && $this->formula->doses[$i]->food?->role === Role::Fat) ||
+                    ($words === ['slice'] && $this->isSliced($i)) ||
                     ($words === ['fruit'] && $this->isFruit($i))
                 ) {
                     $part[] = $i;
@@ -201,6 +203,14 @@ final readonly class DoseNames
     public function isAnother(array $words): bool
     {
         return count($words) > 1 && $this->foods->isName(implode(' ', $words)) && $this->called($words) === [];
+    }
+
+    /** Bread, of which "the slices" are. */
+    private function isSliced(int $dose): bool
+    {
+        $of = $this->formula->doses[$dose];
+
+        return $of->food?->role === Role::Body && preg_match('~\bslic|\bloaf\b|\bstale\b~iu', $of->text) === 1;
     }
 
     private function isStarch(int $dose): bool

@@ -14,6 +14,12 @@ final readonly class Unnamed
 {
     private const BRUSHED = '~\bbrush(?:ing|ed)?\b(?=\s+(?:each|every|all|the|between|well|over|\pL+\s+sheet))~iu';
 
+    /** "Prepare the cake per box" */
+    private const BOXED = '~\b(?:as\s+)?(?:per|according\s+to|following)\s+(?:the\s+)?(?:box|package|packet|pack)(?:\s+(?:directions?|instructions?))?\b~iu';
+
+    /** "Butter the slices": all of it is spread. */
+    private const SLICES = '~\bbutter(?=\s+(?:(?:the|each|both|one)\s+)?(?:slices?|bread|brioche|sides?|toast)\b)~iu';
+
     private const BUTTERS = ['butter', 'salted-butter', 'ghee', 'margarine'];
 
     private const STREWN = '~(?:^|[.;,!]\s+|\b(?:and|then)\s+)(?<verb>dust|dredge|sprinkle)(?:\s+(?:well|lightly|generously|thickly|heavily|all\s+over|over|before\s+serving|to\s+serve|when\s+cold|while\s+warm))*(?=\s*(?:[.,;!]|$))~iu';
@@ -31,7 +37,7 @@ final readonly class Unnamed
     {
         $with = $this->withSiblings($formula, $operations, $seen);
 
-        return $this->strewn($formula, $this->buttered($formula, $with, $seen), $seen);
+        return $this->strewn($formula, $this->boxed($formula, $this->buttered($formula, $with, $seen), $seen), $seen);
     }
 
     /** Its line says that it is for the top, or for the outside. */
@@ -88,12 +94,17 @@ final readonly class Unnamed
                     ? preg_match('~\bmelted\b~iu', $formula->doses[$d]->text) === 1
                     : $formula->doses[$d]->mass() <= $most),
         ));
-        $outside = [self::BRUSHED => $left(true), '~\bbutter\b~iu' => $left(false)];
+        $all = array_values(array_filter(
+            array_keys($formula->doses),
+            static fn (int $d): bool => ! in_array($d, $seen, true) &&
+                in_array($formula->doses[$d]->food?->key, self::BUTTERS, true),
+        ));
+        $outside = [self::SLICES => $all, self::BRUSHED => $left(true), '~\bbutter\b~iu' => $left(false)];
         foreach (array_filter($outside) as $pattern => $doses) {
             foreach ($operations as $i => $operation) {
                 preg_match_all($pattern, $operation->step->text, $m, PREG_OFFSET_CAPTURE);
                 foreach ($m[0] as [$word, $at]) {
-                    $isVerb = mb_strtolower($word) !== 'butter' ||
+                    $isVerb = $pattern === self::SLICES || mb_strtolower($word) !== 'butter' ||
                         FoodVerb::is('butter', $operation->step->text, $at, $at + strlen($word));
                     if ($isVerb) {
                         $operations[$i] = $operation->taking(new Mention($at, strlen($word), $doses, true));
@@ -105,6 +116,28 @@ final readonly class Unnamed
         }
 
         return $operations;
+    }
+
+    /**
+     * @param  list<Operation>  $operations
+     * @param  list<int>  $seen
+     * @return list<Operation>
+     */
+    private function boxed(Formula $formula, array $operations, array $seen): array
+    {
+        $mixes = array_values(array_filter(
+            array_keys($formula->doses),
+            static fn (int $d): bool => ! in_array($d, $seen, true) && $formula->doses[$d]->food?->key === 'cake-mix',
+        ));
+        foreach ($mixes === [] ? [] : $operations as $i => $operation) {
+            if (preg_match(self::BOXED, $operation->step->text, $m, PREG_OFFSET_CAPTURE) === 1) {
+                $operations[$i] = $operation->taking(new Mention($m[0][1], strlen($m[0][0]), $mixes, true));
+
+                break;
+            }
+        }
+
+        return array_values($operations);
     }
 
     /**

@@ -122,6 +122,8 @@ final readonly class YieldReader
             // "Put heaps on a tray, about 10."
             '~\b(?:put|place|drop|spoon|scoop|shape|roll|form|cut|stamp|pipe|dollop)\b[^.;]*[\s(,]'.self::ABOUT.'\s*'.
             $this->number.'(?=\s*(?:[.;)]|$))~iu',
+            // "Cool, cut 24."
+            '~\b(?:cut|slice)\s+'.$this->number.self::NO_COUNT.'(?=\s*(?:[.;)]|$))~iu',
             // "Serve warm in 4 glasses"
             '~\b(?:serve|divide|crumble|layer|put|set)\b[^.;]{0,40}?\b(?:in|into|among|between)\s+(?:the\s+)?'.$counted.'~iu',
             '~(?:^|[.;!]\s+)'.$counted.'\s*[.!]?$~iu',

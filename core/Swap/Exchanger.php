@@ -227,11 +227,38 @@ final readonly class Exchanger
             // Starch in a crumb is flour, and thickens nothing.
             foreach (($rows[0]['to'] ?? '') === 'xanthan' ? [] : $rows as $row) {
                 $dose = $formula->doses[$i];
+                if ($row['to'] === '~sweet') {
+                    array_push($parts, ...$this->sweetened($dose, (float) $row['ratio'], $wishes));
+
+                    continue;
+                }
                 $food = $this->larder->get($row['to']);
                 $typed = $wishes->amount(new AmountKey($sorting->component, $food->key, $dose->key));
                 $parts[] = $typed === null
                     ? $this->parts->part($food, $dose->mass() * (float) $row['ratio'], $row['why'], $dose->key)
                     : $this->parts->typed($food, $typed, slot: $dose->key);
+            }
+        }
+
+        return $parts;
+    }
+
+    /**
+     * What a packet of cake mix is sweetened with.
+     *
+     * @return list<Part>
+     */
+    private function sweetened(Dose $dose, float $ratio, Wishes $wishes): array
+    {
+        $sweet = new SweetOffers($this->larder, $this->schools);
+        $parts = [];
+        $wanted = $dose->mass() * $ratio * $wishes->sweetness;
+        foreach ($sweet->sweeteners($wanted, SugarForm::Granulated, $wishes) as $offer) {
+            $typed = $wishes->amount(new AmountKey($dose->component, $offer->food->key, $dose->key));
+            if ($typed !== null) {
+                $parts[] = $this->parts->typed($offer->food, $typed, slot: $dose->key);
+            } elseif ($offer->practice > 0) {
+                $parts[] = $this->parts->part($offer->food, $offer->practice, $offer->why, $dose->key);
             }
         }
 

@@ -71,6 +71,7 @@ final class MethodReaderTest extends CoreCase
             ['Fold in the flour, then the milk and almonds.', 'fold', ['wheat-flour', 'milk', 'almonds']],
             ['Stir in the coconut milk.', 'stir', []],
             ['Bake for 30 minutes until a skewer comes out clean.', 'bake', []],
+            ['Rub the fat into the flour.', 'rub-in', ['butter', 'wheat-flour']],
             ['Mix the icing sugar with the lemon juice.', 'stir', ['powdered-sugar', 'lemon-juice']],
             ['Heat the oven to 180 °C.', 'preheat', []],
             ['Use a sugar thermometer.', null, []],

@@ -254,6 +254,24 @@ final class MethodWriterTest extends CoreCase
             ['Fold in [^.]*almonds and lemon zest\.', 'Dust \(now with powdered erythritol\) thickly'],
             'does not say|Fold in [^.]*almond paste',
         ];
+        yield 'a packet of cake mix, sweetened and lifted as it was' => [
+            "Quay cake\nServes 15\n1 box white cake mix (432 g)\n1 cup water\n1/2 cup oil\n3 egg whites",
+            'Prepare cake with water, oil and whites per box, bake at 180 °C for 28 minutes.',
+            ['per box \(now with almond flour.*baking powder.*allulose'],
+            'too in the next step|does not say',
+        ];
+        yield 'slices that are buttered, and fat by that name' => [
+            "Quay pudding\nServes 6\n1 loaf brioche (400g), sliced\n60 g butter\n3 eggs\n50 g sugar\n500 ml milk",
+            'Butter the slices, layer in a dish. Whisk eggs, sugar and milk, pour over. Bake at 180 °C for 35 minutes.',
+            ['Butter the low-carb bread'],
+            'Mix in|does not say',
+        ];
+        yield 'nests are baked first' => [
+            "Quay mess\nServes 4\n500 g strawberries\n400 ml double cream\n3 meringue nests",
+            'Whip cream, fold in strawberries and meringue.',
+            ['First the meringue: whip the egg white', 'strawberries and meringue'],
+            'now with egg white',
+        ];
         yield 'starch by that name' => [
             "Quay rounds\nMakes 20\n150 g flour\n200 g cornflour\n130 g butter\n100 g icing sugar\n3 egg yolks",
             'Beat butter and sugar, then the yolks. Sift in the starch and flour. Roll 5 mm thick and cut 40 rounds. Bake at 170 °C for 10 minutes.',

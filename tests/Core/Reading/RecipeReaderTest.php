@@ -177,6 +177,7 @@ final class RecipeReaderTest extends CoreCase
         $pieces = static fn (string $text): ?int => self::kernel()->read(new Brief($text))->pieces;
         self::assertSame(12, $pieces("Plum bread\n\nPrep time: 10 minutes · Bake time: 60 minutes · Yield: 1 loaf (12 slices)\n\n200 g flour\n2 eggs"));
         self::assertSame(16, $pieces("Plum tarts\n200 g flour\n2 eggs\n\nMix. Pour in crusts. 2 tarts, 8 slices each."));
+        self::assertSame(24, $pieces("Plum squares\n200 g flour\n2 eggs\n\nPress in a tin. Cool, cut 24."));
         self::assertSame(4, $pieces("Plum pancakes\n4 servings (12 small)\n\n200 g flour\n2 eggs"));
         self::assertSame(4, $pieces("Plum foam\n4 egg yolks\n50 g sugar\n\nWhisk. Serve warm in 4 glasses with the biscuits."));
         $headed = self::kernel()->read(new Brief("Plum men\n200 g flour\n\nTo decorate\nwriting icing\ncake decorations\n\n1. Mix the flour.\n2. Bake for 12 minutes."));
