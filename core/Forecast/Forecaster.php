@@ -65,7 +65,12 @@ final readonly class Forecaster
         }
         $heat = $this->constants->get('erythritol-heat');
         $born = $this->constants->get('money-born');
-        [$lostBefore, $lostAfter] = [$bakeLoss * $was->mass, $bakeLoss * $is->mass];
+        // Chips and nuts give nothing off, and no bake drives out all water.
+        $most = 1 - $this->constants->get('water-kept');
+        [$lostBefore, $lostAfter] = [
+            min($bakeLoss * $was->mass, $most * $was->water),
+            min($bakeLoss * $is->mass, $most * $is->water),
+        ];
         $absolute = [
             ['browning', 'Browning', 'min', $was->browning($minutesBefore), $is->browning($minutesAfter)],
             [

@@ -294,9 +294,12 @@ final readonly class BakePlanner
             default => $isBaked && $step->isBake ? $oven->timeFactor() : 1.0,
         };
         foreach ($factor === 1.0 ? [] : ($isMicrowaved ? $step->times : $step->bakes()) as $time) {
+            // "9-11 min. 60 cookies": the stop ended the sentence.
+            $behind = substr($step->text, $time->at + $time->length - 1);
+            $stop = preg_match('~^\.\s+\d+\s+\pL~u', $behind) === 1 ? '.' : '';
             $new[$time->at] = [
                 $time->length,
-                Duration::minutes($time->low, $time->high)->times($factor)->onClock()->text(),
+                Duration::minutes($time->low, $time->high)->times($factor)->onClock()->text().$stop,
             ];
         }
         $told = $step->bakes()[0] ?? $step->times[0] ?? null;

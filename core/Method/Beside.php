@@ -22,7 +22,8 @@ final readonly class Beside
         ) !== [];
 
         return ($part->food->role === Role::Egg && $exchange->role !== Role::Egg) ||
-            ($part->food->role === Role::Binder && $isGrain);
+            ($part->food->role === Role::Binder && $isGrain) ||
+            ($part->food->role === Role::Wet && $exchange->role === Role::Body);
     }
 
     /**
@@ -34,17 +35,32 @@ final readonly class Beside
      */
     public function with(Swap $swap, array $operations, int $component, array $exchangeOf, Part $part): ?array
     {
-        $roles = [...$part->food->role === Role::Egg ? [Role::Egg] : [], Role::Wet, Role::Fat];
+        $roles = match ($part->food->role) {
+            Role::Egg => [Role::Egg, Role::Wet, Role::Fat],
+            // Water for a thirsty flour is poured with what is poured, or beaten with the eggs.
+            Role::Wet => [Role::Wet, Role::Egg],
+            default => [Role::Wet, Role::Fat],
+        };
         foreach ($roles as $role) {
+            [$found, $most] = [null, 0.0];
             foreach ($operations as $i => $operation) {
                 foreach ($operation->mentions as $mention) {
-                    foreach ($mention->isMixture ? [] : $mention->doses as $d) {
+                    $isNamed = ! $mention->isMixture && ($part->food->role !== Role::Wet || ! $mention->isGroup);
+                    foreach ($isNamed ? $mention->doses : [] as $d) {
                         $dose = $swap->before->doses[$d];
-                        if ($dose->food?->role === $role && $dose->component === $component && isset($exchangeOf[$d])) {
-                            return [$i, $mention, $role];
+                        // Water goes to what there is most of, all else to the first.
+                        $more = $part->food->role === Role::Wet ? $dose->mass() : 1.0;
+                        if (
+                            $dose->food?->role === $role && $dose->component === $component && isset($exchangeOf[$d]) &&
+                            $more > $most
+                        ) {
+                            [$found, $most] = [[$i, $mention, $role], $more];
                         }
                     }
                 }
+            }
+            if ($found !== null) {
+                return $found;
             }
         }
 
@@ -74,7 +90,13 @@ final readonly class Beside
                     [$i, $mention, $role] = $with;
                     $taken["e$e-$p"] = true;
                     $rewriting->uses[$i][] = new StepUse($part->food, $part->grams);
-                    if ($role !== Role::Egg && ! $mention->isGroup) {
+                    $there = array_map(
+                        static fn (int $d): ?string => $swap->before->doses[$d]->food?->key, $mention->doses,
+                    );
+                    $isThere = $part->food->role === Role::Egg
+                        ? $role === Role::Egg
+                        : in_array($part->food->key, $there, true);
+                    if (! $isThere && ! $mention->isGroup) {
                         $rewriting->edit($i, $mention->end(), 0, ' (now with '.NewNames::name($part->food).')');
                     }
                 }

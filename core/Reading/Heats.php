@@ -155,7 +155,7 @@ final readonly class Heats
             ($isOven && $isAlone) ||
             ($isOven &&
                 (preg_match(
-                    '~(?:\bat|\bto|@|\boven|\bbake|\bpreheat|\bheat|\broast|\bmins?\s+at|:|\boven\s*\(|\()\s*$~iu',
+                    '~(?:\bat|\bto|@|\boven|\bbake|\bpreheat|\bheat|\broast|\bmins?\s+at|:|\boven\s*\(|\(|\bgas\s?(?:mark\s?)?\d\s*[/,])\s*$~iu',
                     $before,
                 ) === 1 ||
                     preg_match('~^\s*(?:oven|fan)\b~iu', $after) === 1));

@@ -19,7 +19,7 @@ final readonly class SectionReader
     private const TIN_AND_YIELD = '~^\W*(?<tin>(?:for|in|fits)\s+an?\s+(?:\pL+\s+)?\d[^,;|]*\b(?:tin|pan|dish|mould|springform)\b[^,;|]*?)\s*[,;|–-]\s*(?<yield>.*\d.*)$~iu';
 
     /** Headings that sort the things of one part. */
-    private const KINDS = '~^(?:the\s+)?(?:dry|wet|liquids?|dry\s+(?:ingredients|mix|stuff|things)|wet\s+(?:ingredients|mix|stuff|things)|main\s+ingredients)$~iu';
+    private const KINDS = '~^(?:the\s+)?(?:dry|wet|liquids?|dry\s+(?:ingredients|mix|stuff|things)|wet\s+(?:ingredients|mix|stuff|things)|main\s+ingredients|(?:add|mix|stir|fold)-?\s?ins?|extras)$~iu';
 
     /** "Possets (6)", "For the buns (makes 12):" */
     private const COUNTED = '~^(?<head>[^\d(]*\pL)\s*[(\[]\s*(?<yield>\d{1,2}|(?:makes|serves|for)\s+\d{1,2}(?:\s+\pL+)?)\s*[)\]](?<colon>\s*:?)\s*$~iu';

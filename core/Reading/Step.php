@@ -44,6 +44,10 @@ final readonly class Step
             }
         }
         preg_match_all('~[.!?]\s+(?=\p{Lu})~u', substr($this->text, 0, $at), $ends, PREG_OFFSET_CAPTURE);
+        if ($ends[0] === []) {
+            // Of who writes without capitals each stop ends something.
+            preg_match_all('~(?<!\bmin|mins|\bhr|hrs|\bca|approx)[.!?]\s+(?=\S)~u', substr($this->text, 0, $at), $ends, PREG_OFFSET_CAPTURE);
+        }
         $end = end($ends[0]);
 
         return ! $this->isBake || $end === false ? null : $end[1] + strlen($end[0]);

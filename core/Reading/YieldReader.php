@@ -26,7 +26,7 @@ final readonly class YieldReader
     private const CUT_EACH = '~(?<![\d.,])(?<many>[2-9])\s+\pL+\s*[,(:]\s*(?<each>[2-9]|1\d|2[0-4])\s+(?<what>slices|pieces|portions|squares|wedges)\s+each\b~iu';
 
     /** What a number of a yield is not followed by. */
-    private const NO_COUNT = '(?!\s?(?:[-–]\s?)?(?:inch|in\b|cm|mm|"|″|g\b|kg|ml\b|oz|lb|%|°|º|minutes?|mins?|hours?|hrs?|seconds?|secs?|days?|(?:tbsps?|tbs|tsps?|tablespoons?|teaspoons?|dl)\s+\pL|x\s?\d|ingredients?|layers?|batches|cups?\s+of|tiers?))';
+    private const NO_COUNT = '(?!\s?(?:[-–]\s?)?(?:inch|in\b|cm|mm|"|″|g\b|kg|ml\b|oz|lb|%|°|º|minutes?|mins?|hours?|hrs?|seconds?|secs?|days?|(?:tbsps?|tbs|tsps?|tablespoons?|teaspoons?|dl)\s+\pL|x\s?\d|ingredients?|layers?|batches|cups?\s+of|tiers?|wells?|holes?|slits?|dents?|indent\w*|folds?|turns?))';
 
     /** "Makes about 350 ml": how much it is, and of no piece how many. */
     private const BY_MEASURE = '~^\W*(?:it\s+)?(?:makes?|yields?|gives|quantity)\s*:?\s*'.self::ABOUT.'?\s*(?:\d+(?:[.,/]\d+)?|an?|one|two|half)\s*(?:½|¼|¾)?\s*(?:ml|l|litres?|liters?|g|kg|cups?|pints?|quarts?|jars?\s+of\s+\d+\s?(?:g|ml)|oz|lbs?)\b\W*(?:(?:of\s+)?(?:sauce|jam|curd|syrup|caramel|custard|ice\s?cream|dough|batter|filling|frosting|icing)\W*)?$~iu';
@@ -53,7 +53,7 @@ final readonly class YieldReader
             ')(?![\d/.,]*\d)(?:\s?(?:-|–|to|or)\s?(?<high>'.
             $one.
             '))?(?:-?ish\b)?(?<dozen>\s+(?:half\s+)?(?:dozen|doz\b\.?|dz\b\.?))?';
-        $adjectives = '(?:\s+(?:of\s+)?(?!(?:inch|cm|min|minutes?|hours?)\b)[\pL\'’-]+){0,3}?';
+        $adjectives = '(?:\s+(?:of\s+)?(?!(?:inch|cm|min|minutes?|hours?)\b)(?:\d+\s?-?(?:oz|ml|cl|cup|cm|inch|in)|[\pL\'’-]+)){0,3}?';
         $counted = $this->number.self::NO_COUNT.$adjectives.'\s+(?<what>'.$pieces->any.')\b';
         $this->own =
             '~^\W*(?:'.
@@ -307,7 +307,7 @@ final readonly class YieldReader
                     return $this->read($sentence);
                 }
                 // "2 loaves (24 slices)": a sentence that says nothing else.
-                if (preg_match('~^\W*\d+\s+\pL+\s*\(\d+\s+\pL+\)\W*$~u', $sentence) === 1) {
+                if (preg_match('~^\W*\d+\s+\pL+(?:\s*\(|,\s*)\d+\s+\pL+\)?\W*$~u', $sentence) === 1) {
                     $cut = $this->read($sentence);
                     if ($cut->pieces !== null) {
                         return $cut;

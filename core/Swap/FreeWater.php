@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Swap;
 
+use Aglyca\Core\Larder\Constants;
+
 /**
  * Water that is left after baking to dissolve sweetener, as is usual: nobody thins a dough for that.
  */
@@ -12,10 +14,11 @@ final readonly class FreeWater
     private function __construct() {}
 
     /** Grams. */
-    public static function of(Component $component): float
+    public static function of(Component $component, Constants $constants): float
     {
         $lost = $component->family->bakeLoss * $component->written->mix->mass;
+        $water = $component->candidates->usual()->water;
 
-        return max(0.0, $component->candidates->usual()->water - $lost);
+        return max($constants->get('water-kept') * $water, $water - $lost);
     }
 }

@@ -72,7 +72,11 @@ final readonly class AndMore implements LineForm
             $next = $this->next($first, $sides[1], $start);
             if ($next === null) {
                 $last = null;
-            } elseif ($next->name !== '' && ! $this->foods->isIgnored($next->name)) {
+            } elseif (
+                $next->name !== '' &&
+                // "+ 75 g granulated" is sugar, though the word alone names none beside another.
+                (! $this->foods->isIgnored($next->name) || $this->foods->find($next->name)->sure)
+            ) {
                 [$done, $from, $last] = [[...$done, ...$firsts], $start, $next];
             } elseif (! $this->adds($next, mb_strtolower($m['join'][0]))) {
                 $last = null;

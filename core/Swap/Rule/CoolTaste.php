@@ -25,7 +25,7 @@ final readonly class CoolTaste implements Rule
         }
         $band = $component->family->band('cool');
         $mass = $component->written->mix->mass;
-        $dissolved = Solubility::at($component->family, $this->constants) * FreeWater::of($component);
+        $dissolved = Solubility::at($component->family, $this->constants) * FreeWater::of($component, $this->constants);
         $bound = $band->high * $mass * (1 - $component->family->bakeLoss)
             - $heat * ($component->candidates->fixed->coolness - $dissolved);
 

@@ -31,7 +31,7 @@ final readonly class Grain implements Rule
             return [];
         }
         $share = $band->high * Solubility::at($component->family, $this->constants);
-        $bound = $share * FreeWater::of($component) - $component->candidates->fixed->crystal;
+        $bound = $share * FreeWater::of($component, $this->constants) - $component->candidates->fixed->crystal;
 
         return [
             new Row('grain', $coefficients, -INF, $bound, $band->weight, max(1.0, $component->written->mix->mass / 25)),

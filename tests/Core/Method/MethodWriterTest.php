@@ -272,6 +272,12 @@ final class MethodWriterTest extends CoreCase
             ['First the meringue: whip the egg white', 'strawberries and meringue'],
             'now with egg white',
         ];
+        yield 'more water is poured with the water' => [
+            "Quay vegan cake\nServes 9\n180 g flour\n200 g sugar\n70 ml oil\n5 g vinegar\n240 ml water\n1 tsp baking soda",
+            'Mix dry ingredients in the pan. Make 3 wells; oil in one, vinegar in the other. Pour water over, mix. Bake at 180 °C for 35 minutes. 9 pieces.',
+            ['Mix dry ingredients \(now with almond flour', 'Pour water over'],
+            'dry ingredients \([^)]*water|now with water|vinegar \(',
+        ];
         yield 'starch by that name' => [
             "Quay rounds\nMakes 20\n150 g flour\n200 g cornflour\n130 g butter\n100 g icing sugar\n3 egg yolks",
             'Beat butter and sugar, then the yolks. Sift in the starch and flour. Roll 5 mm thick and cut 40 rounds. Bake at 170 °C for 10 minutes.',

@@ -216,6 +216,7 @@ final class LineReaderTest extends CoreCase
                     ['nutmeg', 2.2, false],
                 ],
                 '700 ml milk, 90 g sugar, freshly ground nutmeg' => [['milk', 716, false], ['sugar', 90, false], ['nutmeg', null, false]],
+                'juice of 2 lemons + 75g granulated' => [['lemon-juice', 90, false], ['sugar', 75, false]],
                 '½ tsp each of cinnamon and nutmeg' => [['cinnamon', 1.3, false], ['nutmeg', 1.1, false]],
                 'Zest of 1 orange + 2 Tbsp juice' => [['orange-zest', 12, false], ['orange-juice', 31.0, false]],
                 'juice and zest of 1 lemon, plus 1 tbsp juice' => [

@@ -111,6 +111,9 @@ final class SectionReaderTest extends CoreCase
         $long = self::core()->sections->sections(['Plum tart', 'For the sweet pastry: 250g plain flour, 125g butter, 1 egg', 'For the filling: 200g butter, 3 eggs', 'Mix it all.', 'Click out small heaps, 6 per tray.']);
         self::assertSame(['sweet pastry', 'filling'], array_map(mb_strtolower(...), $long->components));
         self::assertCount(2, $long->steps);
+        $added = self::core()->sections->sections(['Plum biscuits', 'Wet', '2 eggs', 'Add-ins', '100 g plums', 'Mix. Bake.']);
+        self::assertSame([''], $added->components, 'one dough, in the order of mixing');
+        self::assertCount(2, $added->ingredients);
         $numbered = self::core()->sections->sections(['Plum biscuits', '1 egg', '100 g flour', '1 Beat the egg. Add the flour, mix.', '2 Scoop 24, 5 cm apart. Bake 10 min.', '2 Cream crackers, crushed']);
         self::assertSame(['Beat the egg. Add the flour, mix.', 'Scoop 24, 5 cm apart. Bake 10 min.'], $numbered->steps);
         $dashed = self::core()->sections->sections([

@@ -42,6 +42,7 @@ final class StepReaderTest extends CoreCase
             'fan oven first' => ['fan oven 150 °C', [170]],
             'gas mark' => ['gas mark 4', [175]],
             'gas' => ['Gas 6', [205]],
+            'gas and bare degrees' => ['Gas 4 / 180 for 22 mins', [175]],
             'bare °F' => ['Bake at 400° until set', [205]],
             'bare °C' => ['Bake at 180° until set', [180]],
             'celsius written out' => ['at 170 Celsius', [170]],
@@ -112,6 +113,7 @@ final class StepReaderTest extends CoreCase
             'turned down with a bare then' => [
                 'Pour in the shell, 220C for 10 mins then 180C for 35 mins.', [[10.0, 10.0, true], [35.0, 35.0, true]], true,
             ],
+            'a gas mark and its degrees' => ['Gas 4 / 180 for 22 mins.', [[22.0, 22.0, true]], true],
             'a bare heat of its own' => ['Fill the cups. 375 for 25 min', [[25.0, 25.0, true]], true],
             'hours' => ['Bake for 1½ hours.', [[90.0, 90.0, true]], true],
             'an hour' => ['Bake for an hour.', [[60.0, 60.0, true]], true],

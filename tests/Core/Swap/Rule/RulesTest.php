@@ -7,6 +7,7 @@ namespace Tests\Core\Swap\Rule;
 use Aglyca\Core\Brief;
 use Aglyca\Core\BriefJson;
 use Aglyca\Core\Conversion;
+use Aglyca\Core\Forecast\Property;
 use Aglyca\Core\Kernel;
 use Aglyca\Core\Swap\Rule;
 use Aglyca\Core\Wiring;
@@ -43,22 +44,21 @@ final class RulesTest extends CoreCase
     public function test_a_dessert_shows_that_it_is_there(string $rule, string $property): void
     {
         [$with, $without] = [self::kernel(), self::without($rule)];
-        [$left, $kept, $differ] = [0, 0, 0];
+        [$lacking, $held, $differ] = [0.0, 0.0, 0];
+        // How far outside its band, in bands.
+        $excess = static fn (Property $p): float => max(0.0, ($p->after - ($p->high ?? INF)) / max(1e-9, $p->high ?? 1.0)) +
+            max(0.0, (($p->low ?? -INF) - $p->after) / max(1e-9, $p->low ?? 1.0));
         foreach (self::briefs() as $brief) {
             [$is, $lacks] = [$with->convert($brief), $without->convert($brief)];
             $differ += self::amounts($is) === self::amounts($lacks) ? 0 : 1;
             if ($property !== '') {
-                $left += $lacks->properties[$property]->isOutside() && ! $is->properties[$property]->isOutside() ? 1 : 0;
-                $kept += $is->properties[$property]->isOutside() && ! $lacks->properties[$property]->isOutside() ? 1 : 0;
+                $lacking += $excess($lacks->properties[$property]);
+                $held += $excess($is->properties[$property]);
             }
         }
         self::assertGreaterThan(0, $differ, 'without it every amount is the same');
         if ($property !== '') {
-            self::assertGreaterThan(
-                $kept,
-                $left,
-                "without it more leave the band of their $property than come into it",
-            );
+            self::assertGreaterThan($held, $lacking, "without it the desserts lie further outside the band of their $property");
         }
     }
 
@@ -82,6 +82,7 @@ final class RulesTest extends CoreCase
         $moist = [
             ["Harbour scones\nMakes 8\n225 g flour\n1 tbsp baking powder\n40 g butter\n30 g sugar\n150 ml milk\n\nMethod\nBake at 220 °C for 12 minutes."],
             ["Harbour pancakes\nMakes 10\n150 g flour\n1 tsp baking powder\n30 g sugar\n1 egg\n200 ml milk\n20 g butter"],
+            ["Harbour snaps\nMakes 30\n200 g flour\n120 g sugar\n100 g butter\n1 egg\n1 tsp baking soda\n2 tsp ground ginger\n\nMethod\nBake at 170 °C for 14 minutes until crisp."],
             ["Harbour squares\nMakes 12\n200 g flour\n150 g sugar\n200 g butter\n1 tsp baking powder\n2 eggs\n\nMethod\nBake at 175 °C for 30 minutes."],
         ];
         foreach ([...array_values(self::desserts()), ...$moist] as [$text]) {
