@@ -12,6 +12,9 @@ use Aglyca\Core\Swap\Triangle;
 final class TriangleDrawing
 {
     /** Corners in the drawing's own units: top, left, right. */
+    /** Between two lines of names. */
+    private const LINE = 14.0;
+
     private const CORNERS = [[150.0, 26.0], [22.0, 238.0], [278.0, 238.0]];
 
     /**
@@ -40,9 +43,34 @@ final class TriangleDrawing
                 array_map(static fn (array $c): string => sprintf('%.1f,%.1f', ...$c), self::CORNERS),
             ),
             'bead' => ['x' => sprintf('%.1f', $x), 'y' => sprintf('%.1f', $y)],
-            'regions' => array_map(self::region(...), $triangle->regions),
+            'regions' => self::apart(array_map(self::region(...), $triangle->regions)),
             'isSet' => $triangle->isSet,
         ];
+    }
+
+    /**
+     * Names of regions that lie over one another stand in lines of their own.
+     *
+     * @param  list<array<string, string>>  $regions
+     * @return list<array<string, string>>
+     */
+    private static function apart(array $regions): array
+    {
+        $order = array_column($regions, 'y');
+        asort($order, SORT_NUMERIC);
+        $placed = [];
+        foreach (array_keys($order) as $i) {
+            foreach ($placed as $above) {
+                $wide = (mb_strlen($above['name']) + mb_strlen($regions[$i]['name'])) * 3.3;
+                if (abs((float) $above['x'] - (float) $regions[$i]['x']) < $wide) {
+                    $least = (float) $above['y'] + self::LINE;
+                    $regions[$i]['y'] = sprintf('%.1f', max((float) $regions[$i]['y'], $least));
+                }
+            }
+            $placed[] = $regions[$i];
+        }
+
+        return $regions;
     }
 
     /**

@@ -82,7 +82,7 @@ final readonly class Forecaster
             ],
             [
                 'cool',
-                'Cooling after-taste',
+                'Cool aftertaste',
                 'J/g',
                 $was->cool($solubility, $lostBefore, $heat),
                 $is->cool($solubility, $lostAfter, $heat),

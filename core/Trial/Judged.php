@@ -14,8 +14,8 @@ enum Judged: string
     /** What can be judged => its name. */
     public const THINGS = [
         'sweetness' => 'Sweetness',
-        'cool' => 'Cooling after-taste',
-        'bitter' => 'Bitter after-taste',
+        'cool' => 'Cool aftertaste',
+        'bitter' => 'Bitter aftertaste',
         'grain' => 'Grittiness',
         'crumb' => 'Holding together',
         'chew' => 'Chew',

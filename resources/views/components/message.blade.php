@@ -1,4 +1,4 @@
-@props(['title'])
+@props(['title', 'hasWork' => false])
 {{-- Stands without session or database, since those may be what failed. --}}
 <!doctype html>
 <html lang="en">
@@ -13,7 +13,7 @@
 <main class="mx-auto max-w-[760px] px-4 pt-16">
     <h1 class="text-4xl text-cobalt">{{ $title }}</h1>
     <div class="mt-3 text-lg">{{ $slot }}</div>
-    <p class="mt-6 flex gap-4"><a class="button button-main" href="/">To the start</a><a class="button" href="/shelf">To the Shelf</a></p>
+    <p class="mt-6 flex gap-4"><a @class(['button', 'button-main' => ! $hasWork]) href="/">To the start</a><a class="button" href="/shelf">To the Shelf</a></p>
 </main>
 </body>
 </html>

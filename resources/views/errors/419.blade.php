@@ -1,4 +1,4 @@
-<x-message title="The page was open for long">
+<x-message title="The page was open for long" :has-work="! ($isSecret ?? true)">
     @if ($isSecret ?? true)
         Go back, open the page anew and send it once more.
         @isset($back)<a href="{{ $back }}">Open it anew</a>@endisset

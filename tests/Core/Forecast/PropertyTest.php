@@ -35,9 +35,9 @@ final class PropertyTest extends TestCase
             'It will be gritty: grittiness is 180 %, where at most 100 % is usual.',
         ];
         yield 'in joules' => [
-            new Property('cool', 'Cooling after-taste', 'J/g', 0.0, 50.0, null, 20.0),
+            new Property('cool', 'Cool aftertaste', 'J/g', 0.0, 50.0, null, 20.0),
             'cooling on the tongue',
-            'It will be cooling on the tongue: cooling after-taste is 50 J/g, where at most 20 J/g is usual.',
+            'It will be cooling on the tongue: cool aftertaste is 50 J/g, where at most 20 J/g is usual.',
         ];
         yield 'for one sitting' => [
             new Property('tolerance', 'Sugar alcohols for one sitting', '', 0.0, 1.4, null, 1.0),

@@ -115,7 +115,7 @@ final class DiagnosisTest extends CoreCase
     public function test_notes_say_what_they_do_not_understand(): void
     {
         $notes = BakeNotes::read(
-            "browning: too much\ncool after-taste: right\nheat: 356 °F\nmass: 0,8 kg\nminutes: 35\npieces: 11",
+            "browning: too much\ncool aftertaste: right\nheat: 356 °F\nmass: 0,8 kg\nminutes: 35\npieces: 11",
         );
         self::assertEqualsWithDelta(180.0, $notes->heat, 1e-9);
         self::assertSame([800.0, 35.0, 11.0], [$notes->mass, $notes->minutes, $notes->pieces]);
