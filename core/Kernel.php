@@ -521,8 +521,9 @@ final class Kernel
                 $name,
                 $f->minutes > 0 || $swap->before->making->isEggCooked || $this->isMadeBefore($swap, $c),
                 $f->cold,
-                $f->hot && $swap->before->making->isHeated &&
-                    ($f->key !== 'caramel' || $swap->before->making->isCaramel),
+                $swap->before->making->isHeated && ($f->hot
+                    ? $f->key !== 'caramel' || $swap->before->making->isCaramel
+                    : $f->sugarKeeps && $swap->before->making->isBoiledHigh),
             ),
             $swap->families,
             $recipe->components,

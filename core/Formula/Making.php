@@ -54,6 +54,7 @@ final readonly class Making
         public bool $isCreamed = false,
         public bool $isCaramel = true,
         public bool $isHeated = true,
+        public bool $isBoiledHigh = false,
         public array $sliced = [],
         public array $mashed = [],
     ) {}
@@ -83,6 +84,7 @@ final readonly class Making
             preg_match(self::CREAMED, $text) === 1,
             $steps === [] || $isBoiledHigh || preg_match(self::CARAMEL, $text) === 1,
             $steps === [] || $isBaked || preg_match(self::HEATED, $text) === 1,
+            $isBoiledHigh,
             self::slicing($text),
             self::mashing($steps),
         );

@@ -150,7 +150,8 @@ final readonly class DoseNames
         );
         sort($found);
 
-        return $found;
+        // "The milk" is the milk, before what is condensed of it.
+        return $words === ['milk'] ? [...array_intersect($found, $whole), ...array_diff($found, $whole)] : $found;
     }
 
     /**

@@ -20,7 +20,7 @@ final readonly class Heats
     /** "Ungreased 10-inch tube pan, 325°F 45 minutes": what it is baked in, or nothing at all, stands before it. */
     private const HOLDER = '~^\W*(?:[\w"×]+[\s,]+){0,4}?\W*$|\b(?:pans?|tins?|dish|dishes|trays?|moulds?|sheets?|ramekins?|cups|cases)\b\W*$~iu';
 
-    private const FAN_AGAIN = '~^\s*[(/,]\s*\d{2,3}\s*(?:°|º|degrees?)?\s*c?\s*fan\b~iu';
+    private const FAN_AGAIN = '~^\s*[(/,]\s*(?:\d{2,3}\s*(?:°|º|degrees?)?\s*c?\s*fan|(?:1\d\d|2[0-2]\d)(?-i:f))\b~iu';
 
     private string $pattern;
 
@@ -29,7 +29,7 @@ final readonly class Heats
         $degree = '\s?(?:°|º|˚|degrees?|deg\b\.?)\s?';
         $scale = '(?:fahrenheit|celsius|centigrade|[FC])(?![\pL])';
         // "180/160fan" is a heat said twice, "1/2" is none.
-        $number = '(?<![\d.,])(?:(?<!\d\/)|(?<=\d{3}\/))\d{2,3}(?!\d|[.,]\d|\/\d(?!\d{1,2}\s?[°º]?\s?c?\s?fan))';
+        $number = '(?<![\d.,])(?:(?<!\d\/)|(?<=\d{3}\/))\d{2,3}(?!\d|[.,]\d|\/\d(?!\d{1,2}\s?[°º]?\s?c?\s?fan|\d\d(?-i:f)\b))';
         $this->pattern =
             '~'.
             '(?<gas>\bgas\s?(?:marks?|no\.?|number)?\s?(?<mark>1\s?[/⁄]\s?[24](?!\d)|\d{1,2}(?!\d)|['.
@@ -92,7 +92,11 @@ final readonly class Heats
         }
         $isBare = ($m['scale'][0] ?? null) === null;
         $number = (float) ($m['n'][0] ?? 0);
-        $isFan = ($m['fan'][0] ?? null) !== null || trim((string) ($m['before'][0] ?? '')) !== '';
+        // "180/160f": a fan oven's, of whom the f is no Fahrenheit.
+        $isShortFan = $known !== null && ! $known->isFahrenheit && (float) $m['n'][0] < 230 &&
+            preg_match('~^\d+f$~u', (string) $m[0][0]) === 1 &&
+            preg_match('~\d\s*[cC]?\s*/\s*$~u', substr($text, 0, $m[0][1])) === 1;
+        $isFan = $isShortFan || ($m['fan'][0] ?? null) !== null || trim((string) ($m['before'][0] ?? '')) !== '';
         // Nothing but an oven has a fan.
         $isOven =
             $isFan ||
@@ -105,7 +109,7 @@ final readonly class Heats
         ) {
             return null;
         }
-        $isFahrenheit = $isBare
+        $isFahrenheit = $isBare || $isShortFan
             ? $this->isBareFahrenheit($number, $known)
             : preg_match('~f(?:ahrenheit)?\s*$~i', (string) $m['scale'][0]) === 1;
         $offset = $isFan ? $this->constants->get($isFahrenheit ? 'fan-offset-f' : 'fan-offset-c') : 0.0;
@@ -229,6 +233,10 @@ final readonly class Heats
             $length++;
         }
         $first = $a->isFan && ! $b->isFan ? $b : $a;
+        // "180/160f/4": and the gas mark.
+        if (preg_match('~^\s*/\s*[1-9](?!\d|[.,]\d)~iu', substr($text, $a->at + $length), $m) === 1) {
+            $length += strlen($m[0]);
+        }
 
         return new Heat(
             $a->at, $length, $first->temperature, $a->isOven, $a->isFan && $b->isFan,

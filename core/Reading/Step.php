@@ -43,7 +43,7 @@ final readonly class Step
                 $at = $later;
             }
         }
-        preg_match_all('~[.!?]\s+(?=\p{Lu})~u', substr($this->text, 0, $at), $ends, PREG_OFFSET_CAPTURE);
+        preg_match_all('~(?<!\bmin|mins|\bhr|hrs|\bca|approx)[.!?]\s+(?=\p{Lu}|\d)~u', substr($this->text, 0, $at), $ends, PREG_OFFSET_CAPTURE);
         if ($ends[0] === []) {
             // Of who writes without capitals each stop ends something.
             preg_match_all('~(?<!\bmin|mins|\bhr|hrs|\bca|approx)[.!?]\s+(?=\S)~u', substr($this->text, 0, $at), $ends, PREG_OFFSET_CAPTURE);

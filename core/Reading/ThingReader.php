@@ -111,7 +111,7 @@ final readonly class ThingReader
         $rest = preg_replace('~^\(([^)]*)\)\s*(?=\pL)~u', '', $rest) ?? $rest;
         $cut =
             preg_match(
-                '~,|;|\(|\[|\s[-–—]\s|\s(?=weighing\s)|(?:^|\s)for\s|^to\s(?:roll|dust|coat|finish|sprinkle|top|decorate|serve)\b|\s(?:soaked|steeped|plumped|macerated|dissolved|rehydrated)\s+(?:in|with)\s|\sto\s(?:taste|serve|dust|grease|sprinkle|coat|roll|finish|decorate|garnish|top|glaze|drizzle|brush)\b|\*~iu',
+                '~,|;|\(|\[|\s[-–—]\s|\s(?=weighing\s)|(?:^|\s)for\s|^to\s(?:roll|dust|coat|finish|sprinkle|top|decorate|serve)\b|\s(?:soaked|steeped|plumped|macerated|dissolved|rehydrated)\s+(?:in|with)\s|\s(?:slaked|mixed|blended|stirred|thinned|loosened|whisked)\s+(?:to\s+a\s+paste\s+)?(?:in|into|with)\s+(?:a\s+)?(?:little|splash|bit|drop|some)\b|\sto\s(?:taste|serve|dust|grease|sprinkle|coat|roll|finish|decorate|garnish|top|glaze|drizzle|brush)\b|\*~iu',
                 $rest,
                 $m,
                 PREG_OFFSET_CAPTURE,

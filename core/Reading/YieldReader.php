@@ -66,7 +66,7 @@ final readonly class YieldReader
         $this->bare =
             '~(?<=^|[\s(/|,;:–—-])'.$counted.'(?:\s+(?<last>'.$pieces->any.')\b)?(?!\s+(?:each|apiece)|\pL)~iu';
         $this->inTitle =
-            '~^(?<title>.*?\pL.*?)(?:\s*[(\[,–—:|-]+\s*|\s+(?=(?:'.
+            '~^(?<title>.*?\pL.*?)(?:\s*[(\[,–—:|]+\s*|\s+-+\s*|\s+(?=(?:'.
             self::SAYS.
             '|for)\b))'.
             '(?<yield>(?:(?:'.
@@ -97,7 +97,7 @@ final readonly class YieldReader
             ')\b)?~iu',
             '~'.self::ABOUT.'\s*'.$counted.'~iu',
             '~\b(?<what>'.$pieces->any.')\s*[(\[]\s*(?:makes\s+|you\s+get\s+)?'.$this->number.'\s*[)\]]~iu',
-            '~\b(?:cut(?:s|ting)?|slic(?:es?|ing)|divid(?:e|ing)|portion|break|snap|score)\b'.
+            '~\b(?:cut(?:s|ting)?|slic(?:es?|ing)|divid(?:e|ing)|portion|break|snap|score|mark)\b'.
             $into.
             $this->number.
             self::NO_COUNT.
@@ -144,7 +144,9 @@ final readonly class YieldReader
         $plain = trim($row, " \t()[]*•-–—.");
         if (
             preg_match(self::BY_MEASURE, $row) === 1 ||
-            preg_match('~^\W*'.self::ABOUT.'\s*\d{1,3}\W*$~iu', $row) === 1
+            preg_match('~^\W*'.self::ABOUT.'\s*\d{1,3}\W*$~iu', $row) === 1 ||
+            // "(12)" below the title
+            preg_match('~^\s*[(\[]\s*(?:x\s?|×\s?)?\d{1,2}\s*[)\]]\s*$~iu', $row) === 1
         ) {
             return true;
         }

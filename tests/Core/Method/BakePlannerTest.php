@@ -139,6 +139,7 @@ final class BakePlannerTest extends CoreCase
             ['Heat the oven to 330 °F / 165 °C. Stir (now with coconut flour, water, psyllium husk, powdered erythritol and monk fruit extract).', $wait, 'Bake for approx. 22 minutes.', $cool],
             $texts('Heat the oven to 350 °F. Stir. Bake for approx. 20 minutes.'),
         );
+        self::assertContains($wait, array_slice($texts('Beat the eggs and sugar, fold in the flour. 24cm, 180 °C 55 min.'), 1, 1), 'a sentence may begin with a number');
         self::assertSame(
             [
                 'Stir, let it stand for 10 minutes (the flour drinks), then bake at 330 °F / 165 °C for 22 minutes.',

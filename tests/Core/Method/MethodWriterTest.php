@@ -278,6 +278,12 @@ final class MethodWriterTest extends CoreCase
             ['Mix dry ingredients \(now with almond flour', 'Pour water over'],
             'dry ingredients \([^)]*water|now with water|vinegar \(',
         ];
+        yield 'the milk is the milk, before what is condensed of it' => [
+            "Quay torte\nServes 12\n1 tin condensed milk (397 g)\n250 ml whole milk\n150 g butter\n4 eggs, separated\n110 g caster sugar\n150 g flour",
+            'Melt butter in the milk, add the condensed milk and the yolks. Whites and sugar to peaks, fold in with the flour. 24cm, 170C 55 min.',
+            ['Melt butter in the whipping cream'],
+            'does not say|in the condensed milk',
+        ];
         yield 'starch by that name' => [
             "Quay rounds\nMakes 20\n150 g flour\n200 g cornflour\n130 g butter\n100 g icing sugar\n3 egg yolks",
             'Beat butter and sugar, then the yolks. Sift in the starch and flour. Roll 5 mm thick and cut 40 rounds. Bake at 170 °C for 10 minutes.',

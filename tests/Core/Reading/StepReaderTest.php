@@ -42,6 +42,8 @@ final class StepReaderTest extends CoreCase
             'fan oven first' => ['fan oven 150 °C', [170]],
             'gas mark' => ['gas mark 4', [175]],
             'gas' => ['Gas 6', [205]],
+            'a fan oven by its letter, and gas' => ['Oven 180/160f/4. Mix.', [180]],
+            'Fahrenheit behind Celsius' => ['Bake at 120C/250f', [120]],
             'gas and bare degrees' => ['Gas 4 / 180 for 22 mins', [175]],
             'bare °F' => ['Bake at 400° until set', [205]],
             'bare °C' => ['Bake at 180° until set', [180]],
