@@ -16,6 +16,10 @@ final readonly class Groups
     private const GROUPS = '~\b(?<all>(?:all\s+(?:of\s+)?)?(?:the\s+)?(?:other\s+|remaining\s+)?(?:ingredients|ingreds?\b|(?<=\w\s)(?:things|stuff|bits))(?:\s+together)?(?!\s*,?\s*except)|everything(?:\s+else)?|(?<=\s)etc\b|(?<=\bmelt\s|\bheat\s|\bwarm\s|\bboil\s|\bmix\s|\bstir\s|\bbeat\s|\bwhisk\s|\bblend\s|\bblitz\s|\bwhizz\s|\bput\s)(?:it\s+)?all(?=\s+(?:in|together|up|until|till|it|but|except)\b|\s*[.,;]|\s*$|\b(?<=it\sall))|the\s+rest(?!\s+of\b)|(?<=\bin\s)rest(?!\s+(?:of|for|at|in|\d)))\b|(?<bare>(?:^|(?<=[.;!]\s))(?:mix|combine|whisk|stir|beat|blend)(?:\s+(?:well|up|together))?(?=\s*[,.;]|\s*$|\s+(?:until|till)\b))|\b(?<dry>(?:all\s+)?(?:the\s+)?(?:remaining\s+)?dry(?:\s+(?:ingredients|mix(?:ture)?|things|stuff))?)\b(?!\s*(?:out|and\s+cool|them|it))|\b(?<lift>(?:the\s+)?(?:raising|leavening)(?:\s+agents?)?|(?:the\s+)?leaveners?)\b|\b(?<spice>(?:all\s+)?(?:the\s+)?spices?)\b|\b(?<wet>(?:all\s+)?(?:the\s+)?(?:wet|liquid)(?:\s+(?:ingredients|mix(?:ture)?))?|(?:the\s+)?liquids)\b~iu';
 
     /** A whole part made in a word: "mix the icing", "knead a soft dough". */
+    private const REST = '~^the\s+rest$~iu';
+
+    private const PART_BEFORE = '~\b(?:bit|little|some|half|part|third|quarter|splash|tbsp|tablespoons?|spoons?|ml|g)\s+of\s+(?:the\s+)?\pL+[^.;!?]*[.;!?]?\s*[^.;!?]*$~iu';
+
     private const WHOLE = '~\b(?:mix|make|toss|prepare|combine|beat|whisk|blend|stir|knead|simmer|bring)\s+(?:up\s+|together\s+)?(?:the\s+|an?\s+|your\s+)?(?:\pL+\s+){0,2}?(?<part>%s)\b(?!\s*(?:ingredients|mixture))~iu';
 
     /** What is dry and needs no making: "sprinkle topping". */
@@ -79,6 +83,11 @@ final readonly class Groups
         $groups = [];
         foreach ($m as $group) {
             [$words, $at] = $group[0];
+            $before = substr($text, 0, $at);
+            if (preg_match(self::REST, (string) $words) === 1 && preg_match(self::PART_BEFORE, $before) === 1) {
+                // "With a bit of the water. Boil the rest": of the water.
+                continue;
+            }
             $component = $this->namedBefore($formula, substr($text, 0, $at)) ?? $component ?? 0;
             if (($group['all'][0] ?? null) !== null && $this->open($formula, $component, $seen) === []) {
                 // "Beat everything, top with balls": of what the balls are nothing is left.

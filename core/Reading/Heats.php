@@ -151,7 +151,7 @@ final readonly class Heats
 
         // "375 for 25 min" is a sentence of its own.
         $isAlone =
-            preg_match('~(?:^|[.;!?]\s+)\W*$~u', $before) === 1 &&
+            preg_match('~(?:^|[.;!?]\s+|\b(?:pans?|tins?|dish|trays?|sheets?|mou?lds?)\s*,?\s+)\W*$~iu', $before) === 1 &&
             preg_match('~^\s*(?:for|,)?\s*(?:about\s+)?\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:min|hour|hr)~iu', $after) === 1;
 
         return $isFan ||
@@ -174,6 +174,10 @@ final readonly class Heats
     private function isOven(string $text, int $at, int $end, bool $isBake, float $number): bool
     {
         $clause = preg_replace('~^.*(?:[.;!?:]\s|\n)~us', '', substr($text, 0, $at)) ?? '';
+        // "3 min on the hob, then 180 °C 8 min"
+        if (preg_match('~\b(?:hob|stove)\W+then\s*$~iu', $clause) === 1) {
+            return $number >= 120;
+        }
         $oven = self::lastOf(self::OVEN, $clause);
         $other = self::lastOf(self::OTHER, $clause);
         if ($oven !== $other) {
@@ -183,8 +187,8 @@ final readonly class Heats
         if (
             preg_match(self::HOLDER, $clause) === 1 &&
             preg_match(
-                '~^\W{0,3}(?:(?:ober-?\s?/?\s?-?unterhitze|top\s+and\s+bottom\s+heat|conventional)\W{1,3})?(?:for\s+)?(?:about\s+)?\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:min|hour|hr)~iu',
-                substr($text, $end, 40),
+                '~^\W{0,3}(?:(?:ober-?\s?/?\s?-?unterhitze|top\s+and\s+bottom\s+heat|conventional)\W{1,3})?(?:(?:in|on)\s+[^.;,]{0,30}?\b(?:dish|tin|pan|tray|mould|sheet)s?\W+)?(?:for\s+)?(?:about\s+)?\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:min|hour|hr)~iu',
+                substr($text, $end, 70),
             ) === 1
         ) {
             return $number >= 90;

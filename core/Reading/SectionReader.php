@@ -70,6 +70,10 @@ final readonly class SectionReader
      */
     private function parted(string $row): array
     {
+        if (preg_match('~^\|\s*(?<food>[^|]*\pL[^|]*?)\s*\|\s*(?<amount>\d[^|]*?)\s*\|?\s*$~u', $row, $m) === 1) {
+            // A row of a table, the amount behind: "| Egg | 1 large |"
+            return ["$m[amount] $m[food]"];
+        }
         // "Prep 10 mins | Cook 1 hr | Servings: 12 slices": a row for each.
         $isTimed =
             preg_match('~^\W*(?:prep|cook|bake|total|time|chill|serves|makes)\b[^/]*/~iu', $row) === 1 &&
@@ -387,7 +391,7 @@ final readonly class SectionReader
 
     private static function title(string $row): string
     {
-        $row = trim(preg_replace('~^(?:title|recipe|name)\s*:\s*~iu', '', $row) ?? $row);
+        $row = trim(preg_replace('~^(?:(?:title|recipe|name|subject|re|fwd?|aw|wg)\s*:\s*)+~iu', '', $row) ?? $row);
 
         return $row === '' ? 'Untitled dessert' : mb_substr($row, 0, self::LONGEST_TITLE);
     }

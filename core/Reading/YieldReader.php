@@ -126,7 +126,7 @@ final readonly class YieldReader
             '~\b(?:cut|slice)\s+'.$this->number.self::NO_COUNT.'(?=\s*(?:[.;)]|$))~iu',
             // "Serve warm in 4 glasses"
             '~\b(?:serve|divide|crumble|layer|put|set)\b[^.;]{0,40}?\b(?:in|into|among|between)\s+(?:the\s+)?'.$counted.'~iu',
-            '~(?:^|[.;!]\s+)'.$counted.'\s*[.!]?$~iu',
+            '~(?:^|[.;!]\s+)'.$counted.'\s*(?:[.!]?$|onto\s|on\s)~iu',
             '~\b(?:fill|pour|spoon|ladle|divide|pipe|scoop|roll|shape|form|line|butter|grease|oil)\b[^.;]{0,40}?\b'.$counted.'~iu',
         ];
     }

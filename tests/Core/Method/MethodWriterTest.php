@@ -284,6 +284,12 @@ final class MethodWriterTest extends CoreCase
             ['Melt butter in the whipping cream'],
             'does not say|in the condensed milk',
         ];
+        yield 'the rest of what was begun is no group' => [
+            "Quay curd\nServes 6\n20 g cornflour\n150 ml water\n75 g sugar\n3 egg yolks\n40 g butter",
+            'Mix the cornflour with a bit of the water. Boil the rest, pour onto the cornflour, cook till thick. Off the heat add sugar, yolks, butter.',
+            ['Boil the rest, pour', 'add allulose'],
+            'the rest \(',
+        ];
         yield 'starch by that name' => [
             "Quay rounds\nMakes 20\n150 g flour\n200 g cornflour\n130 g butter\n100 g icing sugar\n3 egg yolks",
             'Beat butter and sugar, then the yolks. Sift in the starch and flour. Roll 5 mm thick and cut 40 rounds. Bake at 170 °C for 10 minutes.',

@@ -104,6 +104,7 @@ final class LineReaderTest extends CoreCase
             ['caster sugar', 'sugar', null, 'no-amount'],
             ['2 cups mango pulp', 'mango-pulp', 490],
             ['egg wash', 'egg', null, 'no-amount'],
+            ['3 whites', 'egg-white', 90],
             ['1 tbsp cornflour slaked in a little water', 'cornflour', 7.5],
             ['2 pkts (3.4 oz) instant vanilla pudding', 'pudding-mix', 192.8],
             ['1 swiss roll', 'swiss-roll', 250],

@@ -183,9 +183,14 @@ final class RecipeReaderTest extends CoreCase
         self::assertSame(12, $pieces("Plum cupcakes\n\n(12)\n\n200 g flour\n2 eggs"));
         self::assertSame(6, $pieces("Low-carb plum rolls - makes 6\n200 g flour\n2 eggs"));
         self::assertSame(64, $pieces("Plum tablet\n200 g sugar\n2 eggs\n\nPour into a tin. Mark in 64 squares."));
+        self::assertSame(12, $pieces("Plum cakes\n200 g flour\n2 eggs\n\nMix. 12 rough heaps on a greased sheet. Bake."));
+        self::assertSame(12, $pieces("Plum bread\n200 g flour\n2 eggs\n\nLoaf pan, 350, 50-55 min, foil at 30. 12 sl."));
         self::assertSame(24, $pieces("Plum squares\n200 g flour\n2 eggs\n\nPress in a tin. Cool, cut 24."));
         self::assertSame(4, $pieces("Plum pancakes\n4 servings (12 small)\n\n200 g flour\n2 eggs"));
         self::assertSame(4, $pieces("Plum foam\n4 egg yolks\n50 g sugar\n\nWhisk. Serve warm in 4 glasses with the biscuits."));
+        $table = self::kernel()->read(new Brief("Plum cakes\n\n| Ingredient | Amount |\n|---|---|\n| Butter | 100 g |\n| Egg | 1 large |\n\nMix."));
+        self::assertSame(['butter', 'egg'], array_map(static fn ($l): ?string => $l->food?->key, $table->lines));
+        self::assertSame('Plum pie', self::kernel()->read(new Brief("Fwd: Subject: Plum pie\n\n200 g flour"))->title);
         $headed = self::kernel()->read(new Brief("Plum men\n200 g flour\n\nTo decorate\nwriting icing\ncake decorations\n\n1. Mix the flour.\n2. Bake for 12 minutes."));
         self::assertSame(['wheat-flour', 'icing-ready', 'sugar-sprinkles'], array_map(static fn ($l): ?string => $l->food?->key, $headed->lines));
     }
