@@ -26,7 +26,7 @@ final readonly class Groups
     private const USED = '~\b(?:sprinkl|scatter|strew|dust|roll|coat|toss|top)\w*\s+(?:\pL+\s+){0,3}?(?:in|on|over|with)?\s*(?:the\s+)?(?<part>%s)\b~iu';
 
     /** "Crust: mix and press into the tin." */
-    private const LABELLED = '~(?:^|[.;!]\s+)(?:for\s+)?(?:the\s+)?(?<part>%s)\s*[:–-]\s*(?:mix|combine|beat|whisk|blend|stir|knead|blitz|whizz)(?=\s*(?:$|[.,;]|and\b|together\b|until?\b|till\b|well\b))~iu';
+    private const LABELLED = '~(?:^|[.;!]\s+)(?:for\s+)?(?:the\s+)?(?<part>%s)\s*[:–-]\s*(?:mix|combine|beat|whisk|blend|stir|knead|blitz|whizz)(?=\s*(?:$|[.,;]|and\b|together\b|until?\b|till\b|well\b|all\b|everything\b))~iu';
 
     public function __construct(private Constants $constants) {}
 

@@ -194,7 +194,7 @@ final readonly class MethodReader
                         ($this->actions->in($phrase[0]) !== [] ||
                             ! $this->foods->isName(implode(' ', $phrase))) &&
                         ($this->foods->isIgnored($phrase[0]) || $this->foods->isIgnored($phrase[$length - 1])));
-                if ($isLoose || preg_match('~[.,;:()]~', $between) === 1 || in_array('', $phrase, true)) {
+                if ($isLoose || preg_match('~[.,;:()&+]~', $between) === 1 || in_array('', $phrase, true)) {
                     continue;
                 }
                 if ($phrase[0] !== 'whip' && $names->isAnother($phrase)) {

@@ -13,6 +13,9 @@ final readonly class RowSigns
 {
     private const LONGEST = 400;
 
+    /** "1.2 l basin", "20 cm square tin": what it is made in is no ingredient. */
+    public const TIN_ALONE = '~^\W*\d+(?:[.,]\d+)?\s*-?\s*(?:l|litres?|liters?|ml|pints?|quarts?|cm|inch(?:es)?|in|")\.?[\s-]+(?:\pL+\s+){0,3}(?:basin|tin|pan|dish|mou?ld|bowl|springform|casserole)s?\W*$~iu';
+
     private const INGREDIENTS = '~^\W*(?:the\s+)?(?:ingredients?|you(?:\s+will|\'ll)?\s+need|what\s+you(?:\'ll|\s+will)?\s+need|shopping\s+list|zutaten|ingredienser)\b[^\d]{0,30}$~iu';
 
     private const METHOD = '~^\W*(?:(?:the\s+)?method|instructions?|directions?|steps?|preparation|procedure|how\s+to(?:\s+make(?:\s+it)?)?|to\s+make|making\s+it|zubereitung|what\s+to\s+do)\W*$~iu';
@@ -131,7 +134,8 @@ final readonly class RowSigns
             $row === '' ||
             mb_strlen($row) > self::LONGEST ||
             ($this->yields->isYield($row) && ! $this->isCountedFood($row)) ||
-            $this->isNutrition($row)
+            $this->isNutrition($row) ||
+            preg_match(self::TIN_ALONE, $row) === 1
         ) {
             return false;
         }

@@ -149,7 +149,7 @@ final readonly class SectionReader
             ) {
                 return Fate::Yield;
             }
-            if ($this->signs->isMeta($row)) {
+            if ($this->signs->isMeta($row) || preg_match(RowSigns::TIN_ALONE, $row) === 1) {
                 return Fate::Note;
             }
             if ($state->mode !== Fate::Step && $this->signs->isChatter($row)) {

@@ -181,6 +181,8 @@ final readonly class YieldReader
         $isCounted = $m[0][1] <= 1 && preg_match('~\b(?:net|carbs?|k?cal|calories|each|apiece)\b~iu', $rest) === 1;
         // "4 servings (12 small)"
         $isAgain = preg_match('~^[(\[]?\s*\d+\s+(?:small|mini|large|big|tiny)\s*[)\]]?$~iu', $rest) === 1;
+        // "8 portions, 1.2 l basin"
+        $isInTin = $m[0][1] <= 1 && preg_match(RowSigns::TIN_ALONE, $rest) === 1;
         $isHolder = preg_match('~^an?\s*\pL+\s+of$|^\pL+\s+of$~iu', $rest) === 1;
 
         return $rest === '' ||
@@ -189,6 +191,7 @@ final readonly class YieldReader
             $isCounted ||
             $isHolder ||
             $isAgain ||
+            $isInTin ||
             ($m[0][1] === 0 &&
                 preg_match('~^(?:\d+|an?|one|each|\pL+)(?:\s+\pL+){0,3}(?:\s+each)?$~iu', $rest) === 1 &&
                 preg_match($this->bare, $rest) !== 1 &&

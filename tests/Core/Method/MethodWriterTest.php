@@ -290,6 +290,12 @@ final class MethodWriterTest extends CoreCase
             ['Boil the rest, pour', 'add allulose'],
             'the rest \(',
         ];
+        yield 'two things with a sign between are two, and an icing beaten whole' => [
+            "Quay fool\nServes 4\n400 g rhubarb\n75 g sugar\n2 balls stem ginger\n200 ml double cream\n4 gingernut biscuits\n\nRoyal icing:\n480 g icing sugar\n20 g meringue powder\n90 ml water",
+            "Cook rhubarb and sugar. Whip cream, swirl in rhubarb, chopped ginger & biscuits on top.\nIcing: beat all on low 7 min.",
+            ['chopped ginger & crumbs', 'Icing \(now with [^)]*\): beat all'],
+            'as is usual|does not say',
+        ];
         yield 'starch by that name' => [
             "Quay rounds\nMakes 20\n150 g flour\n200 g cornflour\n130 g butter\n100 g icing sugar\n3 egg yolks",
             'Beat butter and sugar, then the yolks. Sift in the starch and flour. Roll 5 mm thick and cut 40 rounds. Bake at 170 °C for 10 minutes.',

@@ -185,6 +185,8 @@ final class RecipeReaderTest extends CoreCase
         self::assertSame(64, $pieces("Plum tablet\n200 g sugar\n2 eggs\n\nPour into a tin. Mark in 64 squares."));
         self::assertSame(12, $pieces("Plum cakes\n200 g flour\n2 eggs\n\nMix. 12 rough heaps on a greased sheet. Bake."));
         self::assertSame(12, $pieces("Plum bread\n200 g flour\n2 eggs\n\nLoaf pan, 350, 50-55 min, foil at 30. 12 sl."));
+        self::assertSame(8, $pieces("Plum pudding\n8 portions, 1.2 l basin\n\n200 g flour\n2 eggs"));
+        self::assertCount(1, self::kernel()->read(new Brief("Plum pudding\n200 g flour\n1.2 l basin\n\nSteam 2 hours."))->lines, 'a basin is no basil');
         self::assertSame(24, $pieces("Plum squares\n200 g flour\n2 eggs\n\nPress in a tin. Cool, cut 24."));
         self::assertSame(4, $pieces("Plum pancakes\n4 servings (12 small)\n\n200 g flour\n2 eggs"));
         self::assertSame(4, $pieces("Plum foam\n4 egg yolks\n50 g sugar\n\nWhisk. Serve warm in 4 glasses with the biscuits."));
