@@ -110,5 +110,7 @@ printf(
 
 // With the name of one part, such as "drag", that part alone is measured in full.
 foreach (glob(__DIR__.'/bench-'.($argv[2] ?? '*').'.php') ?: [] as $more) {
+    // Each part begins as a stranger.
+    curl_setopt($handle, CURLOPT_COOKIELIST, 'ALL');
     require $more;
 }
