@@ -81,6 +81,12 @@ final readonly class Dose
         return in_array(Flag::Caramel, $this->flags, true);
     }
 
+    /** Syrup below what is mixed. */
+    public function isLaid(): bool
+    {
+        return in_array(Flag::Laid, $this->flags, true);
+    }
+
     public function flagged(Flag $flag): self
     {
         return new self(

@@ -77,6 +77,9 @@ final readonly class Formula
         foreach (Caramelled::in(array_values($doses), $recipe->steps, $making) as $i) {
             $doses[$i] = $doses[$i]->flagged(Flag::Caramel);
         }
+        foreach (LaidSyrup::in(array_values($doses), $recipe->steps) as $i) {
+            $doses[$i] = $doses[$i]->flagged(Flag::Laid);
+        }
         foreach (Thickening::in(array_values($doses), $making, $constants) as $i) {
             $doses[$i] = $doses[$i]->flagged(Flag::Thickens);
         }

@@ -87,16 +87,14 @@ final readonly class Beside
                     ? $this->with($swap, $operations, $exchange->component, $exchangeOf, $part)
                     : null;
                 if ($with !== null && ! isset($taken["e$e-$p"])) {
-                    [$i, $mention, $role] = $with;
+                    [$i, $mention] = $with;
                     $taken["e$e-$p"] = true;
                     $rewriting->uses[$i][] = new StepUse($part->food, $part->grams);
                     $there = array_map(
                         static fn (int $d): ?string => $swap->before->doses[$d]->food?->key, $mention->doses,
                     );
-                    $isThere = $part->food->role === Role::Egg
-                        ? $role === Role::Egg
-                        : in_array($part->food->key, $there, true);
-                    if (! $isThere && ! $mention->isGroup) {
+                    // A yolk is no egg: what comes beside it is said.
+                    if (! in_array($part->food->key, $there, true) && ! $mention->isGroup) {
                         $rewriting->edit($i, $mention->end(), 0, ' (now with '.NewNames::name($part->food).')');
                     }
                 }

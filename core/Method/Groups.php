@@ -13,7 +13,7 @@ use Aglyca\Core\Larder\Role;
 /** Words of a method that mean several things: "everything", "the dry ingredients", "the icing", "the fruit". */
 final readonly class Groups
 {
-    private const GROUPS = '~\b(?<all>(?:all\s+(?:of\s+)?)?(?:the\s+)?(?:other\s+|remaining\s+)?(?:ingredients|ingreds?\b|(?<=\w\s)(?:things|stuff|bits))(?:\s+together)?(?!\s*,?\s*except)|everything(?:\s+else)?|(?<=\s)etc\b|(?<=\bmelt\s|\bheat\s|\bwarm\s|\bboil\s|\bmix\s|\bstir\s|\bbeat\s|\bwhisk\s|\bblend\s|\bblitz\s|\bwhizz\s|\bput\s)(?:it\s+)?all(?=\s+(?:in|together|up|until|till|it|but|except)\b|\s*[.,;]|\s*$|\b(?<=it\sall))|the\s+rest(?!\s+of\b)|(?<=\bin\s)rest(?!\s+(?:of|for|at|in|\d)))\b|(?<bare>(?:^|(?<=[.;!]\s))(?:mix|combine|whisk|stir|beat|blend)(?:\s+(?:well|up|together))?(?=\s*[,.;]|\s*$|\s+(?:until|till)\b))|\b(?<dry>(?:all\s+)?(?:the\s+)?(?:remaining\s+)?dry(?:\s+(?:ingredients|mix(?:ture)?|things|stuff))?)\b(?!\s*(?:out|and\s+cool|them|it))|\b(?<lift>(?:the\s+)?(?:raising|leavening)(?:\s+agents?)?|(?:the\s+)?leaveners?)\b|\b(?<spice>(?:all\s+)?(?:the\s+)?spices?)\b|\b(?<wet>(?:all\s+)?(?:the\s+)?(?:wet|liquid)(?:\s+(?:ingredients|mix(?:ture)?))?|(?:the\s+)?liquids)\b~iu';
+    private const GROUPS = '~\b(?<all>(?:all\s+(?:of\s+)?)?(?:the\s+)?(?:other\s+|remaining\s+)?(?:ingredients|ingreds?\b|(?<=\w\s)(?:things|stuff|bits))(?:\s+together)?(?!\s*,?\s*except)|everything(?:\s+else)?|(?<=\s)etc\b|(?<=\bmelt\s|\bheat\s|\bwarm\s|\bboil\s|\bmix\s|\bstir\s|\bbeat\s|\bwhisk\s|\bblend\s|\bblitz\s|\bwhizz\s|\bput\s)(?:it\s+)?all(?=\s+(?:in|together|up|until|till|it|but|except)\b|\s*[.,;]|\s*$|\b(?<=it\sall))|the\s+rest(?!\s+of\b)|(?<=\bin\s)rest(?!\s+(?:of|for|at|in|\d)))\b|(?<bare>(?:^|(?<=[.;!]\s))(?:mix|combine|whisk|stir|beat|blend)(?:\s+(?:well|up|together))?(?=\s*[,.;]|\s*$|\s+(?:until|till)\b))|\b(?<dry>(?:all\s+)?(?:the\s+)?(?:remaining\s+)?dry(?:\s+(?:(?:\pL+\s+)?ingredients|mix(?:ture)?|things|stuff))?)\b(?!\s*(?:out|and\s+cool|them|it))|\b(?<lift>(?:the\s+)?(?:raising|leavening)(?:\s+agents?)?|(?:the\s+)?leaveners?)\b|\b(?<spice>(?:all\s+)?(?:the\s+)?spices?)\b|\b(?<wet>(?:all\s+)?(?:the\s+)?(?:wet|liquid)(?:\s+(?:(?:\pL+\s+)?ingredients|mix(?:ture)?))?|(?:the\s+)?liquids)\b~iu';
 
     /** A whole part made in a word: "mix the icing", "knead a soft dough". */
     private const REST = '~^the\s+rest$~iu';
@@ -88,7 +88,10 @@ final readonly class Groups
                 // "With a bit of the water. Boil the rest": of the water.
                 continue;
             }
-            $component = $this->namedBefore($formula, substr($text, 0, $at)) ?? $component ?? 0;
+            // "Toss filling ingredients", "the dry topping ingredients": of the part that is named before them or in them.
+            $component = $this->namedBefore($formula, $before)
+                ?? $this->namedBefore($formula, preg_replace('~\s+ingredients$~iu', '', (string) $words) ?? '')
+                ?? $component ?? 0;
             if (($group['all'][0] ?? null) !== null && $this->open($formula, $component, $seen) === []) {
                 // "Beat everything, top with balls": of what the balls are nothing is left.
                 $component = array_key_first(array_filter(

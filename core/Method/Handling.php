@@ -134,7 +134,7 @@ final readonly class Handling
         }
         $isCapital = $m['verb'][0] !== mb_strtolower($m['verb'][0]);
         $rewriting->edit($i, $m['verb'][1], strlen($m['verb'][0]), $isCapital ? 'Take' : 'take');
-        if (preg_match('~^\s+(?:in)?to\s+(?:\pL+\s+)?(?:crumbs?|rubble|dust)\b|^\s+finely\b~iu', substr($text, $mention->end()), $tail) === 1) {
+        if (preg_match('~^\s+(?:in)?to\s+(?:\pL+\s+)?(?:crumbs?|rubble|dust|pieces|chunks|bits)\b(?:\s+with\s+an?\s+(?:rolling\s+)?pin\b)?|^\s+finely\b~iu', substr($text, $mention->end()), $tail) === 1) {
             $rewriting->edit($i, $mention->end(), strlen($tail[0]), '');
         }
     }

@@ -89,7 +89,11 @@ final class NewNames
                 return self::name($bodies[0]->food);
             }
 
-            return $flours === [] ? 'dry mix' : (count($flours) > 1 ? 'flours' : 'flour mix');
+            return match (true) {
+                // Flaked almonds and coconut for oats are soon said.
+                $flours === [] => count($parts) > 2 ? 'dry mix' : self::full($exchange, $parts),
+                default => count($flours) > 1 ? 'flours' : 'flour mix',
+            };
         }
 
         return self::full($exchange, $parts);

@@ -11,6 +11,10 @@ final readonly class Unit
 
     public function isVague(): bool
     {
-        return in_array($this->key, ['pinch', 'dash', 'smidgen', 'splash', 'handful', 'drop', 'knob', 'thumb'], true);
+        return in_array(
+            $this->key,
+            ['pinch', 'dash', 'smidgen', 'splash', 'squeeze', 'handful', 'drop', 'knob', 'thumb'],
+            true,
+        );
     }
 }

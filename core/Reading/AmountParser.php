@@ -41,7 +41,7 @@ final readonly class AmountParser
         'tbsp' => ['tsp'],
     ];
 
-    private const ALONE = ['pinch', 'dash', 'smidgen', 'splash', 'sprinkle', 'glug', 'knob', 'handful'];
+    private const ALONE = ['pinch', 'dash', 'smidgen', 'splash', 'squeeze', 'sprinkle', 'glug', 'knob', 'handful'];
 
     /** No amount of a kitchen, whatever the unit. */
     private const LARGEST = 1e9;

@@ -23,6 +23,7 @@ enum Flag: string
     case Outside = 'outside';
     case Thickens = 'thickens';
     case Caramel = 'caramel';
+    case Laid = 'laid';
     case HugeAmount = 'huge-amount';
     case NotAnAmount = 'not-an-amount';
     case Corrected = 'corrected';
@@ -37,7 +38,7 @@ enum Flag: string
             self::HugeAmount, self::NotAnAmount, self::CarbsFloored => true,
             self::OuncesByWeight, self::OuncesByVolume, self::VagueAmount, self::DustingAssumed, self::Choice,
             self::Optional,
-            self::UsedInPart, self::FriedIn, self::Outside, self::Thickens, self::Caramel,
+            self::UsedInPart, self::FriedIn, self::Outside, self::Thickens, self::Caramel, self::Laid,
             self::Corrected, self::LeftOut => false,
         };
     }
@@ -61,6 +62,7 @@ enum Flag: string
             self::Outside => 'Stays on the outside: what is grainy there was wanted so.',
             self::Thickens => 'Thickens what is liquid: its own swap binds as much.',
             self::Caramel => 'Browned by itself: only what browns takes its place.',
+            self::Laid => 'Lies by itself, apart from what is mixed: what takes its place stays soft.',
             self::HugeAmount => 'That is a very large amount: is it right?',
             self::NotAnAmount => 'The amount is zero or less: it counts as nothing.',
             self::Corrected => 'Corrected by you.',

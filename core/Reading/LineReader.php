@@ -16,7 +16,7 @@ use Aglyca\Core\Tables;
 /** Reads one ingredient line: amount, food, grams, and what is in doubt. */
 final class LineReader
 {
-    private const DUSTED = '~\b(?:for|to)\s+(?:dust|sprinkl|roll|coat|decorat|finish|scatter)\w*~iu';
+    private const DUSTED = '~\b(?:for|to)\s+(?:(?:dust|sprinkl|roll|coat|decorat|finish|scatter)\w*|the\s+tops?\b)~iu';
 
     private const IN_PART = '~\b(?:for|to)\s+(?:dust|greas|serv|sprinkl|roll|coat|garnish|decorat|top|brush|lin|finish|taste)\w*|\bto\s+taste\b|\bfor\s+the\s+(?:tin|pan|dish|mould|mold)s?\b~iu';
 

@@ -14,7 +14,7 @@ final readonly class RowSigns
     private const LONGEST = 400;
 
     /** "1.2 l basin", "20 cm square tin": what it is made in is no ingredient. */
-    public const TIN_ALONE = '~^\W*\d+(?:[.,]\d+)?\s*-?\s*(?:l|litres?|liters?|ml|pints?|quarts?|cm|inch(?:es)?|in|")\.?[\s-]+(?:\pL+\s+){0,3}(?:basin|tin|pan|dish|mou?ld|bowl|springform|casserole)s?\W*$~iu';
+    public const TIN_ALONE = '~^\W*\d+(?:[.,]\d+)?(?:\s*-?\s*(?:l|litres?|liters?|ml|pints?|quarts?|cm|inch(?:es)?|in|")\.?|(?:\s*"|\s?in(?:ch)?)?\s*[x×]\s*\d+(?:\s*-?\s*(?:cm|inch(?:es)?|in|"))?\.?)[\s-]+(?:\pL+\s+){0,3}(?:basin|tin|pan|dish|mou?ld|bowl|springform|casserole)s?(?:[\s,]+(?:lined|greased|buttered|oiled))*\W*$~iu';
 
     private const INGREDIENTS = '~^\W*(?:the\s+)?(?:ingredients?|you(?:\s+will|\'ll)?\s+need|what\s+you(?:\'ll|\s+will)?\s+need|shopping\s+list|zutaten|ingredienser)\b[^\d]{0,30}$~iu';
 
@@ -30,7 +30,7 @@ final readonly class RowSigns
 
     private const LEAD = '~^\s*(?:(?:so|then|and|now|ok(?:ay)?|well|first|next|also|plus|right|basically)[,\s]+)*(?:(?:you|we|i|she|he|they|mum|dad|grandma|gran|nan)(?:\'ll|\s+will|\s+then|\s+also|\s+always|\s+usually|\s+just)?\s+)?(?:(?:take|takes|took|need|needs|want|use|uses|used|put|puts|have|get|add|adds|go\s+for|throw\s+in|put\s+in)\s+(?:in\s+)?)?(?:also\s+)?(?=\S)~iu';
 
-    private const VERB = '~^(?:\d+[.):]\s*|step\s+\d+[.:)]?\s*|[-–•*]\s*)?(?:first|then|next|now|finally|meanwhile|in\s+an?|in\s+the|once|when|while|using|with\s+(?:an?|the)|on\s+a|into\s+(?:an?|the)|after|to\s+(?:make|serve|assemble)\b(?!\W*$)|for\s+the\s+\w+[,:]?\s+(?:mix|beat|whisk|melt|stir)|pre-?heat|heat|mix|beat|cream(?!\s+(?:cheese|of\b|,|\d|\())|fold|bake|whisk|stir|combine|pour|melt|line\b|grease|butter\s+(?:and|a|the)\s|add(?!-?\s?ins?\b)|cool|let|leave|chill|roll|place|put|spread|press|sift|remove|transfer|divide|cut|serve|drop\s+(?:the|by|in|on|spoon|round|heaped|into|dough|batter|them|tea|table)|scoop(?!\s+of\b)|shape|set|bring|spoon\s+(?:the|into|it|over|in|on)|refrigerate|freeze|rub|knead|blend|process|pulse|turn|take|make\b|prepare|whip\b|sprinkle(?!\s+of\b)|arrange|cover|allow|store|brush|dust(?!ing\s+of\b)|decorate|drizzle(?!\s+of\b)|simmer|boil|cook|toast\b|return|slice\s+(?:the|into|it|in)|drain|dissolve|gently|carefully|slowly|gradually|repeat|rest\b|unmould|invert|tip|scrape|separate|warm\s+(?:the|it|in|through)|microwave|top\s+(?:with|the|each)|pipe|soak|bloom|squeeze|grind|toss|coat|dip|fill|fry|flip|steam|roast|scald|temper|strain|pit|core|peel\s+(?:the|and)|grate\s+(?:the|in)|chop\s+(?:the|up)|crush|break|crack|lightly|evenly|quickly|immediately|work|form|flatten|dock|prick|trim|drop\b|hot\s+griddle|oven\s+(?:to|at|\d)|oven\b.*\d)\b~iu';
+    private const VERB = '~^(?:\d+[.):]\s*|step\s+\d+[.:)]?\s*|[-–•*]\s*)?(?:first|then|next|now|finally|meanwhile|in\s+an?|in\s+the|once|when|while|using|with\s+(?:an?|the)|on\s+a|into\s+(?:an?|the)|after|to\s+(?:make|serve|assemble)\b(?!\W*$)|for\s+the\s+\w+[,:]?\s+(?:mix|beat|whisk|melt|stir)|pre-?heat|heat|mix|beat|cream(?!\s+(?:cheese|of\b|,|\d|\())|fold|bake|whisk|stir|combine|pour|melt|line\b|grease|butter\s+(?:and|a|the)\s|add(?!-?\s?ins?\b)|cool|let|leave|chill|roll|place|put|spread|press|sift|remove|transfer|divide|cut|serve|drop\s+(?:the|by|in|on|spoon|round|heaped|into|dough|batter|them|tea|table)|scoop(?!\s+of\b)|shape|set|bring|spoon\s+(?:the|into|it|over|in|on)|refrigerate|freeze|rub|knead|blend|process|pulse|turn|take|make\b|prepare|whip\b|sprinkle(?!\s+of\b)|arrange|cover|allow|store|brush|dust(?!ing\s+of\b)|decorate|drizzle(?!\s+of\b)|simmer|boil|cook|toast\b|return|slice\s+(?:the|into|it|in)|drain|dissolve|gently|carefully|slowly|gradually|repeat|rest\b|unmould|invert|tip|scrape|separate|warm\s+(?:the|it|in|through)|microwave|top\s+(?:with|the|each)|pipe|soak|bloom|squeeze(?!\s+of\b)|grind|toss|coat|dip|fill|fry|flip|steam|roast|scald|temper|strain|pit|core|peel\s+(?:the|and)|grate\s+(?:the|in)|chop\s+(?:the|up)|crush|break|crack|lightly|evenly|quickly|immediately|work|form|flatten|dock|prick|trim|drop\b|hot\s+griddle|oven\s+(?:to|at|\d)|oven\b.*\d)\b~iu';
 
     private const STEP_NUMBER = '~^(?:\d{1,2}[.):]\s+(?=\pL)|step\b)~iu';
 
@@ -68,7 +68,7 @@ final readonly class RowSigns
             '|(?:'.
             $words->wholes.
             '|half|a\s+(?:good\s+|big\s+|small\s+|large\s+|heaped\s+|scant\s+|level\s+)?(?:pinch|dash|cup|few|little|handful|drop|stick|splash|couple|quarter|half|third|knob|scant|heaped|teaspoon|tablespoon|dessertspoon|tsp|tbsp|generous|glug|grating|squeeze|sprinkle|sprig|block|packet|tin|can|bag|tub|pot|jar|box|bunch|slice|piece|pound|bit|drizzle|lump|walnut|dollop|teacup)'.
-            '|an?\s+egg|an?\s+(?:\pL+\s+){0,2}(?:lemon|orange|lime|apple|banana|egg)|a\s+dozen|the\s+(?:juice|zest|whites?|yolks?|grated)|juice|zest|grated\s+zest|finely\s+grated\s+zest|pinch|dash|handful|knob|splash|drizzle|glug|drop|drops|good\s+pinch|walnut[- ]size[d]?'.
+            '|an?\s+egg|an?\s+(?:\pL+\s+){0,2}(?:lemon|orange|lime|apple|banana|egg)|a\s+dozen|the\s+(?:juice|zest|whites?|yolks?|grated)|juice|zest|grated\s+zest|finely\s+grated\s+zest|pinch|dash|handful|knob|squeeze|splash|drizzle|glug|drop|drops|good\s+pinch|walnut[- ]size[d]?'.
             '|whites?\s+of|yolks?\s+of)\b)~iu';
         $this->amountBehind =
             '~[\s:(–-](?:\d+(?:[.,/]\d+)?|\d*\s?['.

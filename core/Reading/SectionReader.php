@@ -16,7 +16,7 @@ final readonly class SectionReader
     private const TO = '~^\W*to\s+(?:finish|serve|decorate|assemble|dip|glaze|coat|top|roll|garnish|dust|fill|drizzle|sprinkle|accompany)\b[\pL\s]{0,20}:?\W*$~iu';
 
     /** "For a 26 cm tin, 12 pieces" */
-    private const TIN_AND_YIELD = '~^\W*(?<tin>(?:for|in|fits)\s+an?\s+(?:\pL+\s+)?\d[^,;|]*\b(?:tin|pan|dish|mould|springform)\b[^,;|]*?)\s*[,;|–-]\s*(?<yield>.*\d.*)$~iu';
+    private const TIN_AND_YIELD = '~^\W*(?<tin>(?:(?:for|in|fits)\s+)?(?:an?\s+)?(?:\pL+\s+)?\d[^,;|]*\b(?:tin|pan|dish|mould|springform)\b[^,;|]*?)\s*[,;|–-]\s*(?<yield>.*\d.*)$~iu';
 
     /** Headings that sort the things of one part. */
     private const KINDS = '~^(?:the\s+)?(?:dry|wet|liquids?|dry\s+(?:ingredients|mix|stuff|things)|wet\s+(?:ingredients|mix|stuff|things)|main\s+ingredients|(?:add|mix|stir|fold)-?\s?ins?|extras)$~iu';

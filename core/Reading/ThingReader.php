@@ -63,6 +63,14 @@ final readonly class ThingReader
             $name .= stripos($m[1], 'juice') === 0 ? ' juice' : ' zest';
         }
 
+        if (
+            ($amount?->measures[0]->unit?->key === 'squeeze' && preg_match('~juice~iu', $name) !== 1) ||
+            (preg_match('~\b(?:lemon|lime|orange)s?$~iu', $name) === 1 && preg_match('~^\W*(?:freshly\s+)?squeezed\W*$~iu', $prep) === 1)
+        ) {
+            // What is squeezed out of it.
+            $name .= ' juice';
+        }
+
         return new Split($body, $amount, rtrim($written, ' (['), $name, $named, $prep, $other, $negative);
     }
 

@@ -31,11 +31,16 @@ final readonly class YieldReader
     /** "Makes about 350 ml": how much it is, and of no piece how many. */
     private const BY_MEASURE = '~^\W*(?:it\s+)?(?:makes?|yields?|gives|quantity)\s*:?\s*'.self::ABOUT.'?\s*(?:\d+(?:[.,/]\d+)?|an?|one|two|half)\s*(?:½|¼|¾)?\s*(?:ml|l|litres?|liters?|g|kg|cups?|pints?|quarts?|jars?\s+of\s+\d+\s?(?:g|ml)|oz|lbs?)\b\W*(?:(?:of\s+)?(?:sauce|jam|curd|syrup|caramel|custard|ice\s?cream|dough|batter|filling|frosting|icing)\W*)?$~iu';
 
+    /** "Prep 20 min, bake 10 min. Makes 36" */
+    private const TIMES = '~^\W*(?:(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|chill(?:ing)?|active|rest(?:ing)?)(?:\s+time)?\W*\d+\s?(?:min(?:ute)?s?|h(?:ou)?rs?)\b[\s,.;|/–-]*)+~iu';
+
     private string $number;
 
     private string $own;
 
     private string $bare;
+
+    private string $cut;
 
     private string $inTitle;
 
@@ -65,6 +70,8 @@ final readonly class YieldReader
             '|\d|half\s+a\s+dozen\b)~iu';
         $this->bare =
             '~(?<=^|[\s(/|,;:–—-])'.$counted.'(?:\s+(?<last>'.$pieces->any.')\b)?(?!\s+(?:each|apiece)|\pL)~iu';
+        $this->cut = '~\pL.*?[,;:(–—-]\s*cuts?\s+into\s+'.$this->number.self::NO_COUNT.
+            '(?:'.$adjectives.'\s+(?<what>'.$pieces->any.'))?\W*$~iu';
         $this->inTitle =
             '~^(?<title>.*?\pL.*?)(?:\s*[(\[,–—:|]+\s*|\s+-+\s*|\s+(?=(?:'.
             self::SAYS.
@@ -150,6 +157,7 @@ final readonly class YieldReader
         ) {
             return true;
         }
+        $row = preg_replace(self::TIMES, '', $row) ?? $row;
         if (preg_match($this->own, $row) === 1) {
             return preg_match('~\b(?:tin|pan|dish)s?\b|\d\s?(?:cm|inch|g|ml|tsp|tbsp|cups?\s+\pL)\b~iu', $row) !== 1
                 || preg_match($this->bare, $plain) === 1;
@@ -214,6 +222,10 @@ final readonly class YieldReader
             $all = (int) $m['many'] * (int) $m['each'];
 
             return $all <= self::MOST_PIECES ? new Yielded($all, '') : Yielded::unknown();
+        }
+        if (preg_match($this->cut, $row, $m, PREG_UNMATCHED_AS_NULL) === 1) {
+            // "one 8" cake, cuts into 10"
+            return $this->yielded($m, (string) ($m['what'] ?? ''));
         }
         $found = null;
         preg_match_all($this->bare, $row, $all, PREG_SET_ORDER | PREG_UNMATCHED_AS_NULL);

@@ -66,15 +66,21 @@ final readonly class Exchanger
             $sweet[$form] = $wishes->blend->shares === [] ? $this->withoutTraces($parts) : $parts;
         }
         $waters = $choice->problem->component->candidates->waters;
-        foreach (array_filter($sorting->sugars) as $form => $from) {
+        $sugars = array_filter($sorting->sugars);
+        // The water of a syrup stays where the syrup was.
+        $hasLiquid = static fn (array $from): bool => array_filter(
+            $from,
+            static fn (int $i): bool => $formula->doses[$i]->known()->isLiquid(),
+        ) !== [];
+        $wet = array_key_first(array_filter($sugars, $hasLiquid)) ?? array_key_first($sugars);
+        foreach ($sugars as $form => $from) {
             $exchanges[] = Exchange::swapped(
                 Role::Sweet,
                 $component,
                 $from,
-                [...$sweet[$form] ?? [], ...$waters],
+                [...$sweet[$form] ?? [], ...$form === $wet ? $waters : []],
                 'sweetness for sweetness',
             );
-            $waters = [];
         }
         $eggLine = $this->eggLine($formula, $sorting);
         if ($sorting->flours !== []) {

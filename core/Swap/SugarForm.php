@@ -35,7 +35,8 @@ enum SugarForm: string
     public static function of(Formula $formula, Dose $dose): self
     {
         [$food, $text] = [$dose->known(), $dose->text];
-        if ($dose->isCaramel()) {
+        // What lies in the basin as a syrup stays soft of what caramel is made of.
+        if ($dose->isCaramel() || $dose->isLaid()) {
             return self::Caramel;
         }
         // "1 cup sugar + more for rolling": the cup goes into the dough.

@@ -15,8 +15,15 @@ final readonly class BeatenWith implements LineForm
     /** "8 slices of bread, buttered (about 50 g butter)" */
     private string $buttered;
 
+    /** "2 tsp instant coffee in 2 tsp hot water" */
+    private string $in;
+
     public function __construct(private ThingReader $things, Words $words)
     {
+        $this->in =
+            '~^(?<first>.+?)\s+in\s+(?<second>(?:'.
+            $words->digit.
+            '|an?\s|one\s|two\s|three\s)[^,;()]*\b(?:water|milk|cream|rum|brandy))$~iu';
         $this->pattern =
             '~^(?<first>.+?)[,\s]+(?:lightly\s+)?(?:beaten|mixed|tossed|coated|dusted|dissolved|bloomed|soaked|whisked|stirred|blended|sprinkled|melted|softened|thinned|warmed|steeped|combined|slaked|loosened)\s+(?:with|in|over|into)\s+(?<second>(?:'.
             $words->digit.
@@ -31,7 +38,8 @@ final readonly class BeatenWith implements LineForm
     {
         if (
             preg_match($this->pattern, $body, $m, PREG_OFFSET_CAPTURE) !== 1 &&
-            preg_match($this->buttered, $body, $m, PREG_OFFSET_CAPTURE) !== 1
+            preg_match($this->buttered, $body, $m, PREG_OFFSET_CAPTURE) !== 1 &&
+            preg_match($this->in, $body, $m, PREG_OFFSET_CAPTURE) !== 1
         ) {
             return null;
         }
