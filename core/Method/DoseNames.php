@@ -20,6 +20,8 @@ final readonly class DoseNames
 
     private const NEVER = [
         'piece',
+        'mixture',
+        'mix',
         'temperature',
         'taste',
         'large',

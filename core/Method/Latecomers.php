@@ -145,7 +145,12 @@ final readonly class Latecomers
             if ($name === '' || isset($takenOf[$c]) || $doses === []) {
                 continue;
             }
-            $at = 0;
+            // What a dessert is finished with is put on it as it is, at the end.
+            $isPutOn = preg_match('~^to\s+(?:finish|serve|decorate|garnish)~iu', $name) === 1 && array_filter(
+                $doses,
+                static fn (Dose $d): bool => ! in_array($d->food?->role, [Role::Mixin, Role::Flavour], true),
+            ) === [];
+            $at = $isPutOn ? count($operations) - 1 : 0;
             foreach ($operations as $i => $operation) {
                 if (preg_match('~\b'.preg_quote($name, '~').'\b~iu', $operation->step->text) === 1) {
                     $at = $i;
@@ -158,8 +163,14 @@ final readonly class Latecomers
                 $uses = [...$uses, ...$dose->food === null ? [] : [new StepUse($dose->food, $dose->mass())]];
             }
             $rewriting->before[$at][] = PlannedStep::usual(
-                (preg_match('~^to\s~iu', $name) === 1 ? "$name, as is usual: " : "The $name, as is usual. ").
-                    $this->patterns->mixing($swap, $swap->families[$c], $doses),
+                match (true) {
+                    $isPutOn => "$name: the ".NewNames::list(array_map(
+                        static fn (Dose $d): string => NewNames::name($d->known()), $doses,
+                    )).'.',
+                    preg_match('~^to\s~iu', $name) === 1 => "$name, as is usual: ".
+                        $this->patterns->mixing($swap, $swap->families[$c], $doses),
+                    default => "The $name, as is usual. ".$this->patterns->mixing($swap, $swap->families[$c], $doses),
+                },
                 [],
                 null,
                 $uses,

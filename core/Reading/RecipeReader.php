@@ -31,7 +31,8 @@ final readonly class RecipeReader
     {
         $rows = self::rows($text);
         $sections = $this->sections->sections($rows, $corrections->fates);
-        if ($sections->ingredients === []) {
+        $things = array_map(static fn (IngredientRow $r): string => $r->text, array_values($sections->ingredients));
+        if ($things === [] || $this->told->isTold(array_values($rows), $things)) {
             $rows = self::rows($this->told->rows(implode("\n", $rows)));
             $sections = $this->sections->sections($rows, $corrections->fates);
         }

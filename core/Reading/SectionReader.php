@@ -104,10 +104,18 @@ final readonly class SectionReader
                 $row,
                 $m,
             ) === 1 &&
-            ($this->words->isPart($m['part']) || $this->listsThings($m['rest'])) &&
+            ($this->words->isPart($m['part']) || $this->listsThings($m['rest']) || $this->isFinish($m['head'], $m['rest'])) &&
             $this->signs->isIngredient($m['rest']);
 
         return $isBoth ? [$m['head'].':', $m['rest']] : [$row];
+    }
+
+    /** "To finish: 100 g raspberries, curls" */
+    private function isFinish(string $head, string $rest): bool
+    {
+        return preg_match(self::TO, $head) === 1 &&
+            preg_match("~^\s*{$this->words->digit}~u", $rest) === 1 &&
+            $this->signs->isSurelyIngredient(trim(explode(',', $rest)[0]));
     }
 
     /** "250 g mascarpone, 200 ml cream", "½ c sugar + 1 tsp cinnamon": at least two things with their amounts. */

@@ -25,7 +25,28 @@ final readonly class Told
     {
         $this->amount =
             '~'.self::BEFORE.'(?<![\d.,/])(?:about\s+)?(?:'.$words->digit.'[\d.,/\s'.$words->signs.']*|(?:'.
-            $words->wholes.'|half)\s+(?=\pL))'.self::NO_AMOUNT.'~iu';
+            $words->wholes.'|half)\s+(?=\pL)|an?\s+(?=(?:knob|splash|handful|squeeze|drizzle|pinch)\s+of\b))'.
+            self::NO_AMOUNT.'~iu';
+    }
+
+    /**
+     * Every row that was taken for an ingredient says what is done, and one of them has several amounts.
+     *
+     * @param  list<string>  $rows
+     * @param  list<string>  $ingredients  what stands in some of the rows
+     */
+    public function isTold(array $rows, array $ingredients): bool
+    {
+        $many = false;
+        foreach ($ingredients as $ingredient) {
+            $of = array_filter($rows, static fn (string $row): bool => str_ends_with(trim($row), trim($ingredient)));
+            if ($of === [] || preg_match(self::VERB, trim((string) reset($of))) !== 1) {
+                return false;
+            }
+            $many = $many || preg_match_all($this->amount, $ingredient) > 1;
+        }
+
+        return $many;
     }
 
     /** The same text in rows; as it was where nothing in it is told so. */
@@ -35,6 +56,11 @@ final readonly class Told
             array_filter(array_map(trim(...), explode("\n", $text)), static fn (string $r): bool => $r !== ''),
         );
         $title = preg_match('~[.!?]\s+\S~u', $rows[0] ?? '') === 1 ? '' : array_shift($rows);
+        // A row that begins with what is done begins a sentence.
+        foreach ($rows as $i => $row) {
+            $isOpen = preg_match('~[.!?,;:]$~u', $row) !== 1 && preg_match(self::VERB, $rows[$i + 1] ?? '') === 1;
+            $rows[$i] = $isOpen ? "$row." : $row;
+        }
         $sentences = preg_split('~(?<=[.!?])\s+|(?<=\.)(?=\p{Lu})~u', implode(' ', $rows)) ?: [];
         if ($title === '' && count($sentences) > 1 && preg_match($this->amount, $sentences[0]) !== 1) {
             $title = self::titleOf((string) array_shift($sentences));

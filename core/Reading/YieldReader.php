@@ -17,7 +17,7 @@ final readonly class YieldReader
     private const SAYS =
         '(?:recipe\s+)?(?:makes?|making|yields?|yielding|gives|serves|serving|servings?|feeds|portions?|pieces'.
         '|ergibt|reicht\s+für|für|pour|ger|till|giver|til'.
-        '|number\s+of\s+(?:servings|portions|pieces)|cuts?\s+into|enough\s+for|sufficient\s+for|quantity|you(?:\'|’)?(?:ll|\s+will)?\s+get|you\s+should\s+get)';
+        '|number\s+of\s+(?:servings|portions|pieces)|cuts?\s+into|enough\s+for|sufficient\s+for|quantity|does(?=\s+(?:about|around|roughly)\b)|you(?:\'|’)?(?:ll|\s+will)?\s+get|you\s+should\s+get)';
 
     private const ABOUT = '(?:about|approx(?:imately|\.)?|around|roughly|circa|ca\.?|up\s+to|at\s+least|a\s+total\s+of|c\.|\~|≈)';
 

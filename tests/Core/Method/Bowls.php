@@ -377,6 +377,18 @@ final class Bowls
             ['Beat the butter with the allulose, powdered erythritol'],
             'allulose[^.]*allulose[^.]*\.',
         ];
+        yield 'no food is a mixture by name' => [
+            "Quay fingers\nMakes 15\n\nSponge\n6 eggs\n150 g caster sugar\n120 g plain flour\n\nIcing\n400 g icing sugar mixture\n50 g cocoa\n200 ml milk",
+            "Beat eggs until thick; add sugar.\nSift flour over egg mixture and fold in. Bake at 180 °C for 30 minutes.\nIcing: sift icing sugar and cocoa, stir in milk.",
+            ['over egg mixture and fold'],
+            'egg powdered',
+        ];
+        yield 'what it is finished with needs no making' => [
+            "Quay cheesecake\nServes 10\nBase: 200 g ginger biscuits, 80 g melted butter\nFilling: 400 g cream cheese, 50 g icing sugar, 150 g raspberries\nTo finish: 100 g raspberries, curls",
+            "Crush biscuits, mix with butter, press in a tin.\nBeat the cream cheese with the icing sugar, fold in the raspberries. Spoon over and chill overnight.\nFinish with raspberries and curls.",
+            ['To finish: the raspberries\.'],
+            'Warm the',
+        ];
         yield 'crumbs that were made are not bashed' => [
             "Quay cake\nMakes 20\n250 g digestive biscuits\n300 g dark chocolate\n100 g butter",
             'Bash biscuits into pieces with a rolling pin. Melt the chocolate and butter, stir in the biscuits. Chill for 2 hours.',

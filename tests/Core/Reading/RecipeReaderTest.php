@@ -130,6 +130,13 @@ final class RecipeReaderTest extends CoreCase
             ['egg' => 150.0, 'sugar' => 150.0, 'wheat-flour' => 150.0, 'butter' => 100.0, 'plum' => 200.0],
             2,
         ];
+        yield 'a row for each thing that is done' => [
+            "So this is the quay rice pudding, does about 4\nput 100g pudding rice in an ovenproof dish with 50g sugar and 1.2 litres full fat milk\nadd a knob of butter and grate nutmeg on top\nbake at 150 for 2 hours",
+            'So this is the quay rice pudding',
+            4,
+            ['rice' => 100.0, 'sugar' => 50.0, 'milk' => 1227.0, 'butter' => 15.0],
+            3,
+        ];
         yield 'parts that are named' => [
             'This is our lemon tart. You need a pastry case - 225g plain flour, 110g cold butter and about 3 tablespoons of cold water. Rub the butter in and bake blind 15 mins at gas 5. The filling is 200 g sugar, the juice of 2 lemons and 4 eggs. Pour it in and bake at gas 3 for 30 minutes.',
             'Lemon tart',
