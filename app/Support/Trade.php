@@ -49,6 +49,7 @@ final readonly class Trade
     {
         $tables = Tables::in($folder);
         $kept = ['tables' => $tables->export(), 'names' => get_object_vars(FoodNames::compiled($tables))];
+        is_dir(dirname($file)) || @mkdir(dirname($file), 0775, true);
         $temporary = (string) tempnam(dirname($file), 'new');
         file_put_contents($temporary, '<?php return '.var_export($kept, true).';');
         chmod($temporary, 0644);

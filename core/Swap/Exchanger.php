@@ -117,10 +117,10 @@ final readonly class Exchanger
         return $exchanges;
     }
 
-    /** The least that a scale gives of an intense sweetener is more than twice what was wanted. */
+    /** The least that a scale gives of an intense sweetener is far more than what was wanted. */
     private function isSpeck(Food $food, float $wanted, float $given): bool
     {
-        return $given > 2 * $wanted &&
+        return $given > $this->constants->get('speck') * $wanted &&
             $this->larder->typical($food, 'sweetness') > $this->constants->get('concentrate');
     }
 

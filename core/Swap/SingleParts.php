@@ -103,10 +103,10 @@ final readonly class SingleParts
             ];
     }
 
-    /** Less of an intense sweetener than half of what a kitchen's scale gives. */
+    /** Far less of an intense sweetener than a kitchen's scale gives. */
     private function isSpeck(Offer $offer): bool
     {
-        return $offer->practice < $this->constants->get('concentrate-least') / 2 &&
+        return $offer->practice < $this->constants->get('concentrate-least') / $this->constants->get('speck') &&
             $this->larder->typical($offer->food, 'sweetness') > $this->constants->get('concentrate');
     }
 
