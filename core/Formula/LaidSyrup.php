@@ -29,7 +29,10 @@ final readonly class LaidSyrup
         $isLiquid = static fn (Dose $d): bool => $d->food?->isLiquid() ?? false;
         $syrups = array_keys(array_filter($sweet, static fn (Dose $d): bool => $isLiquid($d) &&
             preg_match(self::NAMES, $d->text) === 1 &&
-            array_filter($sweet, static fn (Dose $o): bool => ! $isLiquid($o) && $o->component === $d->component) !== []));
+            array_filter(
+                $sweet,
+                static fn (Dose $o): bool => ! $isLiquid($o) && $o->component === $d->component,
+            ) !== []));
         if (count($syrups) !== 1) {
             return [];
         }
