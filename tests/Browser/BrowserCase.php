@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\UnknownErrorException;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverExpectedCondition;
 use Facebook\WebDriver\WebDriverKeys;
@@ -113,8 +115,11 @@ abstract class BrowserCase extends TestCase
         self::$browser->driver->wait(5, 50)->until(static function () use ($holds): bool {
             try {
                 return $holds();
-            } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException) {
+            } catch (StaleElementReferenceException) {
                 return false;
+            } catch (UnknownErrorException $e) {
+                // The page went between finding the element and reading it; the driver says so in two ways.
+                return str_contains($e->getMessage(), 'does not belong to the document') ? false : throw $e;
             }
         });
         self::assertTrue(true);
