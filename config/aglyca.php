@@ -6,6 +6,8 @@ declare(strict_types=1);
  * What an operator may set of the application itself; docs/deploy.md says when.
  */
 return [
+    // What the numbers and the code that reads them are at; worked out once where the configuration is kept.
+    'trade' => App\Support\Trade::stamp(dirname(__DIR__)),
     // No throttles, and a page for the benchmark: never on a server that others reach.
     'bench' => (bool) env('AGLYCA_BENCH', false),
     // Names that it answers to: this machine, the addresses of a house, and what AGLYCA_HOSTS adds, as patterns.

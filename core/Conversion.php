@@ -11,6 +11,7 @@ use Aglyca\Core\Family\PanChange;
 use Aglyca\Core\Forecast\Property;
 use Aglyca\Core\Forecast\Warning;
 use Aglyca\Core\Formula\ReadTopping;
+use Aglyca\Core\Method\MethodPlan;
 use Aglyca\Core\Method\PlannedStep;
 use Aglyca\Core\Reading\Recipe;
 use Aglyca\Core\Reading\Step;
@@ -27,7 +28,6 @@ final readonly class Conversion
      *
      * @param  array<string, Property>  $properties
      * @param  list<Warning>  $warnings
-     * @param  list<PlannedStep>  $steps
      * @param  list<ReadTopping>  $toppings  as they were read
      */
     public function __construct(
@@ -38,12 +38,18 @@ final readonly class Conversion
         public Swap $swap,
         public array $properties,
         public array $warnings,
-        public array $steps,
+        private MethodPlan $method,
         public ?PanChange $pan,
         public array $toppings,
         private Desk $desk,
     ) {
         $this->title = $brief->title !== '' ? $brief->title : $recipe->title;
+    }
+
+    /** @return list<PlannedStep> the method of the swapped dessert */
+    public function steps(): array
+    {
+        return $this->method->steps();
     }
 
     /** The family of the heaviest component. */
@@ -71,7 +77,7 @@ final readonly class Conversion
         $account = $this->account($side);
         $steps = match ($side) {
             Side::Written => array_map(static fn (Step $s): string => $s->text, $this->recipe->steps),
-            Side::Swapped => array_map(static fn (PlannedStep $s): string => $s->text(), $this->steps),
+            Side::Swapped => array_map(static fn (PlannedStep $s): string => $s->text(), $this->steps()),
         };
 
         $part = fn (PlannedStep $s): string => $s->component === null
@@ -80,7 +86,7 @@ final readonly class Conversion
 
         return new WrittenRecipe(
             $this->title, $this->recipe->pieceWord(), $this->recipe->pieceWord($account->formula->pieces),
-            $steps, $account, $this->brief->convention, $side === Side::Swapped ? array_map($part, $this->steps) : [],
+            $steps, $account, $this->brief->convention, $side === Side::Swapped ? array_map($part, $this->steps()) : [],
         );
     }
 }

@@ -23,6 +23,7 @@ use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Larder\Taught;
+use Aglyca\Core\Method\MethodPlan;
 use Aglyca\Core\Plan\DayAsked;
 use Aglyca\Core\Plan\DayPlan;
 use Aglyca\Core\Plan\Dish;
@@ -30,7 +31,8 @@ use Aglyca\Core\Plan\Holding;
 use Aglyca\Core\Plan\Places;
 use Aglyca\Core\Plan\ShoppingItem;
 use Aglyca\Core\Quantity\Point;
-use Aglyca\Core\Reading\FoodNames;
+use Aglyca\Core\Reading\LastReadings;
+use Aglyca\Core\Reading\Readings;
 use Aglyca\Core\Reading\Recipe;
 use Aglyca\Core\Reading\Step;
 use Aglyca\Core\Reading\UnreadableRecipe;
@@ -55,36 +57,34 @@ use Aglyca\Core\Writing\Pace;
 use DateTimeZone;
 
 /** The whole way from a text to a swapped, counted and planned dessert: what the shell asks of the core. */
-final class Kernel
+final readonly class Kernel
 {
-    /** @var array<string, Recipe> the last few readings: one text is asked for again and again in a request */
-    private array $read = [];
-
-    private const KEPT_READINGS = 8;
-
     private const MENDINGS = 4;
 
-    private function __construct(private readonly Wiring $core, public readonly Catalogue $catalogue) {}
+    private function __construct(
+        private Wiring $core,
+        public Catalogue $catalogue,
+        private Readings $readings,
+    ) {}
 
-    /** @param  ?FoodNames  $names  compiled before; null compiles them */
-    public static function open(Tables $tables, ?FoodNames $names = null, Stock $stock = new Stock): self
+    /** @param  ?Readings  $readings  where the host keeps them; they hold for these tables and this stock alone */
+    public static function open(Tables $tables, Stock $stock = new Stock, ?Readings $readings = null): self
     {
-        return self::over(new Wiring($tables, $names, $stock));
+        return self::over(new Wiring($tables, $stock), $readings);
     }
 
-    public static function over(Wiring $core): self
+    public static function over(Wiring $core, ?Readings $readings = null): self
     {
-        return new self($core, new Catalogue($core));
+        return new self($core, new Catalogue($core), new LastReadings($readings));
     }
 
     /** @throws UnreadableRecipe */
     public function read(Brief $brief): Recipe
     {
-        $key = sha1($brief->text.serialize($brief->corrections));
-        $recipe = $this->read[$key] ?? $this->core->recipes->read($brief->text, $brief->corrections);
-        $this->read = array_slice([$key => $recipe, ...$this->read], 0, self::KEPT_READINGS);
-
-        return $recipe;
+        return $this->readings->of(
+            sha1($brief->text.serialize($brief->corrections)),
+            fn (): Recipe => $this->core->recipes->read($brief->text, $brief->corrections),
+        );
     }
 
     /** @throws UnreadableRecipe */
@@ -109,6 +109,7 @@ final class Kernel
         $before = $written->cutInto($this->laidOut($written, $brief->portions, $families)->pieces);
         $swap = $this->core->swapper->swap(
             $before,
+            $families,
             $wishes,
             OvenPlan::asWritten($recipe->steps, $this->core->ovens),
             $pan,
@@ -127,8 +128,11 @@ final class Kernel
             $swap,
             $this->core->prospect->of($swap),
             [...$this->assumed($brief, $recipe, $swap), ...$this->cautions($after, $swap, $recipe)],
-            $this->core->corrector->corrected(
-                $this->core->planner->steps($swap, $recipe->steps),
+            new MethodPlan(
+                $this->core->planner,
+                $this->core->corrector,
+                $swap,
+                $recipe->steps,
                 $brief->corrections->steps,
             ),
             $pan,
@@ -206,7 +210,7 @@ final class Kernel
         $steps =
             $side === Side::Written && $conversion->recipe->steps !== []
                 ? $this->core->planner->written($conversion->swap->before, $conversion->recipe->steps)
-                : $conversion->steps;
+                : $conversion->steps();
         $tasks = $this->core->tasks->tasks(
             $conversion->swap,
             $account->formula,

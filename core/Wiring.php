@@ -179,12 +179,10 @@ final readonly class Wiring
     public SweetenerPrices $sweetenerPrices;
 
     /**
-     * @param  ?FoodNames  $names  compiled before; null compiles them
      * @param  list<class-string<Rule\Rule>>  $without  rules of the swap that are left out, to see what they decide
      */
     public function __construct(
         public Tables $tables,
-        ?FoodNames $names = null,
         Stock $stock = new Stock(),
         array $without = [],
     ) {
@@ -196,7 +194,7 @@ final readonly class Wiring
         $this->families = new Families($tables, $stock->taught, $this->constants);
         $this->ovens = OvenRules::from($this->constants);
         $this->schools = new Schools($tables);
-        $this->foods = FoodIndex::of(($names ?? FoodNames::compiled($tables))->knowing($stock->names));
+        $this->foods = FoodIndex::of(FoodNames::of($tables)->knowing($stock->names));
         $this->words = new Words($tables);
         $this->measures = KitchenMeasure::of($this->larder, $this->units, $tables, $stock->ways->measures);
         $this->labels = new LabelChecker($this->larder->labels, $this->constants);

@@ -98,7 +98,7 @@ foreach ($medians as $name => $ms) {
     );
 }
 
-$kernel = Trade::open(dirname(__DIR__).'/data', dirname(__DIR__).'/storage/framework/trade')->kernel();
+$kernel = Trade::open(dirname(__DIR__), dirname(__DIR__).'/storage/framework/trade')->kernel();
 $core = new Wiring(Tables::in(dirname(__DIR__).'/data'));
 $alone = $median(static fn () => $kernel->convert(new Brief(RECIPE)));
 printf(

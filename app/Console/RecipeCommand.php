@@ -182,7 +182,7 @@ final readonly class RecipeCommand
         $folder = $this->root.'/storage/framework/trade';
 
         return is_writable($folder) || glob($folder.'/*.php') !== []
-            ? Trade::open($this->root.'/data', $folder)->kernel()
+            ? Trade::open($this->root, $folder)->kernel()
             : Kernel::open(\Aglyca\Core\Tables::in($this->root.'/data'));
     }
 
@@ -263,7 +263,7 @@ final readonly class RecipeCommand
     {
         $out = $this->tell($conversion->before, 'as written').'Read with '.$conversion->recipe->measures->name().".\n\n"
             .$this->tell($conversion->after, 'swapped')."\n".$this->swaps($conversion).$this->outside($conversion);
-        foreach ($conversion->steps as $step) {
+        foreach ($conversion->steps() as $step) {
             $out .= "- {$step->text()}\n";
         }
         foreach ($conversion->warnings as $warning) {

@@ -20,6 +20,8 @@ use App\Policies\RecipePolicy;
 use App\Support\Dessert;
 use App\Support\Draft;
 use App\Support\Trade;
+use Illuminate\Cache\ApcStore;
+use Illuminate\Cache\ApcWrapper;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
@@ -37,7 +39,12 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(
             Trade::class,
-            fn (): Trade => Trade::open(base_path('data'), storage_path('framework/trade')),
+            fn (): Trade => Trade::open(
+                base_path(),
+                storage_path('framework/trade'),
+                (string) config('aglyca.trade'),
+                function_exists('apcu_enabled') && apcu_enabled() ? new ApcStore(new ApcWrapper(), 'aglyca:') : null,
+            ),
         );
         $this->app->singleton(Tables::class, fn (Application $app): Tables => $app->make(Trade::class)->tables);
         // The core as the kitchen of who is signed in stocks it: its packages, and the names that it corrected.

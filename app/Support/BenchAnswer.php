@@ -6,6 +6,7 @@ namespace App\Support;
 
 use Aglyca\Core\Kernel;
 use App\View\BenchPage;
+use App\View\Folds;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -22,7 +23,7 @@ final readonly class BenchAnswer
 
         return $this->show(
             $request,
-            $this->bench($dessert, new MessageBag(), $typed, (string) $request->query('line')),
+            $this->bench($request, $dessert, new MessageBag(), $typed, (string) $request->query('line')),
             200,
         );
     }
@@ -31,7 +32,7 @@ final readonly class BenchAnswer
     public function kept(Request $request, Dessert $dessert, ?string $open = null): Response|RedirectResponse
     {
         return $request->hasHeader('HX-Request')
-            ? $this->show($request, $this->bench($dessert, new MessageBag, [], $open), 200)
+            ? $this->show($request, $this->bench($request, $dessert, new MessageBag(), [], $open), 200)
             : redirect($dessert->path('bench'));
     }
 
@@ -45,7 +46,16 @@ final readonly class BenchAnswer
 
         return $this->show(
             $request,
-            new BenchPage($dessert, $conversion, $this->kernel, new MessageBag, [], null, true),
+            new BenchPage(
+                $dessert,
+                $conversion,
+                $this->kernel,
+                new MessageBag(),
+                [],
+                null,
+                true,
+                Folds::of($request),
+            ),
             200,
         );
     }
@@ -62,13 +72,28 @@ final readonly class BenchAnswer
             ...$part === null ? [] : ['part' => $part],
         ];
 
-        return $this->show($request, $this->bench($dessert, $faults, $typed, $open), 422);
+        return $this->show($request, $this->bench($request, $dessert, $faults, $typed, $open), 422);
     }
 
     /** @param  array<string, string>  $typed  what was typed and refused, to stand in its field again */
-    private function bench(Dessert $dessert, MessageBag $faults, array $typed, ?string $open): BenchPage
-    {
-        return new BenchPage($dessert, $this->kernel->convert($dessert->brief), $this->kernel, $faults, $typed, $open);
+    private function bench(
+        Request $request,
+        Dessert $dessert,
+        MessageBag $faults,
+        array $typed,
+        ?string $open,
+    ): BenchPage {
+        $conversion = $this->kernel->convert($dessert->brief);
+
+        return new BenchPage(
+            $dessert,
+            $conversion,
+            $this->kernel,
+            $faults,
+            $typed,
+            $open,
+            folds: Folds::of($request),
+        );
     }
 
     private function show(Request $request, BenchPage $page, int $status): Response

@@ -6,52 +6,72 @@ namespace App\Support;
 
 use Aglyca\Core\Kernel;
 use Aglyca\Core\Larder\Stock;
-use Aglyca\Core\Reading\FoodNames;
 use Aglyca\Core\Tables;
+use Illuminate\Contracts\Cache\Store;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
 
 /** Opens the core on `data/`, kept as compiled PHP so that a request does not parse the tables again. */
 final readonly class Trade
 {
-    /**
-     * @param  string  $stamp  changes when a table changes: part of the key of whatever is cached from the numbers
-     */
-    private function __construct(public string $stamp, public Tables $tables, private FoodNames $names) {}
+    /** @param  string  $stamp  part of the key of whatever is cached from the numbers */
+    private function __construct(public string $stamp, public Tables $tables, private ?Store $readings) {}
 
-    public static function open(string $folder, string $cacheFolder): self
-    {
-        $stamp = self::stamp($folder);
+    /**
+     * @param  string  $root  of the application
+     * @param  ?string  $stamp  what `stamp()` gave when the server was set up; null works it out
+     * @param  ?Store  $readings  where what was read of a text is kept from one request to the next
+     */
+    public static function open(
+        string $root,
+        string $cacheFolder,
+        ?string $stamp = null,
+        ?Store $readings = null,
+    ): self {
+        $stamp ??= self::stamp($root);
         $file = "$cacheFolder/$stamp.php";
         if (! is_file($file)) {
-            self::compile($folder, $file);
+            self::compile("$root/data", $file);
         }
-        $kept = require $file;
 
-        return new self($stamp, Tables::restored($kept['tables']), new FoodNames(...$kept['names']));
+        return new self($stamp, Tables::restored(require $file), $readings);
     }
 
     public function kernel(Stock $stock = new Stock): Kernel
     {
-        return Kernel::open($this->tables, $this->names, $stock);
+        return Kernel::open(
+            $this->tables,
+            $stock,
+            $this->readings === null ? null : new KeptReadings($this->readings, $this->stamp.serialize($stock)),
+        );
     }
 
-    private static function stamp(string $folder): string
+    /** Changes when a table does, or the code that works something out from the tables. */
+    public static function stamp(string $root): string
     {
-        // What is kept changes with its layout too.
-        $state = implode(array_keys(get_class_vars(FoodNames::class)));
-        foreach (glob($folder.'/*.csv') ?: [] as $file) {
-            $state .= basename($file).filemtime($file).filesize($file);
+        $state = [];
+        foreach (['core', 'data'] as $folder) {
+            foreach (
+                new RecursiveIteratorIterator(
+                    new RecursiveDirectoryIterator("$root/$folder", RecursiveDirectoryIterator::SKIP_DOTS),
+                ) as $file
+            ) {
+                $state[] = $file->getPathname().$file->getMTime().$file->getSize();
+            }
         }
+        sort($state);
 
-        return substr(sha1($state), 0, 16);
+        return substr(sha1(implode('|', $state)), 0, 16);
     }
 
     private static function compile(string $folder, string $file): void
     {
         $tables = Tables::in($folder);
-        $kept = ['tables' => $tables->export(), 'names' => get_object_vars(FoodNames::compiled($tables))];
+        // What is worked out from the tables when the core opens is kept with them.
+        Kernel::open($tables);
         is_dir(dirname($file)) || @mkdir(dirname($file), 0775, true);
         $temporary = (string) tempnam(dirname($file), 'new');
-        file_put_contents($temporary, '<?php return '.var_export($kept, true).';');
+        file_put_contents($temporary, '<?php return '.var_export($tables->export(), true).';');
         chmod($temporary, 0644);
         rename($temporary, $file);
         // Only now, and never the one that another process reads at this moment.

@@ -36,6 +36,7 @@ final readonly class BenchPage
         private array $typed,
         public ?string $open,
         public bool $isReadingKept = false,
+        public Folds $folds = new Folds(),
     ) {}
 
     /** Stays the same while the text and what was corrected of it do. */

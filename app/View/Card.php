@@ -106,7 +106,7 @@ final readonly class Card
     {
         return array_map(
             static fn (PlannedStep $s): string => Figures::inWords(trim($s->text())),
-            $this->conversion->steps,
+            $this->conversion->steps(),
         );
     }
 

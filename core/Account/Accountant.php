@@ -51,12 +51,13 @@ final readonly class Accountant
             $lines[] = $line;
             $sum = $sum->plus($line);
         }
+        $uses = $this->uses($doses, $shares);
         [$net, $contributions, $doubts, $floored] = [[], [], [], []];
         foreach (Convention::cases() as $convention) {
             [$grams, $below] = $this->contributions($convention, $doses, $shares, $lines, $sum);
             [$net[$convention->value], $doubts[$convention->value]] = $this->estimate(
-                $doses, $shares, $grams, static fn (Food $food): float => $food->netCarbsU,
-                fn (Food $food): float => $food->package === '' ? $this->spreads->net($food, $convention) : 0.0,
+                $uses, $grams, static fn (Food $food): float => $food->netCarbsU,
+                static fn (FoodUse $use): float => $use->spread->net($convention),
             );
             $contributions[$convention->value] = $grams;
             $floored = [...$floored, ...$below];
@@ -100,8 +101,7 @@ final readonly class Accountant
     public function figure(Serving $serving, Figure $figure): Estimate
     {
         return $this->estimate(
-            $serving->doses,
-            $serving->shares,
+            $this->uses($serving->doses, $serving->shares),
             array_map($figure->of(...), $serving->lines),
             static fn (Food $food): float => $food->labelU[$figure->value] ?? 0.0,
         )[0];
@@ -110,8 +110,7 @@ final readonly class Accountant
     public function polyol(Serving $serving, string $polyol): Estimate
     {
         return $this->estimate(
-            $serving->doses,
-            $serving->shares,
+            $this->uses($serving->doses, $serving->shares),
             array_map(static fn (Nutrients $n): float => $n->polyols[$polyol] ?? 0.0, $serving->lines),
             static fn (Food $food): float => isset($food->per100->polyols[$polyol])
                 ? $food->labelU[Figure::Polyols->value] ?? 0.0
@@ -147,53 +146,38 @@ final readonly class Accountant
     }
 
     /**
-     * The amounts are independent from line to line; a food's composition is one unknown wherever it stands.
-     *
      * @param  list<Dose>  $doses
      * @param  list<float>  $shares
+     */
+    private function uses(array $doses, array $shares): Uses
+    {
+        return Uses::of($doses, $shares, $this->spreads, $this->constants);
+    }
+
+    /**
+     * The amounts are independent from line to line; a food's composition is one unknown wherever it stands.
+     *
      * @param  list<float>  $contributions  of each dose
      * @param  Closure(Food): float  $label  uncertainty that a label's rounding leaves, in 100 g of the food
-     * @param  ?Closure(Food): float  $composition  of the figure in 100 g; null takes the food's own share of the
+     * @param  ?Closure(FoodUse): float  $composition  of the figure in 100 g; null takes the food's own share of the
      *     figure
      * @return array{Estimate, list<Doubt>}
      */
-    private function estimate(
-        array $doses,
-        array $shares,
-        array $contributions,
-        Closure $label,
-        ?Closure $composition = null,
-    ): array {
-        $variances = [];
-        $byFood = [];
-        $part = $this->constants->get('used-in-part');
-        $guess = $this->constants->get('guess-u');
-        foreach ($doses as $i => $dose) {
-            $variances[$i] = 0.0;
-            if ($dose->isCounted() && $dose->grams->value > 0 && $shares[$i] > 0) {
-                $relative = $dose->grams->u / $dose->grams->value;
-                $doubt = $dose->isGuessed() ? $guess ** 2 : 0.0;
-                $variances[$i] =
-                    $contributions[$i] ** 2 * ($relative ** 2 + $doubt + ($dose->used < 1 ? $part ** 2 : 0.0));
-                $byFood[$dose->food->key.'|'.$dose->food->package][] = [
-                    $i,
-                    $contributions[$i],
-                    $dose->grams->value * $shares[$i],
-                    $dose->food,
-                ];
-            }
-        }
-        $byAmount = $variances;
-        foreach ($byFood as $uses) {
-            $sum = array_sum(array_column($uses, 1));
-            $mass = array_sum(array_column($uses, 2));
-            $rounding = ($label($uses[0][3]) / 100) ** 2;
-            foreach ($uses as [$i, $grams, $used, $food]) {
-                $variances[$i] +=
-                    ($composition === null
-                        ? $food->u ** 2 * $sum * $grams
-                        : ($composition($food) / 100) ** 2 * $mass * $used) +
-                    $rounding * $mass * $used;
+    private function estimate(Uses $uses, array $contributions, Closure $label, ?Closure $composition = null): array
+    {
+        $byAmount = array_map(
+            static fn (float $grams, float $relative): float => $grams ** 2 * $relative,
+            $contributions,
+            $uses->relative,
+        );
+        $variances = $byAmount;
+        foreach ($uses->foods as $use) {
+            $sum = array_sum(array_intersect_key($contributions, $use->grams));
+            $byMass = ($label($use->food) / 100) ** 2 + ($composition === null ? 0.0 : ($composition($use) / 100) ** 2);
+            $byShare = $composition === null ? $use->food->u ** 2 : 0.0;
+            $mass = $use->mass();
+            foreach ($use->grams as $i => $grams) {
+                $variances[$i] += $byShare * $sum * $contributions[$i] + $byMass * $mass * $grams;
             }
         }
         $variance = array_sum($variances);

@@ -18,4 +18,15 @@ final readonly class Spread
     {
         return new self($u, $u, $u, $u);
     }
+
+    /** Of net carbs, as a convention takes the parts together. */
+    public function net(Convention $convention): float
+    {
+        $counted = $this->carbohydrate ** 2 + $this->fibre ** 2;
+
+        return match ($convention) {
+            Convention::Available => sqrt($counted),
+            default => sqrt($counted + $this->polyols ** 2 + $this->allulose ** 2),
+        };
+    }
 }

@@ -48,18 +48,6 @@ final readonly class Spreads
         );
     }
 
-    /** Of net carbs in 100 g, as a convention takes the parts together. */
-    public function net(Food $food, Convention $convention): float
-    {
-        $u = $this->of($food);
-        $parts = match ($convention) {
-            Convention::Available => [$u->carbohydrate, $u->fibre],
-            default => [$u->carbohydrate, $u->fibre, $u->polyols, $u->allulose],
-        };
-
-        return sqrt(array_sum(array_map(static fn (float $p): float => $p ** 2, $parts)));
-    }
-
     private function group(Food $food): string
     {
         $n = $food->per100;

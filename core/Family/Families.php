@@ -40,14 +40,17 @@ final class Families
     /** @var array<string, array<string, string>> */
     private array $rows;
 
-    /** @var array<string, array<string, Band>> family or "*" => row => band */
-    private array $bands = [];
+    /** @var array<string, list<array<string, string>>> rows of `data/family_bands.csv` by family; "*" for all */
+    private array $bands;
 
-    /** @var array<string, list<array{string, float, float}>> family => sign, low, high */
-    private array $signs = [];
+    /** @var array<string, list<array<string, string>>> rows of `data/family_signs.csv` by family */
+    private array $signs;
 
     /** @var array<string, array<string, string>> */
     private array $limits;
+
+    /** @var array<string, string> key => name */
+    private array $names;
 
     public function __construct(
         Tables $tables,
@@ -55,23 +58,16 @@ final class Families
         private readonly ?Constants $constants = null,
     ) {
         $this->limits = $tables->keyed('family_limits', 'family');
-        foreach ($tables->rows('family_signs') as $row) {
-            $this->signs[$row['family']][] = [$row['sign'], (float) $row['low'], (float) $row['high']];
-        }
+        $this->signs = $tables->grouped('family_signs', 'family');
         $this->rows = $tables->keyed('families', 'family');
-        foreach ($tables->rows('family_bands') as $row) {
-            $this->bands[$row['family']][$row['row']] = new Band(
-                (float) $row['low'],
-                (float) $row['high'],
-                (float) $row['weight'],
-            );
-        }
+        $this->names = $tables->pairs('families', 'name', 'family');
+        $this->bands = $tables->grouped('family_bands', 'family');
     }
 
     /** @return array<string, string> key => name */
     public function names(): array
     {
-        return array_map(static fn (array $row): string => $row['name'], $this->rows);
+        return $this->names;
     }
 
     /**
@@ -124,8 +120,19 @@ final class Families
             $row['sugar_keeps'] === 'yes',
             $row['pattern'],
             $row['holder'],
-            [...$this->bands['*'], ...$this->bands[$key] ?? []],
+            $this->bandsOf($key),
         );
+    }
+
+    /** @return array<string, Band> row => band */
+    private function bandsOf(string $family): array
+    {
+        $bands = [];
+        foreach ([...$this->bands['*'], ...$this->bands[$family] ?? []] as $row) {
+            $bands[$row['row']] = new Band((float) $row['low'], (float) $row['high'], (float) $row['weight']);
+        }
+
+        return $bands;
     }
 
     /**
@@ -177,13 +184,13 @@ final class Families
 
     public function fits(string $family, Signs $signs): bool
     {
-        foreach ($this->signs[$family] ?? [] as [$sign, $low, $high]) {
+        foreach ($this->signs[$family] ?? [] as ['sign' => $sign, 'low' => $low, 'high' => $high]) {
             $value = $signs->get($sign);
             if ($value === null && $sign === 'yeast') {
                 // Nothing is a yeast dough of which the yeast was not seen.
                 return false;
             }
-            if ($value !== null && ($value < $low || $value > $high)) {
+            if ($value !== null && ($value < (float) $low || $value > (float) $high)) {
                 return false;
             }
         }
@@ -253,7 +260,7 @@ final class Families
     private function known(string $family, Signs $signs): int
     {
         return count(
-            array_filter($this->signs[$family] ?? [], static fn (array $s): bool => $signs->get($s[0]) !== null),
+            array_filter($this->signs[$family] ?? [], static fn (array $s): bool => $signs->get($s['sign']) !== null),
         );
     }
 }

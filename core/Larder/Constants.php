@@ -15,14 +15,14 @@ final readonly class Constants
 
     public static function from(Tables $tables): self
     {
-        $values = [];
-        foreach (['constants', 'uncertainties', 'bake_rules'] as $table) {
-            foreach ($tables->rows($table) as $row) {
-                $values[$row['key']] = (float) $row['value'];
-            }
-        }
-
-        return new self($values);
+        return new self(
+            array_merge(
+                ...array_map(
+                    static fn (string $table): array => $tables->numbers($table, 'value', 'key'),
+                    ['constants', 'uncertainties', 'bake_rules'],
+                ),
+            ),
+        );
     }
 
     /** @throws OutOfBoundsException for a key that no table holds */

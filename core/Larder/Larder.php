@@ -16,19 +16,22 @@ final class Larder
     /** @var array<string, array<string, string>> */
     private array $rows;
 
+    /** @var array<string, string> food key => name */
+    private array $names;
+
     /** @var array<string, Food> */
     private array $foods = [];
 
     /** @var array<string, array<string, float>> food => form => g a millilitre */
-    private array $densities = [];
+    private array $densities;
 
     /**
      * @var array<string, array<string, array<string, string>>> food => portion => row; made an estimate when asked for
      */
-    private array $portions = [];
+    private array $portions;
 
     /** @var array<string, array<string, array<string, string>>> food => property => row; made a range when asked for */
-    private array $properties = [];
+    private array $properties;
 
     /** Millilitres. */
     private float $cup;
@@ -44,15 +47,20 @@ final class Larder
         $this->cup = $units->get('cup')->size;
         $this->labels = new LabelReader($tables);
         $this->rows = $tables->keyed('foods', 'key');
-        foreach ($tables->rows('densities') as $row) {
-            $this->densities[$row['food']][$row['form']] = (float) $row['grams'] / $units->get($row['per'])->size;
-        }
-        foreach ($tables->rows('portions') as $row) {
-            $this->portions[$row['food']][$row['portion']] = $row;
-        }
-        foreach ($tables->rows('properties') as $row) {
-            $this->properties[$row['food']][$row['property']] = $row;
-        }
+        $this->names = $tables->pairs('foods', 'name', 'key');
+        $this->densities = $tables->worked(
+            'densities',
+            static function () use ($tables, $units): array {
+                $densities = [];
+                foreach ($tables->rows('densities') as $row) {
+                    $densities[$row['food']][$row['form']] = (float) $row['grams'] / $units->get($row['per'])->size;
+                }
+
+                return $densities;
+            },
+        );
+        $this->portions = $tables->keyedTwice('portions', 'food', 'portion');
+        $this->properties = $tables->keyedTwice('properties', 'food', 'property');
     }
 
     /** @throws OutOfBoundsException for a key that the larder does not hold */
@@ -119,7 +127,7 @@ final class Larder
     /** @return array<string, string> food key => name, without building the foods */
     public function names(): array
     {
-        return array_map(static fn (array $row): string => $row['name'], $this->rows);
+        return $this->names;
     }
 
     /** Grams a millilitre in a form such as "sifted"; where the form is not known, as usually measured. */

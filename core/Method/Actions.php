@@ -10,8 +10,8 @@ use Aglyca\Core\Tables;
 /** Tells what is done in a clause by its verb. */
 final readonly class Actions
 {
-    /** @var array<string, Action> */
-    private array $byKey;
+    /** @var array<string, array<string, string>> rows of `data/actions.csv` by action */
+    private array $rows;
 
     /** @var array<string, string> verb => action */
     private array $verbs;
@@ -20,32 +20,36 @@ final readonly class Actions
 
     public function __construct(Tables $tables)
     {
-        $byKey = $verbs = [];
-        foreach ($tables->rows('actions') as $row) {
-            $usual = Duration::minutes((float) $row['minutes_low'], (float) $row['minutes_high']);
-            $byKey[$row['action']] = new Action(
-                $row['action'],
-                $row['place'],
-                $row['hands'],
-                $usual,
-                $row['heats'] === 'yes',
-                (float) $row['minutes'],
-            );
-            foreach (explode('|', $row['verbs']) as $verb) {
-                $verbs[$verb] = $row['action'];
+        $this->rows = $tables->keyed('actions', 'action');
+        $this->verbs = $tables->worked('verbs of actions', static function () use ($tables): array {
+            $verbs = [];
+            foreach ($tables->pairs('actions', 'verbs', 'action') as $action => $all) {
+                $verbs += array_fill_keys(explode('|', $all), $action);
             }
-        }
-        uksort($verbs, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
-        [$this->byKey, $this->verbs] = [$byKey, $verbs];
-        $this->pattern =
-            '~\b(?:'.
-            implode('|', array_map(static fn (string $v): string => preg_quote($v, '~'), array_keys($verbs))).
-            ')(?:s|es|ed|d|ing)?\b~iu';
+            uksort($verbs, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
+
+            return $verbs;
+        });
+        $this->pattern = $tables->worked(
+            'pattern of actions',
+            fn (): string => '~\b(?:'.
+                implode('|', array_map(static fn (string $v): string => preg_quote($v, '~'), array_keys($this->verbs))).
+                ')(?:s|es|ed|d|ing)?\b~iu',
+        );
     }
 
     public function get(string $key): Action
     {
-        return $this->byKey[$key];
+        $row = $this->rows[$key];
+
+        return new Action(
+            $key,
+            $row['place'],
+            $row['hands'],
+            Duration::minutes((float) $row['minutes_low'], (float) $row['minutes_high']),
+            $row['heats'] === 'yes',
+            (float) $row['minutes'],
+        );
     }
 
     /** @return list<Verb> */
@@ -63,7 +67,7 @@ final readonly class Actions
                     substr($text, 0, $at),
                 ) === 1
             ) {
-                $actions[] = new Verb($at, $this->byKey[$key]);
+                $actions[] = new Verb($at, $this->get($key));
             }
         }
 

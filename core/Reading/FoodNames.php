@@ -6,7 +6,7 @@ namespace Aglyca\Core\Reading;
 
 use Aglyca\Core\Tables;
 
-/** Every name that a food goes by, in normal form, and the words that change no food. A host may keep it compiled. */
+/** Every name that a food goes by, in normal form, and the words that change no food. */
 final readonly class FoodNames
 {
     /**
@@ -25,7 +25,16 @@ final readonly class FoodNames
         public array $shapes,
     ) {}
 
-    public static function compiled(Tables $tables): self
+    public static function of(Tables $tables): self
+    {
+        return new self(...$tables->worked('names of foods', static fn (): array => self::compiled($tables)));
+    }
+
+    /**
+     * @return array{array<string, string>, array<string, true>, list<string>, array<string, string>, array<string,
+     *     list<string>>}
+     */
+    private static function compiled(Tables $tables): array
     {
         $foods = [];
         foreach ($tables->rows('foods') as $row) {
@@ -56,13 +65,13 @@ final readonly class FoodNames
         }
         $isState = static fn (string $kind): bool => $kind === 'state';
 
-        return new self(
+        return [
             $foods,
             array_diff_key($ignored, array_filter($decisive, $isState)),
             $phrases,
             $decisive,
             self::shaped(array_keys($foods)),
-        );
+        ];
     }
 
     /** Names are alike only among those of one shape. */

@@ -41,17 +41,23 @@ final class LineReader
         private readonly Tins $tins,
         Tables $tables,
     ) {
-        $this->prepWords = array_filter(
-            $tables->keyed('prep_words', 'word'),
-            static fn (array $row): bool => $row['kind'] !== 'ignore',
+        $this->prepWords = $tables->worked(
+            'words of preparing',
+            static fn (): array => array_filter(
+                $tables->keyed('prep_words', 'word'),
+                static fn (array $row): bool => $row['kind'] !== 'ignore',
+            ),
         );
         $this->allergenWords = $tables->pairs('allergen_words', 'allergen', 'pattern');
-        $words = array_map(
-            static fn (int|string $w): string => preg_quote((string) $w, '~'),
-            array_keys($this->prepWords),
-        );
-        usort($words, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
-        $this->prepPattern = '~(?<!\pL)(?:'.implode('|', $words).')(?!\pL)~iu';
+        $this->prepPattern = $tables->worked('pattern of preparing', function (): string {
+            $words = array_map(
+                static fn (int|string $w): string => preg_quote((string) $w, '~'),
+                array_keys($this->prepWords),
+            );
+            usort($words, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
+
+            return '~(?<!\pL)(?:'.implode('|', $words).')(?!\pL)~iu';
+        });
     }
 
     /**

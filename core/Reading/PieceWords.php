@@ -18,12 +18,15 @@ final readonly class PieceWords
     public function __construct(Tables $tables)
     {
         $this->words = $tables->keyed('piece_words', 'word');
-        $all = array_map(strval(...), array_keys($this->words + $tables->keyed('piece_words', 'one')));
-        usort($all, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
-        $this->any = implode(
-            '|',
-            array_map(static fn (string $w): string => str_replace('\-', '[\s-]', preg_quote($w, '~')), $all),
-        );
+        $this->any = $tables->worked('piece words', function () use ($tables): string {
+            $all = array_map(strval(...), array_keys($this->words + $tables->keyed('piece_words', 'one')));
+            usort($all, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
+
+            return implode(
+                '|',
+                array_map(static fn (string $w): string => str_replace('\-', '[\s-]', preg_quote($w, '~')), $all),
+            );
+        });
     }
 
     /** A loaf or a batch, of which the text does not say into how much it is cut. */

@@ -32,7 +32,10 @@ final readonly class Words
 
     public function __construct(Tables $tables)
     {
-        $this->parts = array_flip(array_column($tables->rows('part_words'), 'word'));
+        $this->parts = $tables->worked(
+            'words of parts',
+            static fn (): array => array_flip(array_column($tables->rows('part_words'), 'word')),
+        );
         $this->fractions = $tables->numbers('fractions', 'value', 'sign');
         $rows = $tables->rows('number_words');
         $this->numbers = $tables->numbers('number_words', 'value', 'word');

@@ -30,8 +30,11 @@ final readonly class Leavening
      */
     public function balanced(Formula $formula, array $exchanges, Wishes $wishes): array
     {
+        if ($formula->gramsOf('baking-soda') <= 0) {
+            return $this->held($formula, $exchanges);
+        }
         $after = $this->exchanger->after($formula, $exchanges);
-        $left = $formula->gramsOf('baking-soda') > 0 ? $this->acids->leftOverSoda($after) : 0.0;
+        $left = $this->acids->leftOverSoda($after);
         $allowed = $this->constants->get('leftover-soda') * $after->mass() / $this->constants->get('leftover-mass');
         if ($left <= $allowed || $left <= $this->acids->leftOverSoda($formula) + $this->constants->get('least-soda')) {
             return $this->held($formula, $exchanges);

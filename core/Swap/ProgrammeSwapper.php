@@ -55,12 +55,19 @@ final readonly class ProgrammeSwapper
         $this->chooser = new Chooser($larder);
     }
 
-    /** @param  OvenPlan  $written  as the method has it */
-    public function swap(Formula $formula, Wishes $wishes, OvenPlan $written, ?PanChange $pan = null): Swap
-    {
+    /**
+     * @param  list<Family>  $families  by component
+     * @param  OvenPlan  $written  as the method has it
+     */
+    public function swap(
+        Formula $formula,
+        array $families,
+        Wishes $wishes,
+        OvenPlan $written,
+        ?PanChange $pan = null,
+    ): Swap {
         $this->schools->mix($wishes->sweetener);
         $this->schools->school($wishes->school);
-        $families = $this->familiesOf($formula, $wishes);
         $account = $this->accountant->count($formula);
         $sortings = $this->sortings($account, $wishes);
         $oven = $this->ovens->oven($formula, $sortings, $families, $wishes, $written)->inPan($pan);

@@ -14,22 +14,22 @@ use OutOfBoundsException;
 final class Schools
 {
     /** @var array<string, list<array<string, string>>> */
-    private array $mixes = [];
+    private array $mixes;
 
     /** @var array<string, list<array<string, string>>> */
-    private array $singles = [];
+    private array $singles;
 
     /** @var array<string, array<string, string>> */
     private array $schools;
 
     /** @var array<string, list<array<string, string>>> */
-    private array $parts = [];
+    private array $parts;
 
     /** @var array<string, array<string, list<array<string, string>>>> allergen => food => rows */
-    private array $free = [];
+    private array $free;
 
     /** @var array<string, list<array<string, string>>> */
-    private array $families = [];
+    private array $families;
 
     /** @var array<string, string> food => mix that it is best made with; "" for any */
     private array $prepared;
@@ -38,13 +38,13 @@ final class Schools
     private array $fallbacks;
 
     /** @var array<string, list<array<string, string>>> */
-    private array $sliced = [];
+    private array $sliced;
 
     /** @var array<string, list<array<string, string>>> rows of `data/unbaked_swaps.csv` by food */
-    private array $unbaked = [];
+    private array $unbaked;
 
     /** @var array<string, list<array<string, string>>> rows of `data/mashed_swaps.csv` by food */
-    private array $mashed = [];
+    private array $mashed;
 
     /** @var list<array<string, string>> rows of `data/thickened_swaps.csv` */
     private array $thickened;
@@ -54,35 +54,26 @@ final class Schools
 
     public function __construct(Tables $tables)
     {
-        foreach ($tables->rows('free_swaps') as $row) {
-            $this->free[$row['without']][$row['from']][] = $row;
-        }
-        foreach ($tables->rows('sweetener_mixes') as $row) {
-            $this->mixes[$row['mix']][] = $row;
-        }
-        foreach ($tables->rows('single_swaps') as $row) {
-            $this->singles[$row['from']][] = $row;
-        }
-        foreach ($tables->rows('unbaked_swaps') as $row) {
-            $this->unbaked[$row['from']][] = $row;
-        }
+        $this->free = $tables->worked('free swaps', static function () use ($tables): array {
+            $free = [];
+            foreach ($tables->rows('free_swaps') as $row) {
+                $free[$row['without']][$row['from']][] = $row;
+            }
+
+            return $free;
+        });
+        $this->mixes = $tables->grouped('sweetener_mixes', 'mix');
+        $this->singles = $tables->grouped('single_swaps', 'from');
+        $this->unbaked = $tables->grouped('unbaked_swaps', 'from');
+        $this->mashed = $tables->grouped('mashed_swaps', 'from');
+        $this->sliced = $tables->grouped('sliced_swaps', 'from');
         $this->thickened = $tables->rows('thickened_swaps');
-        foreach ($tables->rows('mashed_swaps') as $row) {
-            $this->mashed[$row['from']][] = $row;
-        }
-        foreach ($tables->rows('sliced_swaps') as $row) {
-            $this->sliced[$row['from']][] = $row;
-        }
         $this->schools = $tables->keyed('flour_schools', 'school');
-        foreach ($tables->rows('family_parts') as $row) {
-            $this->families[$row['family']][] = $row;
-        }
+        $this->families = $tables->grouped('family_parts', 'family');
+        $this->parts = $tables->grouped('flour_school_parts', 'school');
         $this->familyMixes = $tables->pairs('family_sweeteners', 'mix', 'family');
         $this->fallbacks = $tables->pairs('fallbacks', 'instead', 'food');
         $this->prepared = $tables->pairs('preparations', 'mix', 'food');
-        foreach ($tables->rows('flour_school_parts') as $row) {
-            $this->parts[$row['school']][] = $row;
-        }
     }
 
     /**

@@ -30,11 +30,14 @@ final readonly class Diagnosis
         private Constants $constants,
     ) {
         $this->causes = $tables->keyed('causes', 'cause');
-        $likely = [];
-        foreach ($tables->rows('cause_signs') as $row) {
-            $likely[$row['cause']][$row['kind']][$row['key']][$row['value']] = (float) $row['likelihood'];
-        }
-        $this->likely = $likely;
+        $this->likely = $tables->worked('signs of causes', static function () use ($tables): array {
+            $likely = [];
+            foreach ($tables->rows('cause_signs') as $row) {
+                $likely[$row['cause']][$row['kind']][$row['key']][$row['value']] = (float) $row['likelihood'];
+            }
+
+            return $likely;
+        });
     }
 
     /**

@@ -162,7 +162,7 @@ final class Report
                     $s->uses,
                 ),
             ],
-            $conversion->steps,
+            $conversion->steps(),
         );
     }
 

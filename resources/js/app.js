@@ -159,6 +159,31 @@ document.addEventListener('htmx:config:request', (event) => {
     if (seen !== undefined) event.detail.ctx.request.headers['X-Seen'] = seen;
 });
 
+// What lies folded is drawn when it is opened, and what lies below when it comes into view: an answer has what was looked
+// at when it was asked for.
+const inView = new Set();
+const isLookedAt = (part) => (part.matches('details') ? part.open : inView.has(part));
+const draw = () => {
+    for (const rest of document.querySelectorAll('[data-part] > [data-rest]')) {
+        if (isLookedAt(rest.parentElement)) htmx.trigger(rest, 'unfold');
+    }
+};
+const watcher = new IntersectionObserver((entries) => {
+    for (const { target, isIntersecting } of entries) inView[isIntersecting ? 'add' : 'delete'](target);
+    draw();
+}, { rootMargin: '300px' });
+const watch = () => {
+    for (const part of document.querySelectorAll('section[data-part]')) watcher.observe(part);
+    draw();
+};
+document.addEventListener('toggle', draw, true);
+document.addEventListener('htmx:after:swap', watch);
+watch();
+document.addEventListener('htmx:config:request', (event) => {
+    const looked = [...document.querySelectorAll('[data-part]')].filter(isLookedAt).map((part) => part.dataset.part);
+    if (looked.length > 0) event.detail.ctx.request.headers['X-Open'] = looked.join(' ');
+});
+
 // A request that never reached the server leaves the page as it is and says so.
 document.addEventListener('htmx:error', () => {
     const notice = document.getElementById('offline');

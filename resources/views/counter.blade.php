@@ -41,7 +41,7 @@
                 <p class="mt-1 text-[15px] text-soft">{{ $conversion->swap->oven->sentence() }}</p>
             @endif
             <ol class="mt-2 grid gap-3 text-lg">
-                @foreach ($conversion->steps as $step)
+                @foreach ($conversion->steps() as $step)
                     <li class="{{ $step->isAdded() ? 'border-l-4 border-here bg-[#fdf6da] px-3 py-2' : 'border-l-4 border-line pl-3' }}">{{ App\View\StepHtml::of($step) }}@if ($step->uses !== [])<p class="mt-1 text-base text-soft">{{ App\View\StepHtml::uses($step) }}</p>@endif</li>
                 @endforeach
             </ol>

@@ -127,7 +127,6 @@ final class ProposalsTest extends CoreCase
         $allulose = Label::of(LabelLaw::UsCanada, 100.0, ['carbohydrate' => '100', 'allulose' => '100'], '');
         $kitchen = static fn (float $price): Kernel => Kernel::open(
             self::tables(),
-            null,
             new Stock(
                 [],
                 [

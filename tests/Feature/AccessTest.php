@@ -57,6 +57,7 @@ final class AccessTest extends KitchenCase
             'name' => $theirs->kitchen->rememberedNames()->sole()->id,
             'key' => '0123456789-1',
             'row' => 'r0123456789-1',
+            'part' => 'method',
             'side' => 'swapped',
             'form' => 'csv',
             'step' => '0123456789',

@@ -48,6 +48,27 @@ final class BenchTest extends KitchenCase
         self::assertStringStartsWith('<div id="bench" data-seen="1">', ltrim((string) $answer->getContent()));
     }
 
+    public function test_what_nobody_looks_at_is_left_out_of_an_answer_until_it_is_opened(): void
+    {
+        $recipe = $this->recipeOf($this->baker());
+        $at = "/bench/$recipe->ulid";
+        $marks = ['method' => 'Done when:', 'differences' => 'its band, as written and swapped', 'ladder' => 'each way of counting'];
+        $whole = $this->get($at);
+        foreach ($marks as $part => $mark) {
+            $whole->assertSee($mark);
+            $this->get("$at/part/$part")
+                ->assertOk()
+                ->assertSee($mark)
+                ->assertDontSee('id="bench"', false);
+            $looked = $this->post("$at/wishes", $this->wishes(), ['HX-Request' => 'true', 'X-Open' => "x $part"]);
+            $looked->assertSee($mark)->assertDontSee("$at/part/$part\"", false);
+            foreach (array_diff_key($marks, [$part => '']) as $other => $left) {
+                $looked->assertDontSee($left)->assertSee("$at/part/$other\"", false);
+            }
+        }
+        $this->get("$at/part/text")->assertNotFound();
+    }
+
     public function test_a_refused_wish_stands_in_its_field_beside_the_reason_and_changes_nothing(): void
     {
         $recipe = $this->recipeOf($this->baker());

@@ -42,7 +42,7 @@ final class WholeConversionsTest extends CoreCase
             str_replace(
                 ['without sugar ', 'sugar-free '],
                 '',
-                implode(' ', array_map(static fn ($s): string => $s->text(), $conversion->steps)),
+                implode(' ', array_map(static fn ($s): string => $s->text(), $conversion->steps())),
             ),
         );
     }

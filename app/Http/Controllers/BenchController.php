@@ -63,6 +63,16 @@ final readonly class BenchController
         ]);
     }
 
+    /** A part of the Bench that the page has not, because nobody looked at it. */
+    public function part(Dessert $dessert, string $part): View
+    {
+        $conversion = $this->kernel->convert($dessert->brief);
+
+        return view("bench.$part", [
+            'page' => new BenchPage($dessert, $conversion, $this->kernel, new MessageBag, [], null),
+        ]);
+    }
+
     /** The weave's twin for reading aloud: the same swap as one table. */
     public function table(Dessert $dessert): View
     {

@@ -10,43 +10,51 @@ use Aglyca\Core\Kernel;
 use Aglyca\Core\Reading\YieldReader;
 use Aglyca\Core\Swap\Blend;
 use Aglyca\Core\Swap\Wishes;
-use Illuminate\Validation\Rule;
+use App\Rules\Among;
+use App\Rules\Within;
+use Illuminate\Support\Str;
 
 /** What is asked of a swap. Each field stands for itself: a button posts its own, and the others stay as they are. */
 final class WishesRequest extends BenchRequest
 {
     public const ALLERGENS = ['nuts', 'milk', 'egg', 'coconut', 'peanut'];
 
+    /** °C below what the flour asks. */
+    private const COOLER = ['0', '5', '10', '15', '20'];
+
     /** @return array<string, list<mixed>> */
     public function rules(Kernel $kernel): array
     {
         $catalogue = $kernel->catalogue;
-
-        return [
-            'pieces' => ['sometimes', 'nullable', 'numeric', 'gt:0', 'max:'.YieldReader::MOST_PIECES],
-            'sweetness' => ['sometimes', 'required', 'numeric', 'between:60,110'],
-            'sweetener' => ['sometimes', 'required', 'string', Rule::in(array_keys($catalogue->sweeteners()))],
-            'school' => ['sometimes', 'required', 'string', Rule::in(array_keys($catalogue->schools()))],
-            'convention' => ['sometimes', 'required', Rule::enum(Convention::class)],
-            'cooler' => ['sometimes', 'nullable', 'numeric', 'in:0,5,10,15,20'],
-            'appliance' => ['sometimes', 'nullable', Rule::in(array_keys(Wishes::APPLIANCES))],
-            'without' => ['sometimes', 'array'],
-            'without.*' => ['nullable', 'string', Rule::in(['', ...self::ALLERGENS])],
-            'families' => ['sometimes', 'array'],
-            'families.*' => ['nullable', 'string', Rule::in(['', ...array_keys($catalogue->families())])],
+        $keys = static fn (array $names): array => array_map(strval(...), array_keys($names));
+        $rules = [
+            'pieces' => [
+                'nullable',
+                Within::above(
+                    0,
+                    YieldReader::MOST_PIECES,
+                    'Pieces: a number above 0 and up to '.
+                        YieldReader::MOST_PIECES.
+                        '. The figures still show the last good number.',
+                ),
+            ],
+            'sweetness' => ['required', Within::both(60, 110, 'Sweetness goes from 60 to 110 %.')],
+            'sweetener' => ['required', new Among($keys($catalogue->sweeteners()))],
+            'school' => ['required', new Among($keys($catalogue->schools()))],
+            'convention' => ['required', new Among(array_column(Convention::cases(), 'value'))],
+            'cooler' => ['nullable', new Among(self::COOLER)],
+            'appliance' => ['nullable', new Among($keys(Wishes::APPLIANCES))],
+            'without' => ['array'],
+            'without.*' => ['nullable', new Among(['', ...self::ALLERGENS])],
+            'families' => ['array'],
+            'families.*' => ['nullable', new Among(['', ...$keys($catalogue->families())])],
         ];
-    }
 
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return [
-            'pieces.*' => 'Pieces: a number above 0 and up to '.
-                YieldReader::MOST_PIECES.
-                '. The figures still show the last good number.',
-            'sweetness.*' => 'Sweetness goes from 60 to 110 %.',
-            '*.in' => 'That choice is not in the larder. Pick one from the list.',
-        ];
+        return array_filter(
+            $rules,
+            fn (string $field): bool => $this->has(Str::before($field, '.')),
+            ARRAY_FILTER_USE_KEY,
+        );
     }
 
     /** The brief with what was posted. */

@@ -16,7 +16,9 @@
         @if ($page->faults->has('added'))<p id="added-fault" class="fault w-full" role="alert">{{ $page->faults->first('added') }}</p>@endif
     </x-live-form>
 </details>
-@include('bench.method')
+<x-fold part="method" :page="$page" :open="$page->faults->has('minutes')">
+    <x-slot:summary><summary class="py-2 text-cobalt underline underline-offset-3">The method for what is in the bowl</summary></x-slot>
+</x-fold>
 {{-- Rows that are on the page already are left there; where they are not, they are fetched. --}}
 @if ($page->isReadingKept)
 <div id="{{ $page->readingKey() }}" hx-preserve="true" hx-get="{{ $page->path('bench/reading') }}" hx-trigger="load" hx-target="this" hx-swap="outerHTML"></div>

@@ -44,11 +44,13 @@
         </div>
     </div>
 
-    <details class="tray mt-4 p-4" id="differences">
-        <summary class="cursor-pointer font-serif text-xl">How it will differ, figure by figure</summary>
-        @include('bench.differences')
-    </details>
-    @include('bench.ladder')
+    <x-fold part="differences" :page="$page" class="tray mt-4 p-4">
+        <x-slot:summary><summary class="cursor-pointer font-serif text-xl">How it will differ, figure by figure</summary></x-slot>
+    </x-fold>
+    <section class="tray mt-4 px-4 pt-3 pb-4" id="ladder" data-part="ladder" aria-label="The ladder: what carries the carbs of a piece">
+        <h2 class="text-xl">What carries the carbs</h2>
+        <x-part part="ladder" :page="$page" :drawn="$page->folds->has('ladder')"/>
+    </section>
 
     @if ($page->conversion->warnings !== [])
         <section class="mt-4" aria-label="Take care">

@@ -193,7 +193,6 @@ final class StatementTest extends CoreCase
 
         return Kernel::open(
             self::tables(),
-            null,
             new Stock(
                 [],
                 [

@@ -23,7 +23,7 @@ final class MethodWriterTest extends CoreCase
     /** @return list<string> */
     private static function texts(Conversion $conversion): array
     {
-        return array_map(static fn (PlannedStep $s): string => $s->text(), $conversion->steps);
+        return array_map(static fn (PlannedStep $s): string => $s->text(), $conversion->steps());
     }
 
     /** @param  list<string>  $says  patterns that the rewritten text has, in order */
@@ -171,7 +171,7 @@ final class MethodWriterTest extends CoreCase
     {
         [$step] = array_values(
             array_filter(
-                self::converted("Cream the butter and sugar.\nBake at 180 °C for 30 minutes.")->steps,
+                self::converted("Cream the butter and sugar.\nBake at 180 °C for 30 minutes.")->steps(),
                 static fn (PlannedStep $s): bool => ! $s->isAdded(),
             ),
         );
@@ -183,7 +183,7 @@ final class MethodWriterTest extends CoreCase
     {
         $steps = self::converted(
             "Cream the butter and sugar. Beat in the eggs.\nFold in the flour and baking powder and stir in the milk.\nBake at 180 °C for 30 minutes.",
-        )->steps;
+        )->steps();
         $added = implode("\n", array_map(static fn (PlannedStep $s): string => $s->isAdded() ? $s->text() : '', $steps));
         self::assertStringContainsString('The method does not say when the vanilla extract', $added);
         self::assertStringNotContainsString('flour', str_replace('the flour drinks', '', $added));
@@ -195,7 +195,7 @@ final class MethodWriterTest extends CoreCase
     {
         $conversion = self::work($text);
         $used = [];
-        foreach ($conversion->steps as $step) {
+        foreach ($conversion->steps() as $step) {
             foreach ($step->uses as $use) {
                 $used[$use->food->key] = ($used[$use->food->key] ?? 0.0) + $use->grams;
             }

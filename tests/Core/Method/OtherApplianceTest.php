@@ -31,7 +31,7 @@ final class OtherApplianceTest extends CoreCase
     ): void {
         $method = implode("\n", array_map(
             static fn (PlannedStep $s): string => $s->text(),
-            self::work($text, ['appliance' => $appliance])->steps,
+            self::work($text, ['appliance' => $appliance])->steps(),
         ));
         self::assertMatchesRegularExpression('~'.implode('.*', $says).'~su', $method);
         self::assertDoesNotMatchRegularExpression("~$never~iu", $method);
@@ -83,7 +83,7 @@ final class OtherApplianceTest extends CoreCase
         foreach (self::kernel()->appliances($own) as $appliance) {
             self::assertArrayHasKey($appliance, Wishes::APPLIANCES);
             $other = self::work($text, ['appliance' => $appliance]);
-            self::assertSame(array_keys($uses($own->steps)), array_keys($uses($other->steps)), $appliance);
+            self::assertSame(array_keys($uses($own->steps())), array_keys($uses($other->steps())), $appliance);
         }
     }
 

@@ -53,9 +53,9 @@ final class PanChangeTest extends CoreCase
             "Loaf\nMakes 10 slices\n200 g sugar\n250 g flour\n3 eggs\n100 g butter\n\nMethod\nBake in a 20 x 30 cm tin at 180 °C for 30 minutes.";
         $pan = ['to' => ['length' => 20.0, 'width' => 15.0, 'round' => false, 'depth' => null]];
         [$wide, $narrow] = [self::work($text), self::work($text, ['pan' => $pan])];
-        self::assertSame('Bake in a 20 x 30 cm tin at 170 °C for 35 minutes.', $wide->steps[1]->text());
+        self::assertSame('Bake in a 20 x 30 cm tin at 170 °C for 35 minutes.', $wide->steps()[1]->text());
         // 30 minutes, a tenth more for nut flour, and 2^0.7 for twice the depth.
-        self::assertSame('Bake in a 20 x 30 cm tin at 170 °C for 55 minutes.', $narrow->steps[1]->text());
+        self::assertSame('Bake in a 20 x 30 cm tin at 170 °C for 55 minutes.', $narrow->steps()[1]->text());
         self::assertLessThanOrEqual(
             $wide->swap->after->gramsOf('allulose'),
             $narrow->swap->after->gramsOf('allulose'),

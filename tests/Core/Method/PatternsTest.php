@@ -14,7 +14,7 @@ final class PatternsTest extends CoreCase
     #[DataProvider('recipes')]
     public function test_a_recipe_without_a_method_gets_its_familys(string $text, array $order): void
     {
-        $steps = self::work($text)->steps;
+        $steps = self::work($text)->steps();
         $all = implode("\n", array_map(static fn ($s): string => $s->text(), $steps));
         self::assertStringStartsWith('The recipe came without a method', $all);
         self::assertMatchesRegularExpression('~'.implode('.*', $order).'~su', $all);
@@ -67,7 +67,7 @@ final class PatternsTest extends CoreCase
         $conversion = self::work(
             "Loaf cake\nMakes 10 slices\n200 g flour\n150 g sugar\n100 g butter\n3 eggs\n100 g milk\n1 tsp vanilla extract\n80 g walnuts\n1 tsp baking powder",
         );
-        $uses = array_merge([], ...array_map(static fn ($s): array => $s->uses, $conversion->steps));
+        $uses = array_merge([], ...array_map(static fn ($s): array => $s->uses, $conversion->steps()));
         $used = array_map(static fn (StepUse $u): string => $u->food->key, $uses);
         sort($used);
         $there = array_map(static fn ($d): string => (string) $d->food?->key, $conversion->after->formula->doses);

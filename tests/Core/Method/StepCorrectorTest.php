@@ -35,7 +35,7 @@ final class StepCorrectorTest extends CoreCase
 
     private static function step(Conversion $conversion, string $written): PlannedStep
     {
-        foreach ($conversion->steps as $step) {
+        foreach ($conversion->steps() as $step) {
             if ($step->written === $written) {
                 return $step;
             }
@@ -63,7 +63,7 @@ final class StepCorrectorTest extends CoreCase
     {
         $sum = static function (Conversion $c): array {
             $grams = [];
-            foreach ($c->steps as $step) {
+            foreach ($c->steps() as $step) {
                 foreach ($step->uses as $use) {
                     $grams[$use->food->key] = ($grams[$use->food->key] ?? 0.0) + $use->grams;
                 }
@@ -77,7 +77,7 @@ final class StepCorrectorTest extends CoreCase
         self::assertEqualsWithDelta($sum($plain), $sum($moved), 1e-9);
         $at = static fn (Conversion $c): array => array_keys(
             array_filter(
-                $c->steps,
+                $c->steps(),
                 static fn (PlannedStep $s): bool => in_array(
                     'almond-flour',
                     array_map(static fn ($u): string => $u->food->key, $s->uses),
@@ -87,7 +87,7 @@ final class StepCorrectorTest extends CoreCase
         );
         self::assertCount(1, $at($moved));
         self::assertNotSame($at($plain), $at($moved));
-        self::assertSame(self::MIX, $moved->steps[$at($moved)[0]]->written);
+        self::assertSame(self::MIX, $moved->steps()[$at($moved)[0]]->written);
     }
 
     public function test_no_step_runs_for_nothing_or_for_ever(): void

@@ -99,7 +99,7 @@ final class FoodIndexTest extends CoreCase
     public function test_what_a_kitchen_taught_goes_first_and_leaves_others_alone(): void
     {
         $taught = FoodIndex::of(
-            FoodNames::compiled(self::tables())->knowing([
+            FoodNames::of(self::tables())->knowing([
                 FoodIndex::normal("Ottilie's Mystery Dust") => 'almond-flour',
                 FoodIndex::normal('flour') => 'spelt-flour',
             ]),

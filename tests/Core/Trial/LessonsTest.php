@@ -53,7 +53,7 @@ final class LessonsTest extends CoreCase
     public function test_a_cup_that_was_weighed_narrows_the_range_and_forgetting_brings_it_back(): void
     {
         $range = static function (array $observations): array {
-            $account = Kernel::open(self::tables(), null, new Stock(taught: new Taught($observations)))->account(
+            $account = Kernel::open(self::tables(), new Stock(taught: new Taught($observations)))->account(
                 new Brief(self::LOAF),
             );
 
@@ -79,7 +79,6 @@ final class LessonsTest extends CoreCase
     {
         $kernel = Kernel::open(
             self::tables(),
-            null,
             new Stock(
                 taught: new Taught([
                     Taught::OVEN => [1.2, 1.2, 1.2, 1.2],
@@ -150,7 +149,7 @@ final class LessonsTest extends CoreCase
         self::assertEqualsWithDelta(1.5, $kernel->handsTaken($dish, $bake(1.5, 4)), 0.002);
         self::assertNull($kernel->handsTaken($dish, $bake(1.5, 2)), 'too little was ticked');
         self::assertNull($kernel->handsTaken($dish, $bake(5.0, 4)), 'the baker was elsewhere');
-        $slow = Kernel::open(self::tables(), null, new Stock(taught: new Taught([Taught::HANDS => [1.5, 1.5]])));
+        $slow = Kernel::open(self::tables(), new Stock(taught: new Taught([Taught::HANDS => [1.5, 1.5]])));
         $sum = static fn (Kernel $k): int => array_sum(
             array_map(
                 static fn ($t): int => $t->hands->isAll ? $t->typical : 0,

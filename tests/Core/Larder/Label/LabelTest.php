@@ -194,7 +194,7 @@ final class LabelTest extends CoreCase
             ['7' => new Package('7', 'The blue bag', 'almond-flour', $label)],
             ['almond-flour' => '7'],
         );
-        $kernel = Kernel::open(self::tables(), null, $stock);
+        $kernel = Kernel::open(self::tables(), $stock);
         $text = "Bites\nMakes 10 pieces\n200 g magic dust\n100 g flour";
         $conversion = $kernel->convert(new Brief($text));
         self::assertSame('The blue bag', $conversion->recipe->lines[0]->food?->bag);
@@ -216,7 +216,7 @@ final class LabelTest extends CoreCase
             $kernel->read(self::brief($text, ['corrections' => [$key => ['package' => 'none']]]))->lines[0]->food
                 ?->name,
         );
-        $tied = Kernel::open(self::tables(), null, new Stock([], $stock->packages))->read(
+        $tied = Kernel::open(self::tables(), new Stock([], $stock->packages))->read(
             new Brief(str_replace('magic dust', 'almond flour', $text)),
         );
         self::assertSame(
@@ -224,7 +224,7 @@ final class LabelTest extends CoreCase
             $tied->lines[0]->food?->name,
             'a package that is nobody\'s default is used only where a line is tied to it',
         );
-        $tied = Kernel::open(self::tables(), null, new Stock([], $stock->packages))->read(
+        $tied = Kernel::open(self::tables(), new Stock([], $stock->packages))->read(
             self::brief(str_replace('magic dust', 'almond flour', $text), [
                 'corrections' => [$tied->lines[0]->key => ['package' => '7']],
             ]),

@@ -140,7 +140,7 @@ final class RecipeFileTest extends CoreCase
         $sections = $conversion->written(Side::Swapped)->schema()['recipeInstructions'];
         self::assertSame(['Pastry', 'Filling'], array_column($sections, 'name'));
         self::assertSame(
-            array_map(static fn (PlannedStep $s): string => $s->text(), $conversion->steps),
+            array_map(static fn (PlannedStep $s): string => $s->text(), $conversion->steps()),
             array_column(array_merge(...array_column($sections, 'itemListElement')), 'text'),
         );
         self::assertSame(
