@@ -22,7 +22,7 @@ require_once __DIR__.'/Browser.php';
             [bin2hex(random_bytes(6)).'@example.org'],
         );
         $driver->findElement(WebDriverBy::cssSelector('form[action="/sign-up"] button'))->click();
-        usleep(800_000);
+        $driver->wait(30)->until(static fn (): bool => ! str_contains($driver->getCurrentURL(), 'sign-up'));
         // Those with the most to do.
         $much = array_map(
             static fn (string $file): int => count(
@@ -35,6 +35,9 @@ require_once __DIR__.'/Browser.php';
         $desserts = [];
         foreach ($files as $file) {
             $driver->get($base.'/');
+            $driver->wait(30)->until(
+                static fn (): bool => $driver->findElements(WebDriverBy::cssSelector('form#paste button')) !== [],
+            );
             $driver->executeScript('document.getElementById("text").value = arguments[0]', [
                 (string) file_get_contents($file),
             ]);

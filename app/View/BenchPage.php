@@ -14,11 +14,13 @@ use Aglyca\Core\Kernel;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Method\NewNames;
 use Aglyca\Core\Reading\Line;
+use Aglyca\Core\Reading\TextRow;
 use Aglyca\Core\Side;
 use Aglyca\Core\Swap\Binding;
 use Aglyca\Core\Swap\Exchange;
 use Aglyca\Core\Swap\Wishes;
 use App\Support\Dessert;
+use Illuminate\Support\HtmlString;
 use Illuminate\Support\MessageBag;
 
 /** What the Bench and the Counter show of a dessert. */
@@ -26,7 +28,7 @@ final readonly class BenchPage
 {
     /**
      * @param  array<string, string>  $typed refused input, to stand in its field again
-     * @param  bool  $isReadingKept  the page has the rows of the reading already, and nothing of them changed
+     * @param  bool  $isReadAsBefore  nothing of how the text was read changed: what was closed of it stays closed
      */
     public function __construct(
         public Dessert $dessert,
@@ -35,16 +37,33 @@ final readonly class BenchPage
         public MessageBag $faults,
         private array $typed,
         public ?string $open,
-        public bool $isReadingKept = false,
+        public bool $isReadAsBefore = false,
         public Folds $folds = new Folds(),
     ) {}
 
-    /** Stays the same while the text and what was corrected of it do. */
-    public function readingKey(): string
+    public function draws(string $part): bool
     {
-        $brief = $this->conversion->brief;
+        return $this->folds->has($part) || $this->isOpen($part);
+    }
 
-        return 'reading-'.substr(sha1($brief->text.serialize($brief->corrections)), 0, 12);
+    public function rest(string $part): HtmlString
+    {
+        return Folds::rest($this->path("bench/part/$part"));
+    }
+
+    /** A part that says what is wrong is open, and one that asks something of the baker. */
+    public function isOpen(string $part): bool
+    {
+        $isDoubtful = static fn (TextRow $row): bool => $row->isDoubtful;
+
+        return $this->folds->isOpen($part) || match ($part) {
+            'method' => $this->faults->has('minutes'),
+            'reading' => $this->faults->has('reading') ||
+                (! $this->isReadAsBefore && array_filter($this->conversion->recipe->rows, $isDoubtful) !== []),
+            'typed' => $this->faults->has('text'),
+            'more' => $this->faults->has('added'),
+            default => false,
+        };
     }
 
     /** It is low in carbohydrate as it was written, nothing of it was swapped, and nobody changed an amount. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use Illuminate\Http\Request;
+use Illuminate\Support\HtmlString;
 
 /**
  * Which of the parts that lie folded together, or below what is looked at, are drawn. A page has all of them, for who
@@ -28,6 +29,15 @@ final readonly class Folds
     public function has(string $part): bool
     {
         return $this->open === null || $this->isOpen($part);
+    }
+
+    /** Stands for a part that is fetched from an address when somebody looks at it. */
+    public static function rest(string $address): HtmlString
+    {
+        return new HtmlString(
+            '<p class="py-2 text-soft" data-rest hx-get="'.e($address).
+                '" hx-trigger="unfold once" hx-swap="outerHTML">One moment.</p>',
+        );
     }
 
     public function isOpen(string $part): bool

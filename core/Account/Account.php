@@ -74,7 +74,7 @@ final readonly class Account
     public function worstDoubts(Convention $convention, int $most): array
     {
         $doubts = array_filter(
-            $this->serving->doubts[$convention->value],
+            $this->serving->doubts($convention),
             static fn (Doubt $d): bool => $d->share > 0.02,
         );
         uasort($doubts, static fn (Doubt $a, Doubt $b): int => $b->share <=> $a->share);

@@ -7,10 +7,8 @@ namespace Aglyca\Core\Account;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
-use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Nutrients;
 use Aglyca\Core\Quantity\Estimate;
-use Closure;
 
 /** Counts servings by all conventions, with the range of each figure by the law of propagation of uncertainty. */
 final readonly class Accountant
@@ -51,15 +49,15 @@ final readonly class Accountant
             $lines[] = $line;
             $sum = $sum->plus($line);
         }
-        $uses = $this->uses($doses, $shares);
-        [$net, $contributions, $doubts, $floored] = [[], [], [], []];
+        [$contributions, $floored] = [[], []];
         foreach (Convention::cases() as $convention) {
-            [$grams, $below] = $this->contributions($convention, $doses, $shares, $lines, $sum);
-            [$net[$convention->value], $doubts[$convention->value]] = $this->estimate(
-                $uses, $grams, static fn (Food $food): float => $food->netCarbsU,
-                static fn (FoodUse $use): float => $use->spread->net($convention),
+            [$contributions[$convention->value], $below] = $this->contributions(
+                $convention,
+                $doses,
+                $shares,
+                $lines,
+                $sum,
             );
-            $contributions[$convention->value] = $grams;
             $floored = [...$floored, ...$below];
         }
 
@@ -69,9 +67,8 @@ final readonly class Accountant
             $shares,
             $lines,
             $sum,
-            $net,
             $contributions,
-            $doubts,
+            $this->uses($doses, $shares),
             array_values(array_unique($floored)),
             $this->constants->get('coverage-factor'),
         );
@@ -100,22 +97,20 @@ final readonly class Accountant
     /** A figure of a serving with its uncertainty. */
     public function figure(Serving $serving, Figure $figure): Estimate
     {
-        return $this->estimate(
-            $this->uses($serving->doses, $serving->shares),
+        return $serving->uses->estimate(
             array_map($figure->of(...), $serving->lines),
-            static fn (Food $food): float => $food->labelU[$figure->value] ?? 0.0,
-        )[0];
+            static fn (FoodUse $use): float => $use->food->labelU[$figure->value] ?? 0.0,
+        );
     }
 
     public function polyol(Serving $serving, string $polyol): Estimate
     {
-        return $this->estimate(
-            $this->uses($serving->doses, $serving->shares),
+        return $serving->uses->estimate(
             array_map(static fn (Nutrients $n): float => $n->polyols[$polyol] ?? 0.0, $serving->lines),
-            static fn (Food $food): float => isset($food->per100->polyols[$polyol])
-                ? $food->labelU[Figure::Polyols->value] ?? 0.0
+            static fn (FoodUse $use): float => isset($use->food->per100->polyols[$polyol])
+                ? $use->food->labelU[Figure::Polyols->value] ?? 0.0
                 : 0.0,
-        )[0];
+        );
     }
 
     /**
@@ -152,44 +147,5 @@ final readonly class Accountant
     private function uses(array $doses, array $shares): Uses
     {
         return Uses::of($doses, $shares, $this->spreads, $this->constants);
-    }
-
-    /**
-     * The amounts are independent from line to line; a food's composition is one unknown wherever it stands.
-     *
-     * @param  list<float>  $contributions  of each dose
-     * @param  Closure(Food): float  $label  uncertainty that a label's rounding leaves, in 100 g of the food
-     * @param  ?Closure(FoodUse): float  $composition  of the figure in 100 g; null takes the food's own share of the
-     *     figure
-     * @return array{Estimate, list<Doubt>}
-     */
-    private function estimate(Uses $uses, array $contributions, Closure $label, ?Closure $composition = null): array
-    {
-        $byAmount = array_map(
-            static fn (float $grams, float $relative): float => $grams ** 2 * $relative,
-            $contributions,
-            $uses->relative,
-        );
-        $variances = $byAmount;
-        foreach ($uses->foods as $use) {
-            $sum = array_sum(array_intersect_key($contributions, $use->grams));
-            $byMass = ($label($use->food) / 100) ** 2 + ($composition === null ? 0.0 : ($composition($use) / 100) ** 2);
-            $byShare = $composition === null ? $use->food->u ** 2 : 0.0;
-            $mass = $use->mass();
-            foreach ($use->grams as $i => $grams) {
-                $variances[$i] += $byShare * $sum * $contributions[$i] + $byMass * $mass * $grams;
-            }
-        }
-        $variance = array_sum($variances);
-        $doubts = array_map(
-            static fn (float $v, float $a): Doubt => new Doubt(
-                $variance > 0 ? $v / $variance : 0.0,
-                $variance > 0 ? $a / $variance : 0.0,
-            ),
-            $variances,
-            $byAmount,
-        );
-
-        return [Estimate::of(array_sum($contributions), sqrt($variance)), $doubts];
     }
 }

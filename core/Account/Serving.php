@@ -17,9 +17,7 @@ final readonly class Serving
      * @param  list<Dose>  $doses
      * @param  list<float>  $shares  of each dose
      * @param  list<Nutrients>  $lines  what each dose brings
-     * @param  array<string, Estimate>  $net  convention => grams
      * @param  array<string, list<float>>  $contributions  convention => grams of each dose
-     * @param  array<string, list<Doubt>>  $doubts  convention => each dose's share of the variance
      * @param  list<int>  $floored  doses whose net carbs were below zero
      */
     public function __construct(
@@ -28,16 +26,21 @@ final readonly class Serving
         public array $shares,
         public array $lines,
         public Nutrients $sum,
-        public array $net,
         public array $contributions,
-        public array $doubts,
+        public Uses $uses,
         public array $floored,
         public float $coverage,
     ) {}
 
     public function netCarbs(Convention $convention): Estimate
     {
-        return $this->net[$convention->value];
+        return $this->uses->netCarbs($convention, $this->contributions[$convention->value]);
+    }
+
+    /** @return list<Doubt> each dose's share of the variance */
+    public function doubts(Convention $convention): array
+    {
+        return $this->uses->doubts($convention, $this->contributions[$convention->value]);
     }
 
     /** Grams as mixed. */

@@ -143,9 +143,10 @@ final readonly class Leavening
      */
     private function held(Formula $formula, array $exchanges): array
     {
+        $after = $this->exchanger->after($formula, array_values($exchanges));
         foreach (array_keys($formula->components) as $component) {
             [$flour, $powder] = [0.0, 0.0];
-            foreach ($this->exchanger->after($formula, array_values($exchanges))->doses as $dose) {
+            foreach ($after->doses as $dose) {
                 $isHere = $dose->component === $component;
                 $flour += $isHere && $dose->food?->role === Role::Body ? $dose->mass() : 0.0;
                 $powder += $isHere && $dose->food?->key === 'baking-powder' ? $dose->mass() : 0.0;

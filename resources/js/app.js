@@ -164,7 +164,7 @@ document.addEventListener('htmx:config:request', (event) => {
 const inView = new Set();
 const isLookedAt = (part) => (part.matches('details') ? part.open : inView.has(part));
 const draw = () => {
-    for (const rest of document.querySelectorAll('[data-part] > [data-rest]')) {
+    for (const rest of document.querySelectorAll('[data-lazy] > [data-rest]')) {
         if (isLookedAt(rest.parentElement)) htmx.trigger(rest, 'unfold');
     }
 };
@@ -173,14 +173,14 @@ const watcher = new IntersectionObserver((entries) => {
     draw();
 }, { rootMargin: '300px' });
 const watch = () => {
-    for (const part of document.querySelectorAll('section[data-part]')) watcher.observe(part);
+    for (const part of document.querySelectorAll('section[data-lazy]')) watcher.observe(part);
     draw();
 };
 document.addEventListener('toggle', draw, true);
 document.addEventListener('htmx:after:swap', watch);
 watch();
 document.addEventListener('htmx:config:request', (event) => {
-    const looked = [...document.querySelectorAll('[data-part]')].filter(isLookedAt).map((part) => part.dataset.part);
+    const looked = [...document.querySelectorAll('[data-lazy]')].filter(isLookedAt).map((part) => part.dataset.lazy);
     if (looked.length > 0) event.detail.ctx.request.headers['X-Open'] = looked.join(' ');
 });
 

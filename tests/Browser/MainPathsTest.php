@@ -29,19 +29,18 @@ final class MainPathsTest extends BrowserCase
         $this->choose('#sweetener', 'xylitol');
         $this->wait(fn (): bool => str_contains($this->text('.weave'), 'Xylitol'));
         $figure = $this->text('[data-net=after]');
-        $rows = fn (): int => count(
-            self::$browser->driver->findElements(WebDriverBy::cssSelector('[id^=reading-] select[name=fate]')),
+        $count = fn (string $what): int => count(
+            self::$browser->driver->findElements(WebDriverBy::cssSelector($what)),
         );
-        $many = $rows();
-        self::assertGreaterThan(5, $many);
+        self::assertSame(0, $count('#reading select[name=fate]'), 'nobody looks at it');
+        $this->click('#reading summary', 'How it was read');
+        $this->wait(fn (): bool => $count('#reading select[name=fate]') > 5);
         $this->fill('#pieces', "20\t");
         $this->wait(fn (): bool => $this->text('[data-net=after]') !== $figure);
-        self::assertSame($many, $rows(), 'how it was read stays on the page through a change of the swap');
-        self::$browser->driver->executeScript('document.querySelector("[id^=reading-]").remove()');
-        $this->choose('#sweetener', 'allulose');
-        $this->wait(fn (): bool => $rows() === $many);
-        $this->choose('#sweetener', 'xylitol');
-        $this->wait(fn (): bool => str_contains($this->text('.weave'), 'Xylitol'));
+        self::assertGreaterThan(5, $count('#reading[open] select[name=fate]'), 'what is looked at stays');
+        self::assertSame(1, $count('#ladder > [data-rest]'));
+        self::$browser->driver->executeScript('document.getElementById("ladder").scrollIntoView()');
+        $this->wait(fn (): bool => $count('#ladder svg') > 1);
         $this->fill('#pieces', "-3\t");
         $this->wait(fn (): bool => str_contains($this->text('#wishes'), 'a number above 0'));
         self::assertSame(

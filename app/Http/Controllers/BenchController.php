@@ -63,7 +63,7 @@ final readonly class BenchController
         ]);
     }
 
-    /** A part of the Bench that the page has not, because nobody looked at it. */
+    /** A part of the Bench that a page has not, because nobody looked at it. */
     public function part(Dessert $dessert, string $part): View
     {
         $conversion = $this->kernel->convert($dessert->brief);

@@ -11,27 +11,15 @@ use App\Http\Requests\ReadingRequest;
 use App\Http\Requests\StepRequest;
 use App\Support\BenchAnswer;
 use App\Support\Dessert;
-use App\View\BenchPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\MessageBag;
-use Illuminate\View\View;
 
 /** How a recipe's text was read, put right by the baker. */
 final readonly class ReadingController
 {
     public function __construct(private Kernel $kernel, private BenchAnswer $bench) {}
-
-    /** The rows alone, for a page that has lost them. */
-    public function show(Dessert $dessert): View
-    {
-        $conversion = $this->kernel->convert($dessert->brief);
-
-        return view('bench.reading', [
-            'page' => new BenchPage($dessert, $conversion, $this->kernel, new MessageBag, [], null),
-        ]);
-    }
 
     public function row(ReadingRequest $request, Dessert $dessert, string $row): Response|RedirectResponse
     {

@@ -44,12 +44,13 @@
         </div>
     </div>
 
-    <x-fold part="differences" :page="$page" class="tray mt-4 p-4">
-        <x-slot:summary><summary class="cursor-pointer font-serif text-xl">How it will differ, figure by figure</summary></x-slot>
-    </x-fold>
-    <section class="tray mt-4 px-4 pt-3 pb-4" id="ladder" data-part="ladder" aria-label="The ladder: what carries the carbs of a piece">
+    <details class="tray mt-4 p-4" id="differences" data-lazy="differences" @if ($page->isOpen('differences')) open @endif>
+        <summary class="cursor-pointer font-serif text-xl">How it will differ, figure by figure</summary>
+        @if ($page->draws('differences')) @include('bench.differences') @else {{ $page->rest('differences') }} @endif
+    </details>
+    <section class="tray mt-4 px-4 pt-3 pb-4" id="ladder" data-lazy="ladder" aria-label="The ladder: what carries the carbs of a piece">
         <h2 class="text-xl">What carries the carbs</h2>
-        <x-part part="ladder" :page="$page" :drawn="$page->folds->has('ladder')"/>
+        @if ($page->draws('ladder')) @include('bench.ladder') @else {{ $page->rest('ladder') }} @endif
     </section>
 
     @if ($page->conversion->warnings !== [])

@@ -61,7 +61,7 @@ final class AccountantTest extends CoreCase
             self::assertGreaterThanOrEqual(0, min($parts));
             self::assertEqualsWithDelta(
                 1,
-                array_sum(array_column($account->serving->doubts[$convention->value], 'share')),
+                array_sum(array_column($account->serving->doubts($convention), 'share')),
                 1e-9,
             );
             self::assertLessThanOrEqual($account->netCarbs($convention)->value, $account->low($convention));

@@ -201,7 +201,7 @@ final class SharerTest extends CoreCase
             $all->before->piece->carbohydrate - $half->before->piece->carbohydrate,
             1e-9,
         );
-        self::assertGreaterThan($all->before->serving->net['low-carb']->u, $half->before->serving->net['low-carb']->u);
+        self::assertGreaterThan($all->before->netCarbs(Convention::LowCarb)->u, $half->before->netCarbs(Convention::LowCarb)->u);
         self::assertLessThan(
             array_sum($all->after->piece->polyols),
             array_sum($half->after->piece->polyols),
