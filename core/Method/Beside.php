@@ -13,6 +13,9 @@ use Aglyca\Core\Swap\Swap;
 /** What came for the flour or for a grain and does not go in with it: an egg, the gum that thickens. */
 final readonly class Beside
 {
+    /** What is poured or whipped once it is baked is asked last. */
+    private const LATE = 1e-6;
+
     public static function isBeside(Exchange $exchange, Part $part): bool
     {
         $isGrain = array_filter(
@@ -41,6 +44,8 @@ final readonly class Beside
             Role::Wet => [Role::Wet, Role::Egg],
             default => [Role::Wet, Role::Fat],
         };
+        $baking = array_filter($operations, static fn (Operation $o): bool => $o->step->isBake);
+        $bakes = array_key_first($baking) ?? count($operations);
         foreach ($roles as $role) {
             [$found, $most] = [null, 0.0];
             foreach ($operations as $i => $operation) {
@@ -48,8 +53,13 @@ final readonly class Beside
                     $isNamed = ! $mention->isMixture && ($part->food->role !== Role::Wet || ! $mention->isGroup);
                     foreach ($isNamed ? $mention->doses : [] as $d) {
                         $dose = $swap->before->doses[$d];
-                        // Water goes to what there is most of, all else to the first.
-                        $more = $part->food->role === Role::Wet ? $dose->mass() : 1.0;
+                        // Water goes to the recipe's own, else to what there is most of before it bakes; all else to
+                        // the first.
+                        $more = $part->food->role !== Role::Wet ? 1.0 : match (true) {
+                            $dose->food?->key === $part->food->key => INF,
+                            $i > $bakes => $dose->mass() * self::LATE,
+                            default => $dose->mass(),
+                        };
                         if (
                             $dose->food?->role === $role && $dose->component === $component && isset($exchangeOf[$d]) &&
                             $more > $most

@@ -18,7 +18,7 @@ final readonly class Groups
     /** A whole part made in a word: "mix the icing", "knead a soft dough". */
     private const REST = '~^the\s+rest$~iu';
 
-    private const PART_BEFORE = '~\b(?:bit|little|some|half|part|third|quarter|splash|tbsp|tablespoons?|spoons?|ml|g)\s+of\s+(?:the\s+)?\pL+[^.;!?]*[.;!?]?\s*[^.;!?]*$~iu';
+    private const PART_BEFORE = '~(?:\b(?:bit|little|some|half|part|third|quarter|splash|tbsp|tablespoons?|spoons?|ml|g)\s+of\s+(?:the\s+)?\pL+|\b(?:half|most|thirds?|quarters?)\s+the\s+\pL+)[^.;!?]*[.;!?]?\s*[^.;!?]*$~iu';
 
     private const WHOLE = '~\b(?:mix|make|toss|prepare|combine|beat|whisk|blend|stir|knead|simmer|bring)\s+(?:up\s+|together\s+)?(?:the\s+|an?\s+|your\s+)?(?:\pL+\s+){0,2}?(?<part>%s)\b(?!\s*(?:ingredients|mixture))~iu';
 

@@ -242,14 +242,22 @@ final readonly class MethodReader
     private function component(Formula $formula, string $text, array $found, array $seen): ?int
     {
         $votes = [];
+        $parts = static fn (array $doses): array => array_values(
+            array_unique(array_map(static fn (int $d): int => $formula->doses[$d]->component, $doses)),
+        );
+        $left = [];
         foreach ($found as [, , $doses]) {
-            $of = array_values(
-                array_unique(array_map(static fn (int $d): int => $formula->doses[$d]->component, $doses)),
-            );
+            $of = $parts($doses);
+            $fresh = array_diff($doses, $seen);
             if (count($of) === 1) {
-                $isFresh = array_diff($doses, $seen) !== [];
-                $votes[$of[0]] = ($votes[$of[0]] ?? 0.0) + ($isFresh ? 1.0 : 0.25);
+                $votes[$of[0]] = ($votes[$of[0]] ?? 0.0) + ($fresh !== [] ? 1.0 : 0.25);
+            } elseif (count($parts($fresh)) === 1) {
+                $left[] = $parts($fresh)[0];
             }
+        }
+        if ($votes === [] && count($left) > 1 && count(array_unique($left)) === 1) {
+            // Of "cream, sugar and vanilla" that two parts have, what is not in yet says which.
+            $votes[$left[0]] = 1.0;
         }
         foreach ($formula->components as $c => $name) {
             // "for the crumble", "rub crumble butter into flour"

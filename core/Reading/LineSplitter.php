@@ -12,6 +12,7 @@ use Aglyca\Core\Reading\LineForm\EachOf;
 use Aglyca\Core\Reading\LineForm\JuiceAndZest;
 use Aglyca\Core\Reading\LineForm\LineForm;
 use Aglyca\Core\Reading\LineForm\MadeUpTo;
+use Aglyca\Core\Reading\LineForm\ServedWith;
 use Aglyca\Core\Reading\LineForm\Together;
 use Aglyca\Core\Reading\LineForm\WhitesOf;
 
@@ -60,6 +61,7 @@ final readonly class LineSplitter
                 new AndMore($things, $foods, $words, $alone),
                 ...$alone,
                 new Together($things, $foods),
+                new ServedWith($things, $foods),
             ],
             $words,
         );

@@ -224,7 +224,12 @@ final readonly class SectionReader
         if ($this->signs->isNutrition($row)) {
             return Fate::Note;
         }
-        $isShort = mb_strlen($row) < ($isBetween || $state->isHeaded ? 140 : 40);
+        // What is listed with the same sign before it, or to be served with it, is one more of them.
+        $isListed =
+            preg_match('~^\W*\pL[^.;!?]*\bto\s+(?:serve|decorate|finish|dust|garnish)\W*$~iu', $row) === 1 ||
+            (preg_match('~^\s*([-–—*•▢☐□✓◦▪●])~u', $row, $mark) === 1 &&
+                str_starts_with(ltrim(array_values($state->ingredients)[count($state->ingredients) - 1]->text ?? ''), $mark[1]));
+        $isShort = mb_strlen($row) < ($isBetween || $state->isHeaded || $isListed ? 140 : 40);
         if ($isBetween || ($isShort && ! $this->signs->isDoing($row) && preg_match('~[.!?]$~u', $row) !== 1)) {
             // Between the two headings everything is an ingredient, whatever it begins with: "Cream cheese (8 oz)".
             return $this->signs->isSentence($row) ? Fate::Note : Fate::Ingredient;

@@ -14,6 +14,8 @@ final readonly class YieldReader
 
     private const LONGEST_ROW = 100;
 
+    private const SIZE = '(?:large|big|medium|small|mini|tiny|generous|normal)';
+
     private const SAYS =
         '(?:recipe\s+)?(?:makes?|making|yields?|yielding|gives|serves|serving|servings?|feeds|portions?|pieces'.
         '|ergibt|reicht\s+für|für|pour|ger|till|giver|til'.
@@ -31,8 +33,11 @@ final readonly class YieldReader
     /** "Makes about 350 ml": how much it is, and of no piece how many. */
     private const BY_MEASURE = '~^\W*(?:it\s+)?(?:makes?|yields?|gives|quantity)\s*:?\s*'.self::ABOUT.'?\s*(?:\d+(?:[.,/]\d+)?|an?|one|two|half)\s*(?:½|¼|¾)?\s*(?:ml|l|litres?|liters?|g|kg|cups?|pints?|quarts?|jars?\s+of\s+\d+\s?(?:g|ml)|oz|lbs?)\b\W*(?:(?:of\s+)?(?:sauce|jam|curd|syrup|caramel|custard|ice\s?cream|dough|batter|filling|frosting|icing)\W*)?$~iu';
 
+    /** "Prep 20 min", "cook 1 h 10 m" */
+    private const TIME = '(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|chill(?:ing)?|active|rest(?:ing)?)(?:\s+time)?\W*\d+\s?(?:m(?:in(?:ute)?s?)?|h(?:(?:ou)?rs?)?)\b(?:\s*\d+\s?m(?:in(?:ute)?s?)?\b)?';
+
     /** "Prep 20 min, bake 10 min. Makes 36" */
-    private const TIMES = '~^\W*(?:(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|chill(?:ing)?|active|rest(?:ing)?)(?:\s+time)?\W*\d+\s?(?:min(?:ute)?s?|h(?:ou)?rs?)\b[\s,.;|/–-]*)+~iu';
+    private const TIMES = '~^\W*(?:'.self::TIME.'[\s,.;|/–-]*)+~iu';
 
     private string $number;
 
@@ -134,6 +139,13 @@ final readonly class YieldReader
             // "Serve warm in 4 glasses"
             '~\b(?:serve|divide|crumble|layer|put|set)\b[^.;]{0,40}?\b(?:in|into|among|between)\s+(?:the\s+)?'.$counted.'~iu',
             '~(?:^|[.;!]\s+)'.$counted.'\s*(?:[.!]?$|onto\s|on\s)~iu',
+            // "On lined trays (I get 16)"
+            '~\b(?:I|we)\s+(?:usually\s+|always\s+|normally\s+)?(?:get|got|make|made)\s+'.$this->number.self::NO_COUNT.'(?:'.$adjectives.'\s+(?<what>'.
+            $pieces->any.')\b)?~iu',
+            // "Ten scoops or so."
+            '~(?:^|[.;!]\s+)'.$counted.'\s+or\s+so\b~iu',
+            // "Serve warm, 9 servings"
+            '~,\s+'.$this->number.'\s+(?<what>servings?|portions|slices)\s*[.!]?$~iu',
             '~\b(?:fill|pour|spoon|ladle|divide|pipe|scoop|roll|shape|form|line|butter|grease|oil)\b[^.;]{0,40}?\b'.$counted.'~iu',
         ];
     }
@@ -153,7 +165,9 @@ final readonly class YieldReader
             preg_match(self::BY_MEASURE, $row) === 1 ||
             preg_match('~^\W*'.self::ABOUT.'\s*\d{1,3}\W*$~iu', $row) === 1 ||
             // "(12)" below the title
-            preg_match('~^\s*[(\[]\s*(?:x\s?|×\s?)?\d{1,2}\s*[)\]]\s*$~iu', $row) === 1
+            preg_match('~^\s*[(\[]\s*(?:x\s?|×\s?)?\d{1,2}\s*[)\]]\s*$~iu', $row) === 1 ||
+            // "6 large"
+            preg_match('~^\W*'.self::ABOUT.'?\s*\d{1,2}\s+'.self::SIZE.'(?:\s+ones)?\W*$~iu', $row) === 1
         ) {
             return true;
         }
@@ -180,7 +194,7 @@ final readonly class YieldReader
         $rest = trim(preg_replace([$this->bare, '~'.self::ABOUT.'~iu'], ' ', $plain) ?? '', " \t()[],;/|·.–—-");
         $isTimes =
             preg_match(
-                '~^(?:\W*(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|chill(?:ing)?|active|rest(?:ing)?)(?:\s+time)?\W*\d+\s?(?:min(?:ute)?s?|h(?:ou)?rs?)\W*)+$~iu',
+                '~^(?:\W*'.self::TIME.'\W*)+$~iu',
                 $rest,
             ) === 1;
         $cuts = preg_match('~^(?:cuts?|cut|slice[sd]?|divide[sd]?)\s+(?:it\s+)?into$~iu', $rest) === 1;
@@ -212,7 +226,7 @@ final readonly class YieldReader
         if ($row === '') {
             return Yielded::unknown();
         }
-        $row = preg_replace('~\bhalf\s+a\s+dozen\b~iu', '6', $row) ?? $row;
+        $row = preg_replace([self::TIMES, '~\bhalf\s+a\s+dozen\b~iu'], ['', '6'], $row) ?? $row;
         if (preg_match(self::CUT_EACH, $row, $m) === 1) {
             // "2 tarts, 8 slices each"
             return new Yielded((int) $m['many'] * (int) $m['each'], $this->pieces->one($m['what']));
@@ -304,6 +318,10 @@ final readonly class YieldReader
         if ($last !== $yield && preg_match($this->bare, $last) === 1 && $this->isYield($last)) {
             $yield = $last;
         }
+        if (preg_match(self::BY_MEASURE, "makes $yield") === 1) {
+            // "ice cream (about 1 litre)": how much it is, and of no piece how many.
+            return new TitleAndYield(rtrim($m['title'], " \t(,:|–—-"), '');
+        }
         $isBare = preg_match($this->bare, $yield) === 1 && $this->isYield($yield);
 
         return $says || $isBare
@@ -384,7 +402,7 @@ final readonly class YieldReader
         });
 
         return $pieces >= 1 && $pieces <= self::MOST_PIECES
-            ? new Yielded($pieces, $what === '' || str_ends_with(mb_strtolower($what), 'ly') ? '' : $this->pieces->one($what))
+            ? new Yielded($pieces, $what === '' || preg_match('~ly$|^'.self::SIZE.'$~iu', $what) === 1 ? '' : $this->pieces->one($what))
             : Yielded::unknown();
     }
 

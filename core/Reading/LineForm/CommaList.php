@@ -17,6 +17,9 @@ final class CommaList implements LineForm
 
     private string $cut;
 
+    /** What stands beside the rest, and may do so without an amount. */
+    private const BESIDE = '(?:to\s+(?:serve|finish|decorate|garnish|top)|for\s+(?:sprinkling|dusting|rolling|coating|serving|decorating|greasing|brushing))';
+
     private const SEASONED = '~,\s*(?:and\s+|&\s+)?(?:a\s+little\s+|some\s+)?(?<spice>(?:freshly\s+)?(?:ground\s+|grated\s+)?\pL+(?:\s+\pL+)?)\s*$~iu';
 
     private ?LineSplitter $lines = null;
@@ -25,7 +28,7 @@ final class CommaList implements LineForm
     {
         $part =
             '(?:(?:the\s+|finely\s+|freshly\s+|grated\s+)*(?:juice|zest|rind|pulp|flesh|seeds|whites?|yolks?)\s+(?:(?:and|&|\+)\s+\pL+\s+)?(?:of\b|(?=\d))'.
-            '|\pL+(?:\s+\pL+){0,2}\s+to\s+(?:serve|finish|decorate|garnish|top)\b'.
+            '|\pL+(?:\s+\pL+){0,2}\s+'.self::BESIDE.'\b'.
             '|(?:a|an)\s+(?:pinch|dash|splash|handful|knob|few|drop|little)\b|(?:pinch|dash|splash|handful|knob)\s+(?:of\s+)?\pL|(?:half|one|two|three|four|five|six)\s+\pL)';
         $this->cut =
             '~\s*[,;]\s*(?:and\s+)?(?:(?:about|around|roughly|maybe|perhaps)\s+(?=\S*\s))?(?=(?:'.
@@ -54,7 +57,9 @@ final class CommaList implements LineForm
             $found = $this->lines->split($text);
             // A second measure of the same thing, as in "1 cup, 240 ml, milk", is no list.
             foreach ($found as $thing) {
-                $isBeside = preg_match('~\bto\s+(?:serve|finish|decorate|garnish|top)\s*$~iu', $text) === 1 && $things !== [];
+                $isBeside = $things !== [] &&
+                    preg_match('~\b'.self::BESIDE.'\s*$~iu', $text) === 1 &&
+                    (preg_match('~\bfor\s+\pL+\s*$~iu', $text) !== 1 || $this->foods->find($thing->name)->sure);
                 // "zest of 1 lemon, juice of 2": of the same fruit.
                 $isOfTheSame = preg_match('~^(?:juice|zest|rind)$~iu', trim($thing->name)) === 1 &&
                     preg_match('~^\W*(?:the\s+)?(?:juice|zest|rind)\s+(?:of|from)\b~iu', $text) === 1;

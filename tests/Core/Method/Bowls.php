@@ -401,6 +401,18 @@ final class Bowls
             ['Whisk dry topping ingredients \(now with almond flour'],
             'does not say',
         ];
+        yield 'the cream of a part is what is not in yet' => [
+            "Quay milk cake\nServes 12\nCake\n4 eggs\n150 g sugar\n130 g flour\n1 tsp vanilla\n\nSoak\n200 g condensed milk\n60 ml whipping cream\n\nOn top\n400 ml whipping cream\n20 g sugar\n1 tsp vanilla",
+            "Beat the eggs, sugar and vanilla, fold in the flour. Bake at 180 °C for 30 minutes.\nCombine condensed milk and cream, pour over the cake.\nWhip cream with sugar and vanilla; spread it over.",
+            ['Whip cream with [^.]*powdered erythritol'],
+            'does not say|sweetener and vanilla',
+        ];
+        yield 'water for the flour goes into the recipe\'s own, and the rest is of what was halved' => [
+            "Quay roll\nServes 8\n3 eggs\n75 g sugar\n75 g self raising flour\n1 tbsp warm water\n150 ml double cream",
+            "Whisk the eggs and sugar until thick. Sift over half the flour, fold in, then the rest with the water.\nBake at 190 °C for 12 minutes.\nUnroll, spread with cream and roll again.",
+            ['then the rest with the water\.', 'spread with cream and'],
+            'now with water',
+        ];
         yield 'flakes for the tops are called by their names' => [
             "Quay buns\nMakes 12\n150 g flour\n100 g porridge oats, plus a handful for the tops\n80 g sugar\n2 eggs\n60 ml oil\n2 tsp baking powder",
             'Mix the flour, oats, sugar and baking powder. Whisk in the eggs and oil. Scatter with oats and bake at 180 °C for 20 minutes.',

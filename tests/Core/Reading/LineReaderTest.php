@@ -234,6 +234,12 @@ final class LineReaderTest extends CoreCase
                     ['egg-yolk', 18.6, false],
                     ['milk', 15.1, false],
                 ],
+                'maple syrup and berries, to serve' => [['maple-syrup', null, true], ['mixed-berries', null, true]],
+                '2 pears, peeled; 1 egg, beaten; demerara for sprinkling' => [
+                    ['pear', 332, false],
+                    ['egg', 50, false],
+                    ['brown-sugar', 8, true],
+                ],
                 '1 lemon, zest and 2 tbsp juice' => [['lemon-zest', 6, false], ['lemon-juice', 30.5, false]],
             ] as $text => $things
         ) {

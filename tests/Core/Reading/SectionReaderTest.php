@@ -223,6 +223,9 @@ final class SectionReaderTest extends CoreCase
         $bare = self::core()->sections->sections(['Loaf', '200 g flour', 'Salt', 'Mix everything well.', 'Bake it.']);
         self::assertSame(['200 g flour', 'Salt'], array_column($bare->ingredients, 'text'));
         self::assertSame(['Mix everything well.', 'Bake it.'], $bare->steps);
+        $rows = ['* 200 g flour', '* a long row of what is there besides, and its peel', 'crème fraîche and candied orange peel, all of it to serve'];
+        $listed = self::core()->sections->sections(['Loaf', ...$rows, '1) Mix everything well.']);
+        self::assertSame($rows, array_column($listed->ingredients, 'text'));
     }
 
     public function test_between_the_headings_all_are_ingredients_whatever_they_begin_with(): void

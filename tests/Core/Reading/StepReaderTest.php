@@ -172,6 +172,9 @@ final class StepReaderTest extends CoreCase
                 'Cool in the tin before cutting in 16 squares.',
                 'Leave it cold for slicing into 16 pieces.',
                 'Cut into 16.',
+                'Scoop well apart on the trays (I get 16).',
+                'Serve it warm, 16 servings',
+                'Sixteen scoops or so.',
             ] as $step
         ) {
             self::assertSame(16, self::core()->yields->inSteps(['Mix it.', $step])->pieces, $step);
@@ -194,6 +197,7 @@ final class StepReaderTest extends CoreCase
                 'Jam drops: two dozen' => ['Jam drops', 'makes two dozen'],
                 'Oat rounds ~24' => ['Oat rounds', 'makes about 24'],
                 'Ring cake, 23' => ['Ring cake, 23', ''],
+                'Ice cream (about 1 litre)' => ['Ice cream', ''],
                 'Pudding (2 basins, each serves 8)' => ['Pudding', '2 basins, each serves 8)'],
                 'Makes 12' => ['Makes 12', ''],
             ] as $title => $parts
@@ -227,6 +231,8 @@ final class StepReaderTest extends CoreCase
             'servings first' => ['12 servings', 12, 'serving'],
             'adjectives between' => ['Makes 30 small crisp biscuits', 30, 'biscuit'],
             'a size is no number of pieces' => ['Makes one 9-inch cake, 8 slices', 8, 'slice'],
+            'behind short times' => ['Prep 30m  Cook 1h 10m  Serves 8-10', 8, ''],
+            'a size alone' => ['6 large', 6, ''],
             'an ingredient' => ['2 cups sugar', null, ''],
             'a heading' => ['For the glaze', null, ''],
         ];
