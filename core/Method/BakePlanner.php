@@ -21,7 +21,7 @@ use Aglyca\Core\Swap\Swap;
 final readonly class BakePlanner
 {
     /** Work that comes before the oven in the same breath: there the mix cannot be made to wait. */
-    private const MIXES = '~\b(?:mix|stir|beat|fold|whisk|press|spread|pour|rub|knead|shape|roll|pipe|divide|put)\b[^.!?]{0,120}?(?<bake>,?\s+(?:and\s+|then\s+)*bake)\b~iu';
+    private const MIXES = '~\b(?:mix|stir|beat|fold|whisk|press|spread|pour|rub|knead|shape|roll|pipe|divide|put)\b[^.!?]{0,120}?(?<bake>[,;]?\s+(?:and\s+|then\s+)*bake)\b~iu';
 
     private const MIXING = '~\b(?:mix|stir|beat|fold|whisk|combine|blend|cream|knead|process|pulse|whip|melt|rub|simmer|boil|cook|heat\s+(?:the\s+)?(?:cream|milk)|usual|as\s+for)\w*\b~iu';
 

@@ -15,6 +15,7 @@ final readonly class FoodVerb
     private const CREAMING = '~^\s+(?:together|until|two|both|butter|margarine|shortening|unsalted|soft|all)\b~iu';
 
     private const WORDS = [
+        'mash',
         'butter',
         'cream',
         'flour',

@@ -39,8 +39,12 @@ final readonly class Phrasing
         $each = preg_split('~,\s+|\s+and\s+~u', $words[0]) ?: [];
         $new = array_values(array_diff($each, $there));
 
+        $isListed = preg_match('~^\s*(?:,|&|\+|and\b)~u', substr($operation->step->text, $mention->end())) === 1;
+
         return match (true) {
             in_array($words[0], $there, true) => ["more $words[0]"],
+            // "Toss oats, almonds and coconut", of which the oats became more of both.
+            $new === [] && $isListed => [],
             $new === [] || count($new) === count($each) => $words,
             // "Oats and almonds", of which the oats became almonds and coconut.
             default => $new,

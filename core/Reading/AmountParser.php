@@ -16,6 +16,8 @@ final readonly class AmountParser
 {
     private const PACKAGES = ['packet', 'tin', 'bag', 'bar', 'block'];
 
+    private const SIZES = ['small', 'medium', 'large', 'big', 'little', 'standard', 'regular', 'full'];
+
     private const LOOSE = [
         'about',
         'approx',
@@ -117,6 +119,12 @@ final readonly class AmountParser
         $this->hyphen($t);
         $size = $this->packageSize($t);
         [$more, $moreSpread] = $this->qualifiers($t);
+        if (in_array($t->lower(), self::SIZES, true)) {
+            // "1 small tin (170 g)"
+            $sized = $t->save();
+            $t->next();
+            $this->packageFollows($t) || $t->restore($sized);
+        }
         $unit = $this->unit($t);
         $number = $unit === null ? $number : $this->andAHalf($t, $number);
         [$more, $moreSpread] = $this->heapInBracket($t, $more, $moreSpread);

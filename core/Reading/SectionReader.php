@@ -225,10 +225,11 @@ final readonly class SectionReader
             return Fate::Note;
         }
         // What is listed with the same sign before it, or to be served with it, is one more of them.
+        $above = end($state->ingredients);
         $isListed =
             preg_match('~^\W*\pL[^.;!?]*\bto\s+(?:serve|decorate|finish|dust|garnish)\W*$~iu', $row) === 1 ||
             (preg_match('~^\s*([-–—*•▢☐□✓◦▪●])~u', $row, $mark) === 1 &&
-                str_starts_with(ltrim(array_values($state->ingredients)[count($state->ingredients) - 1]->text ?? ''), $mark[1]));
+                $above !== false && str_starts_with(ltrim($above->text), $mark[1]));
         $isShort = mb_strlen($row) < ($isBetween || $state->isHeaded || $isListed ? 140 : 40);
         if ($isBetween || ($isShort && ! $this->signs->isDoing($row) && preg_match('~[.!?]$~u', $row) !== 1)) {
             // Between the two headings everything is an ingredient, whatever it begins with: "Cream cheese (8 oz)".

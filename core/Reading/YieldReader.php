@@ -137,7 +137,7 @@ final readonly class YieldReader
             // "Cool, cut 24."
             '~\b(?:cut|slice)\s+'.$this->number.self::NO_COUNT.'(?=\s*(?:[.;)]|$))~iu',
             // "Serve warm in 4 glasses"
-            '~\b(?:serve|divide|crumble|layer|put|set)\b[^.;]{0,40}?\b(?:in|into|among|between)\s+(?:the\s+)?'.$counted.'~iu',
+            '~\b(?:serve|divide|crumble|layer|put|set|strain|tip|turn)\b[^.;]{0,40}?\b(?:in|into|among|between)\s+(?:the\s+)?'.$counted.'~iu',
             '~(?:^|[.;!]\s+)'.$counted.'\s*(?:[.!]?$|onto\s|on\s)~iu',
             // "On lined trays (I get 16)"
             '~\b(?:I|we)\s+(?:usually\s+|always\s+|normally\s+)?(?:get|got|make|made)\s+'.$this->number.self::NO_COUNT.'(?:'.$adjectives.'\s+(?<what>'.
@@ -401,8 +401,10 @@ final readonly class YieldReader
             default => 12,
         });
 
+        $isNoName = $what === '' || preg_match('~ly$|^'.self::SIZE.'$~iu', $what) === 1;
+
         return $pieces >= 1 && $pieces <= self::MOST_PIECES
-            ? new Yielded($pieces, $what === '' || preg_match('~ly$|^'.self::SIZE.'$~iu', $what) === 1 ? '' : $this->pieces->one($what))
+            ? new Yielded($pieces, $isNoName ? '' : $this->pieces->one($what))
             : Yielded::unknown();
     }
 

@@ -413,6 +413,30 @@ final class Bowls
             ['then the rest with the water\.', 'spread with cream and'],
             'now with water',
         ];
+        yield 'the lot is all of the part' => [
+            "Quay sponge\nServes 2\n50 g butter\n50 g sugar\n1 egg\n50 g self raising flour\n\nSauce: 1 tbsp cocoa, 2 tbsp golden syrup",
+            'Beat the lot together in a bowl, microwave on high for 3 minutes. Stir the sauce together and pour over.',
+            ['the lot \(now with [^)]*almond flour'],
+            'does not say|Mix in the',
+        ];
+        yield 'oats that became more of what is named behind them are not said twice' => [
+            "Quay bars\nMakes 12\n180 g rolled oats\n50 g sliced almonds\n40 g shredded coconut\n150 g honey\n40 g butter",
+            "Toss oats, almonds and coconut on a tray and toast for 10 minutes.\nBoil the butter and honey and pour over. Press in a tin; chill 2 hours.",
+            ['Toss almonds and coconut on'],
+            'does not say',
+        ];
+        yield 'mashed potato is mashed cauliflower, cooked first' => [
+            "Quay potato loaf\nServes 10\n200 g butter\n200 g sugar\n4 eggs\n175 g ground almonds\n250 g mashed potato\n2 tsp baking powder",
+            "Beat the butter and sugar, then the eggs. Fold in the almonds, cold mash and baking powder.\nBake at 180 °C for 40 minutes.",
+            ['First the mash: steam 250 g cauliflower', 'almonds, (?:cold )?mash and baking'],
+            'does not say|potato',
+        ];
+        yield 'a stroke before the oven makes room for the wait' => [
+            "Quay buns\nMakes 12\n200 g flour\n100 g sugar\n80 g butter\n2 eggs\n100 ml milk\n2 tsp baking powder",
+            'Beat all together. Pipe 12 blobs; bake at 200 °C for 20 minutes.',
+            ['12 blobs, let it stand'],
+            ';,',
+        ];
         yield 'flakes for the tops are called by their names' => [
             "Quay buns\nMakes 12\n150 g flour\n100 g porridge oats, plus a handful for the tops\n80 g sugar\n2 eggs\n60 ml oil\n2 tsp baking powder",
             'Mix the flour, oats, sugar and baking powder. Whisk in the eggs and oil. Scatter with oats and bake at 180 °C for 20 minutes.',

@@ -37,6 +37,8 @@ final class LineReaderTest extends CoreCase
     public static function lines(): array
     {
         $rows = [
+            ['1 small tin (170g) evaporated milk', 'evaporated-milk', 170],
+            ['2 ripe mangoes (about 500 g flesh)', 'mango', 500],
             ['1 cup sugar', 'sugar', 200],
             ['1¾ cups plain flour', 'wheat-flour', 210.9],
             ['1 1/2 cups sifted flour', 'wheat-flour', 170.1],
