@@ -205,7 +205,19 @@ final readonly class DoseNames
      */
     public function isAnother(array $words): bool
     {
-        return count($words) > 1 && $this->foods->isName(implode(' ', $words)) && $this->called($words) === [];
+        if (count($words) < 2 || ! $this->foods->isName(implode(' ', $words)) || $this->called($words) !== []) {
+            return false;
+        }
+        // "Browned butter" of a list that has "butter, browned".
+        $said = array_filter(
+            $this->called([end($words)]),
+            fn (int $d): bool => preg_match(
+                '~\b'.preg_quote($words[0], '~').'~iu',
+                $this->formula->doses[$d]->text,
+            ) === 1,
+        );
+
+        return $said === [];
     }
 
     /** Bread, of which "the slices" are. */

@@ -34,7 +34,7 @@ final readonly class YieldReader
     private const BY_MEASURE = '~^\W*(?:it\s+)?(?:makes?|yields?|gives|quantity)\s*:?\s*'.self::ABOUT.'?\s*(?:\d+(?:[.,/]\d+)?|an?|one|two|half)\s*(?:½|¼|¾)?\s*(?:ml|l|litres?|liters?|g|kg|cups?|pints?|quarts?|jars?\s+of\s+\d+\s?(?:g|ml)|oz|lbs?)\b\W*(?:(?:of\s+)?(?:sauce|jam|curd|syrup|caramel|custard|ice\s?cream|dough|batter|filling|frosting|icing)\W*)?$~iu';
 
     /** "Prep 20 min", "cook 1 h 10 m" */
-    private const TIME = '(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|chill(?:ing)?|active|rest(?:ing)?)(?:\s+time)?\W*\d+\s?(?:m(?:in(?:ute)?s?)?|h(?:(?:ou)?rs?)?)\b(?:\s*\d+\s?m(?:in(?:ute)?s?)?\b)?';
+    private const TIME = '(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|chill(?:ing)?|active|rest(?:ing)?)(?:\s+time)?\W*\d+(?:\s?(?:m(?:in(?:ute)?s?)?|h(?:(?:ou)?rs?)?)\b(?:\s*\d+\s?m(?:in(?:ute)?s?)?\b)?|(?=\s*[,;|/]|\s+(?:makes|serves|yields?)\b))';
 
     /** "Prep 20 min, bake 10 min. Makes 36" */
     private const TIMES = '~^\W*(?:'.self::TIME.'[\s,.;|/–-]*)+~iu';

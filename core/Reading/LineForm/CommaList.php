@@ -20,6 +20,10 @@ final class CommaList implements LineForm
     /** What stands beside the rest, and may do so without an amount. */
     private const BESIDE = '(?:to\s+(?:serve|finish|decorate|garnish|top)|for\s+(?:sprinkling|dusting|rolling|coating|serving|decorating|greasing|brushing))';
 
+    private const OF_FRUIT = '~\b(?:juice|zest|rind)\s+(?:of|from)\s+\S+\s+(?:\pL+\s+)?(?<fruit>lemon|lime|orange|grapefruit|clementine|mandarin)s?\b~iu';
+
+    private const OF_ONE = '~^(?:the\s+)?(?:finely\s+)?(?:grated\s+)?(?:juice|zest|rind)\s+(?:of|from)\s+(?:\d+|one|two|half)\s*$~iu';
+
     private const SEASONED = '~,\s*(?:and\s+|&\s+)?(?:a\s+little\s+|some\s+)?(?<spice>(?:freshly\s+)?(?:ground\s+|grated\s+)?\pL+(?:\s+\pL+)?)\s*$~iu';
 
     private ?LineSplitter $lines = null;
@@ -53,8 +57,14 @@ final class CommaList implements LineForm
             return null;
         }
         $things = [];
+        $fruit = '';
         foreach ($parts as [$text, $at]) {
-            $found = $this->lines->split($text);
+            if (preg_match(self::OF_FRUIT, $text, $m) === 1) {
+                $fruit = $m['fruit'];
+            }
+            // "juice of 2 oranges, zest of 1": of the same fruit.
+            $isOfIt = $fruit !== '' && preg_match(self::OF_ONE, $text) === 1;
+            $found = $this->lines->split($isOfIt ? rtrim($text)." $fruit" : $text);
             // A second measure of the same thing, as in "1 cup, 240 ml, milk", is no list.
             foreach ($found as $thing) {
                 $isBeside = $things !== [] &&

@@ -379,4 +379,12 @@ final class BakePlannerTest extends CoreCase
         self::assertStringContainsString('Bake 28 minutes', $texts);
         self::assertMatchesRegularExpression('~Crust \(now with almond flour[^)]*\): mix~', $texts);
     }
+
+    public function test_the_wait_stands_between_strokes_of_its_own(): void
+    {
+        $steps = self::work(
+            "Profiteroles\nMakes 24\n75 ml water\n75 ml milk\n70 g butter\n90 g strong white flour\n3 eggs\n\nMethod\nBring water, milk and butter to a boil. Tip in the flour, beat over heat. Beat in eggs.\nPipe 24 blobs; bake at 200 °C for 22 minutes.",
+        )->steps();
+        self::assertStringContainsString('Pipe 24 blobs, let it stand for', end($steps) === false ? '' : end($steps)->text());
+    }
 }

@@ -431,11 +431,11 @@ final class Bowls
             ['First the mash: steam 250 g cauliflower', 'almonds, (?:cold )?mash and baking'],
             'does not say|potato',
         ];
-        yield 'a stroke before the oven makes room for the wait' => [
-            "Quay buns\nMakes 12\n200 g flour\n100 g sugar\n80 g butter\n2 eggs\n100 ml milk\n2 tsp baking powder",
-            'Beat all together. Pipe 12 blobs; bake at 200 °C for 20 minutes.',
-            ['12 blobs, let it stand'],
-            ';,',
+        yield 'browned butter is the butter that the list has browned' => [
+            "Quay squares\nMakes 16\n140 g butter, browned\n200 g brown sugar\n2 eggs\n150 g flour",
+            "Whisk browned butter with the sugar, then the eggs, fold in the flour.\nBake at 180 °C for 28 minutes.",
+            ['Whisk browned butter with'],
+            'Mix in the (?:unsalted )?butter|does not say',
         ];
         yield 'flakes for the tops are called by their names' => [
             "Quay buns\nMakes 12\n150 g flour\n100 g porridge oats, plus a handful for the tops\n80 g sugar\n2 eggs\n60 ml oil\n2 tsp baking powder",

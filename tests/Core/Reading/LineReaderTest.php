@@ -242,6 +242,12 @@ final class LineReaderTest extends CoreCase
                     ['egg', 50, false],
                     ['brown-sugar', 8, true],
                 ],
+                '30 g sugar, juice of 2 oranges, grated zest of 1, 1 tbsp cognac' => [
+                    ['sugar', 30, false],
+                    ['orange-juice', 160, false],
+                    ['orange-zest', 12, false],
+                    ['spirits', 14.1, false],
+                ],
                 '1 lemon, zest and 2 tbsp juice' => [['lemon-zest', 6, false], ['lemon-juice', 30.5, false]],
             ] as $text => $things
         ) {

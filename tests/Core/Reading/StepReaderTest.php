@@ -232,6 +232,7 @@ final class StepReaderTest extends CoreCase
             'adjectives between' => ['Makes 30 small crisp biscuits', 30, 'biscuit'],
             'a size is no number of pieces' => ['Makes one 9-inch cake, 8 slices', 8, 'slice'],
             'behind short times' => ['Prep 30m  Cook 1h 10m  Serves 8-10', 8, ''],
+            'behind times without a unit' => ['Prep: 20 min  Bake: 25  Makes: 16', 16, ''],
             'a size alone' => ['6 large', 6, ''],
             'an ingredient' => ['2 cups sugar', null, ''],
             'a heading' => ['For the glaze', null, ''],
