@@ -72,7 +72,7 @@ final readonly class RecipeReader
         foreach ([$sections->yield, $titled->yield] as $row) {
             $yielded = $this->yields->read($row);
             if ($yielded->pieces !== null) {
-                return $yielded;
+                return $this->yields->cutInSteps($yielded, "$row $titled->title", $sections->steps);
             }
         }
 

@@ -24,6 +24,12 @@ final readonly class SectionReader
     /** "Possets (6)", "For the buns (makes 12):" */
     private const COUNTED = '~^(?<head>[^\d(]*\pL)\s*[(\[]\s*(?<yield>\d{1,2}|(?:makes|serves|for)\s+\d{1,2}(?:\s+\pL+)?)\s*[)\]](?<colon>\s*:?)\s*$~iu';
 
+    /** "For about 20 biscuits you need 225 g butter, 100 g sugar. Filling: …" */
+    private const NEEDED = '~^\W*(?:for|to\s+make)\s+(?<yield>(?:about\s+|around\s+)?\d{1,3}\s+\pL+(?:\s+\pL+)?)\s*,?\s+(?:you(?:\'ll|’ll|\s+will)?\s+need|you\s+want|take|use)\s*:?\s+(?<rest>\d.*,.*\d.*)$~iu';
+
+    /** What it is decorated or served with, without an amount. */
+    private const BESIDE = '~^\W*(?<head>(?:to|for)\s+(?:decorate|serve|finish|garnish|decorating|serving|decoration))\s*:\s*(?<rest>[^\d:.;!?]{3,60})\.?$~iu';
+
     private const MARK = '~^\s*[▢☐□✓•*·-]\s*~u';
 
     public function __construct(private RowSigns $signs, private YieldReader $yields, private Words $words) {}
@@ -92,6 +98,15 @@ final readonly class SectionReader
                 ),
             );
         }
+        if (preg_match(self::NEEDED, $row, $m) === 1 && $this->signs->isIngredient($m['rest'])) {
+            $lists = array_map($this->parted(...), $this->sentences($m['rest']));
+
+            return ["Makes $m[yield]", ...array_merge([], ...$lists)];
+        }
+        if (preg_match(self::BESIDE, $row, $m) === 1) {
+            // "To decorate: writing icing, sprinkles"
+            return [$m['head'].':', ...array_map(trim(...), explode(',', rtrim($m['rest'], '. ')))];
+        }
         if (preg_match(self::TIN_AND_YIELD, $row, $m) === 1 && $this->yields->isYield($m['yield'])) {
             return [$m['tin'], $m['yield']];
         }
@@ -108,6 +123,12 @@ final readonly class SectionReader
             $this->signs->isIngredient($m['rest']);
 
         return $isBoth ? [$m['head'].':', $m['rest']] : [$row];
+    }
+
+    /** @return list<string> each of which has an amount, or the name of a part before it */
+    private function sentences(string $list): array
+    {
+        return preg_split('~\.\s+(?=\pL+(?:\s+\pL+)?\s*:)~u', rtrim($list, '. ')) ?: [$list];
     }
 
     /** "To finish: 100 g raspberries, curls" */

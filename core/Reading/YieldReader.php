@@ -14,6 +14,12 @@ final readonly class YieldReader
 
     private const LONGEST_ROW = 100;
 
+    private const FEW_WHOLES = 2;
+
+    private const PER_WHOLE = '\s+(?<what>slices|pieces|portions|squares|wedges|servings)\s+(?:per|(?:from|to)\s+(?:each|a|one|the))\s+\pL+~iu';
+
+    private const SMALL = '~\b(?:mug|mini\w*|individual|single|tiny|small|for\s+(?:one|1|two|2))\b~iu';
+
     private const SIZE = '(?:large|big|medium|small|mini|tiny|generous|normal)';
 
     private const SAYS =
@@ -327,6 +333,31 @@ final readonly class YieldReader
         return $says || $isBare
             ? new TitleAndYield(rtrim($m['title'], " \t(,:|–—-"), $yield)
             : new TitleAndYield($title, '');
+    }
+
+    /**
+     * Of loaves and trays the method may say into how many each is cut: "12 slices per loaf".
+     *
+     * @param  string  $said  the row that says how many, and the title
+     * @param  list<string>  $steps
+     */
+    public function cutInSteps(Yielded $made, string $said, array $steps): Yielded
+    {
+        if (! $this->pieces->isWhole($made->pieceName)) {
+            return $made;
+        }
+        $per = '~'.$this->number.self::NO_COUNT.self::PER_WHOLE;
+        foreach ($steps as $step) {
+            if (preg_match($per, $step, $m, PREG_UNMATCHED_AS_NULL) === 1) {
+                $each = $this->yielded($m, (string) $m['what']);
+
+                return $each->pieces === null || $each->pieces * $made->pieces > self::MOST_PIECES
+                    ? $made : new Yielded($each->pieces * $made->pieces, $each->pieceName);
+            }
+        }
+
+        // A loaf or two are eaten by the slice, and nobody says how many those are; a small one is eaten whole.
+        return $made->pieces > self::FEW_WHOLES || preg_match(self::SMALL, $said) === 1 ? $made : Yielded::unknown();
     }
 
     /**

@@ -186,6 +186,10 @@ final class RecipeReaderTest extends CoreCase
     public function test_what_is_made_stands_where_it_may(): void
     {
         $pieces = static fn (string $text): ?int => self::kernel()->read(new Brief($text))->pieces;
+        $rows = "\n\n200 g flour\n2 eggs\n\nMix. Bake for 40 minutes.";
+        self::assertNull($pieces("Plum bread\nMakes 1 loaf$rows"), 'nobody says into how many it is cut');
+        self::assertSame(24, $pieces("Plum bread - 2 loaves$rows\nCool. (12 slices per loaf)"));
+        self::assertSame(1, $pieces("Plum mug cake\nMakes 1 cake$rows"));
         self::assertSame(12, $pieces("Plum bread\n\nPrep time: 10 minutes · Bake time: 60 minutes · Yield: 1 loaf (12 slices)\n\n200 g flour\n2 eggs"));
         self::assertSame(16, $pieces("Plum tarts\n200 g flour\n2 eggs\n\nMix. Pour in crusts. 2 tarts, 8 slices each."));
         self::assertSame(9, $pieces("Plum cake\n200 g flour\n2 eggs\n\nMake 3 wells in the flour. Bake. 9 pieces."));

@@ -208,6 +208,23 @@ final class SectionReaderTest extends CoreCase
         self::assertSame(['Scoop onto a sheet and bake.', 'Sprinkle with the sugar.'], $sorted->steps);
     }
 
+    public function test_what_is_needed_for_so_many_and_what_it_is_decorated_with_stand_in_rows_of_their_own(): void
+    {
+        $told = self::core()->sections->sections([
+            'Creams',
+            'For about 20 biscuits you need 225 g butter (soft), 225 g flour. Filling: 100 g butter, 200 g icing sugar.',
+            'To decorate: writing icing, sprinkles',
+            'Beat butter, sift in the flour. Bake 10 minutes.',
+        ]);
+        self::assertSame('Makes about 20 biscuits', $told->yield);
+        self::assertSame(['', 'Filling', 'To decorate'], $told->components);
+        self::assertSame(
+            ['225 g butter (soft), 225 g flour', '100 g butter, 200 g icing sugar', 'writing icing', 'sprinkles'],
+            array_column($told->ingredients, 'text'),
+        );
+        self::assertCount(1, $told->steps);
+    }
+
     public function test_words_alone_among_ingredients_are_one_too_but_sentences_are_not(): void
     {
         $sorted = self::core()->sections->sections([
