@@ -115,6 +115,8 @@ final readonly class DoseNames
                     (count($words) === 1 && count($name) === 2 && $name === [$words[0], 'juice'])
                 ) {
                     $part[] = $i;
+                } elseif ($words === ['chocolate'] && $this->isChips($i)) {
+                    $loose[] = $i;
                 } elseif ($words === ['coffee'] && $food === 'espresso') {
                     $part[] = $i;
                 } elseif ($words === ['berry'] && preg_match('~berr(?:y|ies)$~u', (string) end($name)) === 1) {
@@ -123,7 +125,7 @@ final readonly class DoseNames
                     count($words) === 1 &&
                     in_array($words[0], array_slice($name, 0, 2), true) &&
                     preg_match(
-                        '~^(?!(?:pinch|dash|few|some|little|the|fine|finely|ground|dried|fresh|instant|pure|whole)$)\pL{3,}$~u',
+                        '~^(?!(?:pinch|dash|few|some|little|the|fine|finely|fruit|ground|dried|fresh|instant|pure|whole)$)\pL{3,}$~u',
                         $words[0],
                     ) === 1 &&
                     $this->formula->doses[$i]->food?->role === Role::Flavour
@@ -226,6 +228,17 @@ final readonly class DoseNames
         $of = $this->formula->doses[$dose];
 
         return $of->food?->role === Role::Body && preg_match('~\bslic|\bloaf\b|\bstale\b~iu', $of->text) === 1;
+    }
+
+    /** "Chocolate" of a list that has it in drops alone. */
+    private function isChips(int $dose): bool
+    {
+        $key = $this->formula->doses[$dose]->food->key ?? '';
+
+        return preg_match('~chocolate-chips$~u', $key) === 1 && array_filter(
+            $this->formula->doses,
+            static fn (Dose $d): bool => preg_match('~chocolate(?!-chips)~u', $d->food->key ?? '') === 1,
+        ) === [];
     }
 
     private function isStarch(int $dose): bool

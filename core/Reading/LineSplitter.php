@@ -9,6 +9,7 @@ use Aglyca\Core\Reading\LineForm\AndMore;
 use Aglyca\Core\Reading\LineForm\BeatenWith;
 use Aglyca\Core\Reading\LineForm\CommaList;
 use Aglyca\Core\Reading\LineForm\EachOf;
+use Aglyca\Core\Reading\LineForm\ForACrust;
 use Aglyca\Core\Reading\LineForm\JuiceAndZest;
 use Aglyca\Core\Reading\LineForm\LineForm;
 use Aglyca\Core\Reading\LineForm\MadeUpTo;
@@ -68,7 +69,7 @@ final readonly class LineSplitter
 
         $list = (new CommaList($foods, $words, $larder))->with($inner);
 
-        return new self($things, $foods, [$alone[2], $list, ...$inner->forms], $words);
+        return new self($things, $foods, [new ForACrust($things), $alone[2], $list, ...$inner->forms], $words);
     }
 
     /** @return non-empty-list<Split> each with a body that reads the same when it stands alone */

@@ -7,6 +7,7 @@ namespace Aglyca\Core\Reading;
 use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Quantity\UnitTable;
+use Aglyca\Core\Reading\LineForm\ForACrust;
 
 /** What can be told of one row of a recipe's text by itself. */
 final readonly class RowSigns
@@ -24,7 +25,7 @@ final readonly class RowSigns
 
     private const META = '~^\W*(?:(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|chill(?:ing)?|active|rest(?:ing)?|setting|proving|freezing|inactive|hands[- ]on)(?:\s+time)?\s*[:=]|(?:(?:prep|cook|total|chill)(?:\s+time)?|bake\s+time)\s+\d[^.]{0,30}$|(?:difficulty|course|cuisine|author|by|source|rating|category|keywords?|calories|equipment|published|updated|diet|level|skill)\s*[:=])~iu';
 
-    private const CHATTER = '~(?:\bhttps?://|\bwww\.|\breviews?\b|\bratings?\b|\bstars?\b\W*$|^\W*(?:jump\s+to|print(?:\s+(?:this|the|recipe))?|pin\s+(?:it|this|recipe)|save\s+(?:this|recipe)|share(?:\s+(?:this|on))?|rate\s+this|leave\s+a|subscribe|advertisement|sponsored|photo|image|scroll|skip\s+to|click\s+(?:here|on|the|to|below|for|image)|follow\s+me|comments?|read\s+more|serving\s+size|this\s+post)\b|©|\b(?:affiliate|newsletter)\b)~iu';
+    private const CHATTER = '~(?:\bhttps?://|\bwww\.|\breviews?\b|\bratings?\b|\bstars?\b\W*$|^\W*(?:jump\s+to|print(?:\s+(?:this|the|recipe))?|pin\s+(?:it|this|recipe)|save\s+(?:this|recipe)|share(?:\s+(?:this|on))?|rate\s+this|leave\s+a|subscribe|advertisement|sponsored|photo|image|scroll|skip\s+to|click\s+(?:here|on|the|to|below|for|image)|follow\s+me|comments?|read\s+more|serving\s+size|this\s+post)\b|^\W*(?:(?:much\s+)?love|cheers|regards|kind\s+regards|best\s+wishes|yours|enjoy)\b\W{0,3}(?:\pL+\W*){0,3}$|©|\b(?:affiliate|newsletter)\b)~iu';
 
     private const NUTRITION = '~\b\d+(?:[.,]\d+)?\s*(?:kcal|calories|cals?|kj)\b|\b(?:net\s+)?carbs?\b\s*[:=]?\s*\d|\d\s*g?\s+(?:net\s+)?carbs?\b~iu';
 
@@ -150,6 +151,9 @@ final readonly class RowSigns
             return false;
         }
         $body = $this->withoutLead($row);
+        if (ForACrust::isOne($body)) {
+            return true;
+        }
         if (preg_match(self::VERB, $body) === 1 && preg_match(self::TIMES, $body) === 1) {
             return false;
         }

@@ -150,6 +150,8 @@ final readonly class YieldReader
             $pieces->any.')\b)?~iu',
             // "Ten scoops or so."
             '~(?:^|[.;!]\s+)'.$counted.'\s+or\s+so\b~iu',
+            // "Cool before cutting (8)."
+            '~\b(?:cut(?:ting)?|slic(?:e|ing)|serv(?:e|ing))\s*\('.$this->number.'\)\s*[.!]?$~iu',
             // "Serve warm, 9 servings"
             '~,\s+'.$this->number.'\s+(?<what>servings?|portions|slices)\s*[.!]?$~iu',
             '~\b(?:fill|pour|spoon|ladle|divide|pipe|scoop|roll|shape|form|line|butter|grease|oil)\b[^.;]{0,40}?\b'.$counted.'~iu',
@@ -291,7 +293,7 @@ final readonly class YieldReader
             // "tiramisu cups (6)", "fondants x 4"
             return new TitleAndYield($m['title'], "makes $m[n]");
         }
-        if (preg_match('~^(?<title>.*?\pL.*?)\s+[–—-]\s+(?<n>[4-9]|[1-5]\d|60)\s*$~u', $title, $m) === 1) {
+        if (preg_match('~^(?<title>.*?\pL.*?)\s+[–—-]{1,2}\s+(?<n>[4-9]|[1-5]\d|60)\s*$~u', $title, $m) === 1) {
             // "cheesecake bars - 16"; a comma may stand before the width of a tin.
             return new TitleAndYield($m['title'], "makes $m[n]");
         }
