@@ -74,6 +74,12 @@ final readonly class DoseNames
             // Of whichever cream the list has.
             $words = ['cream'];
         }
+        if ($words === ['cc'] && $this->has('cream-cheese')) {
+            $words = ['cream', 'cheese'];
+        }
+        if ($words === ['slurry']) {
+            return $this->slurry();
+        }
         $phrase = implode(' ', $words);
         $match = $this->foods->find($phrase);
         $whole = $part = $loose = [];
@@ -248,6 +254,24 @@ final readonly class DoseNames
         return $food?->role === Role::Body &&
             $food->per100->digestible() > $this->constants->get('starchy') &&
             $food->per100->protein < $this->constants->get('starch-protein');
+    }
+
+    /** @return list<int> a starch with the water of the same line */
+    private function slurry(): array
+    {
+        foreach ($this->formula->doses as $i => $dose) {
+            $line = explode('_', $dose->key)[0];
+            $together = array_filter(
+                $this->formula->doses,
+                static fn (Dose $d): bool => explode('_', $d->key)[0] === $line,
+            );
+            $hasLiquid = array_filter($together, static fn (Dose $d): bool => $d->food?->isLiquid() === true) !== [];
+            if ($hasLiquid && ($this->isStarch($i) || $dose->isThickener())) {
+                return array_keys($together);
+            }
+        }
+
+        return [];
     }
 
     private function has(string $food): bool

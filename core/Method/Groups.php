@@ -20,6 +20,12 @@ final readonly class Groups
 
     private const PART_BEFORE = '~(?:\b(?:bit|little|some|half|part|third|quarter|splash|tbsp|tablespoons?|spoons?|ml|g)\s+of\s+(?:the\s+)?\pL+|\b(?:half|most|thirds?|quarters?)\s+the\s+\pL+)[^.;!?]*[.;!?]?\s*[^.;!?]*$~iu';
 
+    private const NUMBERS = [
+        'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10,
+    ];
+
+    private const FIRST = '~(?:\bthe\s+)?\bfirst\s+(?<n>[2-9]|1\d|two|three|four|five|six|seven|eight|nine|ten)\b(?!\s*(?:min|hour|sec|days?|weeks?))(?:\s+(?:ingredients?|things|items|lines))?~iu';
+
     private const WHOLE = '~\b(?:mix|make|toss|prepare|combine|beat|whisk|blend|stir|knead|simmer|bring)\s+(?:up\s+|together\s+)?(?:the\s+|an?\s+|your\s+)?(?:\pL+\s+){0,2}?(?<part>%s)\b(?!\s*(?:ingredients|mixture))~iu';
 
     /** What is dry and needs no making: "sprinkle topping". */
@@ -80,7 +86,8 @@ final readonly class Groups
     public function groups(Formula $formula, string $text, ?int $component, array $seen, array $named): array
     {
         preg_match_all(self::GROUPS, $text, $m, PREG_SET_ORDER | PREG_OFFSET_CAPTURE | PREG_UNMATCHED_AS_NULL);
-        $groups = [];
+        $groups = $this->first($formula, $text, $seen);
+        $seen = array_merge($seen, ...array_map(static fn (Mention $g): array => $g->doses, $groups));
         foreach ($m as $group) {
             [$words, $at] = $group[0];
             $before = substr($text, 0, $at);
@@ -158,6 +165,30 @@ final readonly class Groups
         }
 
         return $groups;
+    }
+
+    /**
+     * "Beat the first 7 together", "the first five ingredients": so many lines from the top.
+     *
+     * @param  list<int>  $seen
+     * @return list<Mention>
+     */
+    private function first(Formula $formula, string $text, array $seen): array
+    {
+        if (preg_match(self::FIRST, $text, $m, PREG_OFFSET_CAPTURE) !== 1) {
+            return [];
+        }
+        $many = (int) (self::NUMBERS[mb_strtolower($m['n'][0])] ?? $m['n'][0]);
+        $lines = [];
+        foreach ($formula->doses as $i => $dose) {
+            $line = explode('_', $dose->key)[0];
+            if (isset($lines[$line]) || count($lines) < $many) {
+                $lines[$line][] = $i;
+            }
+        }
+        $doses = array_values(array_diff(array_merge([], ...array_values($lines)), $seen));
+
+        return $doses === [] ? [] : [new Mention($m[0][1], strlen($m[0][0]), $doses, true)];
     }
 
     /**

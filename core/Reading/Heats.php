@@ -20,7 +20,7 @@ final readonly class Heats
     /** "Ungreased 10-inch tube pan, 325°F 45 minutes": what it is baked in, or nothing at all, stands before it. */
     private const HOLDER = '~^\W*(?:[\w"×]+[\s,]+){0,4}?\W*$|\b(?:pans?|tins?|dish|dishes|trays?|moulds?|sheets?|ramekins?|cups|cases)\b\W*$~iu';
 
-    private const FAN_AGAIN = '~^\s*[(/,]\s*(?:\d{2,3}\s*(?:°|º|degrees?)?\s*c?\s*fan|(?:1\d\d|2[0-2]\d)(?-i:f))\b~iu';
+    private const FAN_AGAIN = '~^\s*[(/,]\s*(?:fan(?:\s+oven)?\s*\d{2,3}|\d{2,3}\s*(?:°|º|degrees?)?\s*c?\s*fan|(?:1\d\d|2[0-2]\d)(?-i:f))\b~iu';
 
     private string $pattern;
 

@@ -25,7 +25,7 @@ final readonly class YieldReader
     private const SAYS =
         '(?:recipe\s+)?(?:makes?|making|yields?|yielding|gives|serves|serving|servings?|feeds|portions?|pieces'.
         '|ergibt|reicht\s+für|für|pour|ger|till|giver|til'.
-        '|number\s+of\s+(?:servings|portions|pieces)|cuts?\s+into|enough\s+for|sufficient\s+for|quantity|does(?=\s+(?:about|around|roughly)\b)|you(?:\'|’)?(?:ll|\s+will)?\s+get|you\s+should\s+get)';
+        '|number\s+of\s+(?:servings|portions|pieces)|cuts?\s+(?:into|in)|enough\s+for|sufficient\s+for|quantity|does(?=\s+(?:about|around|roughly)\b)|you(?:\'|’)?(?:ll|\s+will)?\s+get|you\s+should\s+get)';
 
     private const ABOUT = '(?:about|approx(?:imately|\.)?|around|roughly|circa|ca\.?|up\s+to|at\s+least|a\s+total\s+of|c\.|\~|≈)';
 
@@ -291,6 +291,10 @@ final readonly class YieldReader
             ) === 1
         ) {
             // "tiramisu cups (6)", "fondants x 4"
+            return new TitleAndYield($m['title'], "makes $m[n]");
+        }
+        if (preg_match('~^(?<title>[^(]*\pL[^(]*?)\s*\([^()]*\bcut\s+(?:in(?:to)?\s+)?(?<n>[2-9]|[1-9]\d)\)\s*$~iu', $title, $m) === 1) {
+            // "bars (9x13, cut 24)"
             return new TitleAndYield($m['title'], "makes $m[n]");
         }
         if (preg_match('~^(?<title>.*?\pL.*?)\s+[–—-]{1,2}\s+(?<n>[4-9]|[1-5]\d|60)\s*$~u', $title, $m) === 1) {

@@ -437,6 +437,24 @@ final class Bowls
             ['Whisk browned butter with'],
             'Mix in the (?:unsalted )?butter|does not say',
         ];
+        yield 'so many lines from the top' => [
+            "Quay layers\nServes 8\n170 g butter\n170 g sugar\n3 eggs\n170 g self raising flour\n250 g mascarpone\n80 g icing sugar",
+            "All-in-one: beat first 4 together. Bake at 180 °C for 25 minutes.\nBeat mascarpone and icing sugar and spread it.",
+            ['first 4 \(now with [^)]*almond flour', 'Beat mascarpone(?: and|,) powdered'],
+            'does not say|Mix in the',
+        ];
+        yield 'a slurry is the starch and the water of one line' => [
+            "Quay swirl\nServes 8\n300 g cream cheese\n80 g sugar\n2 eggs\n\nSwirl:\n200 g blueberries\n1 tbsp cornstarch + 1 tbsp water",
+            "Simmer the blueberries, add slurry, boil 1 minute. Cool.\nBeat CC and sugar, add eggs. Top with the berries.\nBake at 160 °C for 40 minutes.",
+            ['add xanthan gum', 'Beat (?:CC|cream cheese)'],
+            'does not say|Whisk the xanthan',
+        ];
+        yield 'chocolate of a list that has it in drops' => [
+            "Quay cups\nMakes 12\n200 g dark chocolate chips\n1 tsp coconut oil\n120 g peanut butter\n30 g powdered sugar",
+            'Melt chocolate with oil, spoon into 12 cases. Mix the peanut butter and powdered sugar, put in. Cover with rest of chocolate. Chill 1 hour.',
+            ['Melt sugar-free chocolate chips with oil', 'rest of sugar-free chocolate'],
+            'Mix in the',
+        ];
         yield 'flakes for the tops are called by their names' => [
             "Quay buns\nMakes 12\n150 g flour\n100 g porridge oats, plus a handful for the tops\n80 g sugar\n2 eggs\n60 ml oil\n2 tsp baking powder",
             'Mix the flour, oats, sugar and baking powder. Whisk in the eggs and oil. Scatter with oats and bake at 180 °C for 20 minutes.',

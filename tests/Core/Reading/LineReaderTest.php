@@ -39,6 +39,9 @@ final class LineReaderTest extends CoreCase
         $rows = [
             ['1 small tin (170g) evaporated milk', 'evaporated-milk', 170],
             ['2 ripe mangoes (about 500 g flesh)', 'mango', 500],
+            ['pastry for 1 crust (I buy it)', 'shortcrust-pastry', 180],
+            ['pastry for a double crust pie', 'shortcrust-pastry', 360],
+            ['9 inch pie crust', 'shortcrust-pastry', 180],
             ['1 cup sugar', 'sugar', 200],
             ['1¾ cups plain flour', 'wheat-flour', 210.9],
             ['1 1/2 cups sifted flour', 'wheat-flour', 170.1],

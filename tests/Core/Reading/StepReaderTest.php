@@ -175,6 +175,7 @@ final class StepReaderTest extends CoreCase
                 'Scoop well apart on the trays (I get 16).',
                 'Serve it warm, 16 servings',
                 'Sixteen scoops or so.',
+                'Cool it well before cutting (16).',
             ] as $step
         ) {
             self::assertSame(16, self::core()->yields->inSteps(['Mix it.', $step])->pieces, $step);
@@ -196,6 +197,8 @@ final class StepReaderTest extends CoreCase
                 'Butter rings -- 5 dozen' => ['Butter rings', 'makes 5 dozen'],
                 'Jam drops: two dozen' => ['Jam drops', 'makes two dozen'],
                 'Oat rounds ~24' => ['Oat rounds', 'makes about 24'],
+                'Berry bars (9x13, cut 24)' => ['Berry bars', 'makes 24'],
+                'Cup cakes -- 24' => ['Cup cakes', 'makes 24'],
                 'Ring cake, 23' => ['Ring cake, 23', ''],
                 'Ice cream (about 1 litre)' => ['Ice cream', ''],
                 'Pudding (2 basins, each serves 8)' => ['Pudding', '2 basins, each serves 8)'],
