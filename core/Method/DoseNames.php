@@ -44,6 +44,7 @@ final readonly class DoseNames
     /** One word for any of a kind: "the sugar" may be the brown sugar; "the butter" is never the peanut butter. */
     private const KINDS = [
         'sugar',
+        'sweetener',
         'flour',
         'milk',
         'cream',

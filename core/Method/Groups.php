@@ -21,7 +21,8 @@ final readonly class Groups
     private const PART_BEFORE = '~(?:\b(?:bit|little|some|half|part|third|quarter|splash|tbsp|tablespoons?|spoons?|ml|g)\s+of\s+(?:the\s+)?\pL+|\b(?:half|most|thirds?|quarters?)\s+the\s+\pL+)[^.;!?]*[.;!?]?\s*[^.;!?]*$~iu';
 
     private const NUMBERS = [
-        'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10,
+        'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6,
+        'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10,
     ];
 
     private const FIRST = '~(?:\bthe\s+)?\bfirst\s+(?<n>[2-9]|1\d|two|three|four|five|six|seven|eight|nine|ten)\b(?!\s*(?:min|hour|sec|days?|weeks?))(?:\s+(?:ingredients?|things|items|lines))?~iu';

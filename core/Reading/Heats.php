@@ -100,6 +100,7 @@ final readonly class Heats
         // Nothing but an oven has a fan.
         $isOven =
             $isFan ||
+            $this->isSentence($text, $m) ||
             preg_match(self::FAN_AGAIN, substr($text, $at + $length, 16)) === 1 ||
             $this->isOven($text, $at, $at + $length, $isBake, $number);
         if (
@@ -156,6 +157,7 @@ final readonly class Heats
 
         return $isFan ||
             $isSaidAgain ||
+            $this->isSentence($text, $m) ||
             ($isOven && $isAlone) ||
             ($isOven &&
                 (preg_match(
@@ -163,6 +165,22 @@ final readonly class Heats
                     $before,
                 ) === 1 ||
                     preg_match('~^\s*(?:oven|fan)\b~iu', $after) === 1));
+    }
+
+    /**
+     * "375. Mix dry.": an oven's heat, and nothing else in the sentence.
+     *
+     * @param  array<array-key, array{?string, int}>  $m
+     */
+    private function isSentence(string $text, array $m): bool
+    {
+        $number = (int) $m['n'][0];
+
+        return ($m['high'][0] ?? null) === null &&
+            $number % 5 === 0 &&
+            (($number >= 140 && $number <= 250) || ($number >= 275 && $number <= 475)) &&
+            preg_match('~(?:^|[.;!?]\s+)(?:oven\s+)?$~iu', substr($text, 0, $m[0][1])) === 1 &&
+            preg_match('~^\s*[.;]\s+\p{Lu}~u', substr($text, $m[0][1] + strlen(rtrim((string) $m[0][0])))) === 1;
     }
 
     private function isBareFahrenheit(float $number, ?Heat $known): bool

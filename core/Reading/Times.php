@@ -187,7 +187,7 @@ final readonly class Times
         if (
             trim($clause) === '' &&
             preg_match('~^\s*(?:[,.]|till?\b|until\b|or\s+until)~iu', $after) === 1 &&
-            preg_match('~\boven\b|°|\bgas\b~iu', $before) === 1 &&
+            preg_match('~\boven\b|°|\bgas\b|(?:^|[.;]\s)[1-4]\d[05]\s?[FC]?[.;]\s~iu', $before) === 1 &&
             preg_match('~\b(?:trays?|tins?|dish|sheets?|pans?|cases|flatten|shape)\b[^.;!]*[.;!]\s*$~iu', $before) === 1
         ) {
             // "Spoonfuls onto trays, flatten. 12 mins, cool on the trays."

@@ -455,6 +455,12 @@ final class Bowls
             ['Melt sugar-free chocolate chips with oil', 'rest of sugar-free chocolate'],
             'Mix in the',
         ];
+        yield 'the sweetener of a part, whichever it is' => [
+            "Quay rolls\nMakes 8\nDough:\n170 g mozzarella\n85 g almond flour\n1 egg\n2 tbsp sweetener\n\nFilling:\n30 g butter\n2 tbsp brown erythritol\n1 tbsp cinnamon",
+            "Melt the mozzarella, add egg, almond flour and sweetener. Roll out.\nSpread butter, sprinkle sweetener and cinnamon. Roll up, bake at 180 °C for 18 minutes.",
+            ['sprinkle sweetener and cinnamon'],
+            'does not say',
+        ];
         yield 'flakes for the tops are called by their names' => [
             "Quay buns\nMakes 12\n150 g flour\n100 g porridge oats, plus a handful for the tops\n80 g sugar\n2 eggs\n60 ml oil\n2 tsp baking powder",
             'Mix the flour, oats, sugar and baking powder. Whisk in the eggs and oil. Scatter with oats and bake at 180 °C for 20 minutes.',

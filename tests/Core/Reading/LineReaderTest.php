@@ -39,6 +39,7 @@ final class LineReaderTest extends CoreCase
         $rows = [
             ['1 small tin (170g) evaporated milk', 'evaporated-milk', 170],
             ['2 ripe mangoes (about 500 g flesh)', 'mango', 500],
+            ['10 fresh blueberries', 'blueberries', 15],
             ['pastry for 1 crust (I buy it)', 'shortcrust-pastry', 180],
             ['pastry for a double crust pie', 'shortcrust-pastry', 360],
             ['9 inch pie crust', 'shortcrust-pastry', 180],

@@ -117,6 +117,9 @@ final class StepReaderTest extends CoreCase
             'turned down with a bare then' => [
                 'Pour in the shell, 220C for 10 mins then 180C for 35 mins.', [[10.0, 10.0, true], [35.0, 35.0, true]], true,
             ],
+            'a heat that is a sentence' => [
+                '375. Mix. Drop onto ungreased sheets. 8-9 min.', [[8.0, 9.0, true]], true,
+            ],
             'a gas mark and its degrees' => ['Gas 4 / 180 for 22 mins.', [[22.0, 22.0, true]], true],
             'a dish between heat and time' => ['180 °C in a 20cm dish, 45 min till brown.', [[45.0, 45.0, true]], true],
             'a bare heat of its own' => ['Fill the cups. 375 for 25 min', [[25.0, 25.0, true]], true],
