@@ -14,6 +14,8 @@ final readonly class LaidSyrup
 
     private const LAID = '~\b(?:tip|spoon|pour|put|drizzle|spread|place|divide|ladle)\b[^.;!]*\b(?:basins?|base|bottoms?|tins?|mou?lds?|ramekins?)\b~iu';
 
+    private const FIRST_IN = '~^\W*(?:butter|grease|oil|line)\b[^.;!]*\b(?:basins?|tins?|mou?lds?|ramekins?|pots?)\b[^.;!]*[.;!]\s+(?:spoon|tip|pour|put|drizzle|ladle)\b[^.;!]*\b(?:syrup|treacle|honey|molasses|agave)\W*(?:[.;!]|$)~iu';
+
     private const MIXED = '~\b(?:butter|flours?|sugar|eggs?|batter|mixture|dough)\b~iu';
 
     private function __construct() {}
@@ -40,9 +42,11 @@ final readonly class LaidSyrup
             foreach (preg_split('~(?<=[.!?;])\s+~u', $step->text) ?: [] as $sentence) {
                 // The first sentence that speaks of it decides: what is mixed in does not lie.
                 if (preg_match(self::NAMES, $sentence) === 1) {
-                    $isLaid = preg_match(self::LAID, $sentence) === 1 && preg_match(self::MIXED, $sentence) !== 1;
+                    // "Butter a basin. Spoon in the syrup."
+                    $isLaid = preg_match(self::LAID, $sentence) === 1 ||
+                        preg_match(self::FIRST_IN, $step->text) === 1;
 
-                    return $isLaid ? $syrups : [];
+                    return $isLaid && preg_match(self::MIXED, $sentence) !== 1 ? $syrups : [];
                 }
             }
         }

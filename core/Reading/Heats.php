@@ -196,6 +196,10 @@ final readonly class Heats
         if (preg_match('~\b(?:hob|stove)\W+then\s*$~iu', $clause) === 1) {
             return $number >= 120;
         }
+        if ($number >= 120) {
+            // No water bath on a hob is so hot.
+            $clause = preg_replace('~\bbain[- ]marie\b~iu', 'bath', $clause) ?? $clause;
+        }
         $oven = self::lastOf(self::OVEN, $clause);
         $other = self::lastOf(self::OTHER, $clause);
         if ($oven !== $other) {

@@ -139,12 +139,12 @@ final readonly class YieldReader
             ')~iu',
             // "Put heaps on a tray, about 10."
             '~\b(?:put|place|drop|spoon|scoop|shape|roll|form|cut|stamp|pipe|dollop)\b[^.;]*[\s(,]'.self::ABOUT.'\s*'.
-            $this->number.'(?=\s*(?:[.;)]|$))~iu',
+            $this->number.'(?=\s*(?:[.;)+]|$))~iu',
             // "Cool, cut 24."
             '~\b(?:cut|slice)\s+'.$this->number.self::NO_COUNT.'(?=\s*(?:[.;)]|$))~iu',
             // "Serve warm in 4 glasses"
             '~\b(?:serve|divide|crumble|layer|put|set|strain|tip|turn)\b[^.;]{0,40}?\b(?:in|into|among|between)\s+(?:the\s+)?'.$counted.'~iu',
-            '~(?:^|[.;!]\s+)'.$counted.'\s*(?:[.!]?$|onto\s|on\s)~iu',
+            '~(?:^|[.;!]\s+)'.$counted.'\s*(?:$|[.!](?:\s|$)|onto\s|on\s)~iu',
             // "On lined trays (I get 16)"
             '~\b(?:I|we)\s+(?:usually\s+|always\s+|normally\s+)?(?:get|got|make|made)\s+'.$this->number.self::NO_COUNT.'(?:'.$adjectives.'\s+(?<what>'.
             $pieces->any.')\b)?~iu',
@@ -292,6 +292,10 @@ final readonly class YieldReader
         ) {
             // "tiramisu cups (6)", "fondants x 4"
             return new TitleAndYield($m['title'], "makes $m[n]");
+        }
+        if (preg_match('~^(?<title>.*?\pL.*?)\s+[–—-]{1,2}\s+[^–—]*,\s*(?<yield>(?:makes|serves)\s+\d{1,3})$~iu', $title, $m) === 1) {
+            // "bars for the fair -- doubled, makes 48"
+            return new TitleAndYield($m['title'], $m['yield']);
         }
         if (preg_match('~^(?<title>[^(]*\pL[^(]*?)\s*\([^()]*\bcut\s+(?:in(?:to)?\s+)?(?<n>[2-9]|[1-9]\d)\)\s*$~iu', $title, $m) === 1) {
             // "bars (9x13, cut 24)"

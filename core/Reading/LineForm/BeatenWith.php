@@ -25,7 +25,7 @@ final readonly class BeatenWith implements LineForm
             $words->digit.
             '|an?\s|one\s|two\s|three\s)[^,;()]*\b(?:water|milk|cream|rum|brandy))$~iu';
         $this->pattern =
-            '~^(?<first>.+?)[,\s]+(?:lightly\s+)?(?:beaten|mixed|tossed|coated|dusted|dissolved|bloomed|soaked|whisked|stirred|blended|sprinkled|melted|softened|thinned|warmed|steeped|combined|slaked|loosened)\s+(?:with|in|over|into)\s+(?<second>(?:'.
+            '~^(?<first>.+?)[,\s]+(?:lightly\s+)?(?:beaten|mixed|tossed|coated|dusted|dissolved|bloomed|soaked|whisked|stirred|blended|sprinkled|melted|softened|thinned|warmed|steeped|combined|slaked|loosened|fried|toasted|browned|crisped|rubbed)\s+(?:with|in|over|into)\s+(?<second>(?:'.
             $words->digit.
             '|an?\s|one\s|two\s|three\s).+)$~iu';
         $this->buttered =

@@ -24,6 +24,8 @@ final class CommaList implements LineForm
 
     private const OF_ONE = '~^(?:the\s+)?(?:finely\s+)?(?:grated\s+)?(?:juice|zest|rind)\s+(?:of|from)\s+(?:\d+|one|two|half)\s*$~iu';
 
+    private const BEHIND = '~;\s*(?:and\s+|a\s+few\s+|some\s+)?(?<food>\pL+(?:\s+\pL+){0,3})\s*$~iu';
+
     private const SEASONED = '~,\s*(?:and\s+|&\s+)?(?:a\s+little\s+|some\s+)?(?<spice>(?:freshly\s+)?(?:ground\s+|grated\s+)?\pL+(?:\s+\pL+)?)\s*$~iu';
 
     private ?LineSplitter $lines = null;
@@ -83,6 +85,12 @@ final class CommaList implements LineForm
         }
 
         $last = end($parts) ?: ['', 0];
+        if (count($things) > 1 && preg_match(self::BEHIND, $last[0], $m, PREG_OFFSET_CAPTURE) === 1) {
+            // "½ mango, diced; 1 passion fruit; toasted coconut": a list of strokes may end so too.
+            if ($this->foods->find($this->lines->split($m['food'][0])[0]->name)->sure) {
+                $things[] = $this->lines->split($m['food'][0])[0]->from($last[1] + $m['food'][1]);
+            }
+        }
         if (count($things) > 1 && preg_match(self::SEASONED, $last[0], $m, PREG_OFFSET_CAPTURE) === 1) {
             // "…, 90 g sugar, freshly ground nutmeg": a list may end with what has no amount.
             $spice = $this->foods->find($m['spice'][0]);

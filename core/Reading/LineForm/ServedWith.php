@@ -7,10 +7,10 @@ namespace Aglyca\Core\Reading\LineForm;
 use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Reading\ThingReader;
 
-/** "maple syrup and berries, to serve": two foods beside the rest, without an amount. */
+/** "Maple syrup and berries, to serve", "50 g butter and icing sugar to finish": two foods beside the rest. */
 final readonly class ServedWith implements LineForm
 {
-    private const PATTERN = '~^(?<first>\pL[\pL\s\'’-]*?)\s+(?:and|&|\+|with)\s+(?<second>\pL[\pL\s\'’-]*?)(?<how>\s*,?\s+(?:to\s+(?:serve|finish|decorate|garnish|top)|for\s+(?:serving|decorating|decoration))\W*)$~iu';
+    private const PATTERN = '~^(?<first>(?:\d[\d.,/]*\s*(?:g|ml|oz|tbsp|tsp|cups?)\b\s+)?\pL[\pL\s\'’-]*?)\s+(?:and|&|\+|with)\s+(?<second>\pL[\pL\s\'’-]*?)(?<how>\s*,?\s+(?:to\s+(?:serve|finish|decorate|garnish|top)|for\s+(?:serving|decorating|decoration))\W*)$~iu';
 
     public function __construct(private ThingReader $things, private FoodIndex $foods) {}
 
@@ -19,7 +19,7 @@ final readonly class ServedWith implements LineForm
         if (
             preg_match(self::PATTERN, $body, $m) !== 1 ||
             $this->foods->find($this->things->one($body)->name)->sure ||
-            ! $this->foods->find($m['first'])->sure ||
+            ! $this->foods->find($this->things->one($m['first'])->name)->sure ||
             ! $this->foods->find($m['second'])->sure
         ) {
             return null;

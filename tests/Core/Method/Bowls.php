@@ -461,6 +461,12 @@ final class Bowls
             ['sprinkle sweetener and cinnamon'],
             'does not say',
         ];
+        yield 'syrup that is the first thing in a basin lies by itself' => [
+            "Quay pudding\nServes 6\n4 tbsp golden syrup\n115 g butter\n115 g sugar\n2 eggs\n175 g self raising flour",
+            "Butter a pudding basin. Spoon in syrup.\nCream butter and sugar, add eggs, fold in flour. Spoon onto the syrup. Steam for 1 1/2 hours.",
+            ['Spoon in allulose[^.]*\.', 'Cream butter and [^.]*erythritol'],
+            'does not say|butter and sweetener',
+        ];
         yield 'flakes for the tops are called by their names' => [
             "Quay buns\nMakes 12\n150 g flour\n100 g porridge oats, plus a handful for the tops\n80 g sugar\n2 eggs\n60 ml oil\n2 tsp baking powder",
             'Mix the flour, oats, sugar and baking powder. Whisk in the eggs and oil. Scatter with oats and bake at 180 °C for 20 minutes.',

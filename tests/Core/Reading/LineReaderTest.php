@@ -252,6 +252,13 @@ final class LineReaderTest extends CoreCase
                     ['orange-zest', 12, false],
                     ['spirits', 14.1, false],
                 ],
+                '50 g melted butter & icing sugar to finish' => [['butter', 50, true], ['powdered-sugar', 8, true]],
+                '60 g breadcrumbs fried in 40 g butter' => [['breadcrumbs', 60, false], ['butter', 40, false]],
+                '1/2 mango, diced; 1 passion fruit; toasted coconut flakes' => [
+                    ['mango', 165, false],
+                    ['passion-fruit', 18, false],
+                    ['desiccated-coconut', null, false],
+                ],
                 '1 lemon, zest and 2 tbsp juice' => [['lemon-zest', 6, false], ['lemon-juice', 30.5, false]],
             ] as $text => $things
         ) {

@@ -120,6 +120,9 @@ final class StepReaderTest extends CoreCase
             'a heat that is a sentence' => [
                 '375. Mix. Drop onto ungreased sheets. 8-9 min.', [[8.0, 9.0, true]], true,
             ],
+            'a water bath that is too hot for a hob' => [
+                'Bain-marie, 150 °C, 30-35 minutes until set.', [[30.0, 35.0, true]], true,
+            ],
             'a gas mark and its degrees' => ['Gas 4 / 180 for 22 mins.', [[22.0, 22.0, true]], true],
             'a dish between heat and time' => ['180 °C in a 20cm dish, 45 min till brown.', [[45.0, 45.0, true]], true],
             'a bare heat of its own' => ['Fill the cups. 375 for 25 min', [[25.0, 25.0, true]], true],
@@ -179,6 +182,8 @@ final class StepReaderTest extends CoreCase
                 'Serve it warm, 16 servings',
                 'Sixteen scoops or so.',
                 'Cool it well before cutting (16).',
+                'Stir in the nuts. 16 servings. It thickens as it cools',
+                'Roll it out, cut with a ring (about 16 + scraps).',
             ] as $step
         ) {
             self::assertSame(16, self::core()->yields->inSteps(['Mix it.', $step])->pieces, $step);
@@ -202,6 +207,7 @@ final class StepReaderTest extends CoreCase
                 'Oat rounds ~24' => ['Oat rounds', 'makes about 24'],
                 'Berry bars (9x13, cut 24)' => ['Berry bars', 'makes 24'],
                 'Cup cakes -- 24' => ['Cup cakes', 'makes 24'],
+                'Oat bars for the fair -- doubled, makes 48' => ['Oat bars for the fair', 'makes 48'],
                 'Ring cake, 23' => ['Ring cake, 23', ''],
                 'Ice cream (about 1 litre)' => ['Ice cream', ''],
                 'Pudding (2 basins, each serves 8)' => ['Pudding', '2 basins, each serves 8)'],
