@@ -45,7 +45,7 @@ final readonly class Caramelled
                         '~\b'.(int) round($doses[$i]->mass()).'\s?g\b~u', $sentence,
                     ) === 1);
                     // Of several the first, where it is the first that the method speaks of.
-                    array_push($found, ...$said !== [] ? $said : ($isFirst && count($sugars) > 1 ? [$sugars[0]] : []));
+                    array_push($found, ...$said !== [] ? $said : ($isFirst && $sugars !== [] ? [$sugars[0]] : []));
                 }
                 $isFirst = false;
             }

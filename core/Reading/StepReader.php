@@ -9,7 +9,7 @@ final readonly class StepReader
 {
     private const BAKE = '~\b(?:bake[sd]?|baking(?!\s+(?:powder|soda|sheets?|trays?|tins?|pans?|paper|parchment|dish|stone))|cook(?:ed)?\s+in\s+the\s+oven|(?:return|back)(?:ed)?\s+(?:it\s+)?to\s+the\s+oven|into\s+the\s+oven|in\s+the\s+oven|air[- ]?fr(?:y|ied)|roast(?:ed)?)\b~iu';
 
-    private const TILL_DONE = '~[.;]\s+(?:for\s+)?\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:min|hour|hr)\w*\W*(?:un)?till?\b[^.;]*\b(?:golden|risen|brown\w*|set|bubbl\w+|spring\w+|puffed|crisp|cooked|skewer|clean|done)\b~iu';
+    private const TILL_DONE = '~[.;]\s+(?:for\s+)?\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:min|hour|hr)\w*(?:\W*(?:un)?till?\b|\s*[-–—:]\s)[^.;]*\b(?:golden|risen|brown\w*|set|bubbl\w+|spring\w+|puffed|crisp|cooked|skewer|clean|done)\b~iu';
 
     public function __construct(private Heats $heats, private Times $times) {}
 

@@ -18,6 +18,8 @@ final readonly class YieldReader
 
     private const PER_WHOLE = '\s+(?<what>slices|pieces|portions|squares|wedges|servings)\s+(?:per|(?:from|to)\s+(?:each|a|one|the))\s+\pL+~iu';
 
+    private const SPOONS = '~\bcups?\s*(?:[,(=]|or)\s*(?:about\s+|or\s+|which\s+is\s+)?(?<n>[2-9]|[1-9]\d)\s*(?<what>tablespoons?|tbsps?|servings?)\b~iu';
+
     private const SMALL = '~\b(?:mug|mini\w*|individual|single|tiny|small|for\s+(?:one|1|two|2))\b~iu';
 
     private const SIZE = '(?:large|big|medium|small|mini|tiny|generous|normal)';
@@ -66,7 +68,7 @@ final readonly class YieldReader
             self::ABOUT.
             '\s*)?(?<n>'.
             $one.
-            ')(?![\d/.,]*\d)(?:\s?(?:-|–|to|or)\s?(?<high>'.
+            ')(?![\d/.,]*\d)(?!\s+\d\s*[/⁄]\s*\d|\s*['.$words->signs.'])(?:\s?(?:-|–|to|or)\s?(?<high>'.
             $one.
             '))?(?:-?ish\b)?(?<dozen>\s+(?:half\s+)?(?:dozen|doz\b\.?|dz\b\.?))?';
         $adjectives = '(?:\s+(?:of\s+)?(?!(?:inch|cm|min|minutes?|hours?)\b)(?:\d+\s?-?(?:oz|ml|cl|cup|cm|inch|in)|[\pL\'’-]+)){0,3}?';
@@ -113,6 +115,8 @@ final readonly class YieldReader
             '\s+(?<what>'.
             $pieces->any.
             ')\b)?~iu',
+            // "25 macarons.", a sentence of its own
+            '~(?:^|[.;!]\s+)'.$counted.'\s*(?:$|[.!](?:\s|$))~iu',
             '~'.self::ABOUT.'\s*'.$counted.'~iu',
             '~\b(?<what>'.$pieces->any.')\s*[(\[]\s*(?:makes\s+|you\s+get\s+)?'.$this->number.'\s*[)\]]~iu',
             '~\b(?:cut(?:s|ting)?|slic(?:es?|ing)|divid(?:e|ing)|portion|break|snap|score|mark)\b'.
@@ -151,7 +155,7 @@ final readonly class YieldReader
             // "Ten scoops or so."
             '~(?:^|[.;!]\s+)'.$counted.'\s+or\s+so\b~iu',
             // "Cool before cutting (8)."
-            '~\b(?:cut(?:ting)?|slic(?:e|ing)|serv(?:e|ing))\s*\('.$this->number.'\)\s*[.!]?$~iu',
+            '~\b(?:cut(?:ting)?|slic(?:e|ing)|serv(?:e|ing))\s*\('.$this->number.'(?:\s+(?<what>slices|pieces|squares|bars))?\)\s*[.!]?$~iu',
             // "Serve warm, 9 servings"
             '~,\s+'.$this->number.'\s+(?<what>servings?|portions|slices)\s*[.!]?$~iu',
             '~\b(?:fill|pour|spoon|ladle|divide|pipe|scoop|roll|shape|form|line|butter|grease|oil)\b[^.;]{0,40}?\b'.$counted.'~iu',
@@ -379,6 +383,10 @@ final readonly class YieldReader
     {
         foreach ($steps as $step) {
             foreach (preg_split('~(?<=[.!])\s+~u', $step) ?: [] as $sentence) {
+                if (preg_match(self::SPOONS, $sentence, $m) === 1) {
+                    // "1 1/2 cups, 24 tablespoons": of what goes by the spoon.
+                    return new Yielded((int) $m['n'], str_starts_with(mb_strtolower($m['what']), 's') ? 'serving' : 'tablespoon');
+                }
                 if (preg_match(self::CUT_EACH, $sentence) === 1) {
                     return $this->read($sentence);
                 }

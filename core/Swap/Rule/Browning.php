@@ -7,6 +7,8 @@ namespace Aglyca\Core\Swap\Rule;
 use Aglyca\Core\Forecast\Traits;
 use Aglyca\Core\Linear\Row;
 use Aglyca\Core\Swap\Component;
+use Aglyca\Core\Swap\Offer;
+use Aglyca\Core\Swap\SugarForm;
 
 /** Not darker than the family allows; what was written dark may stay as dark. */
 final readonly class Browning implements Rule
@@ -15,7 +17,11 @@ final readonly class Browning implements Rule
     {
         $band = $component->family->band('browning');
         $minutes = $component->browned;
-        $coefficients = $component->candidates->coefficients(static fn (Traits $t): float => $t->reducing * $minutes);
+        // What is browned by itself first is meant to be brown.
+        $coefficients = $component->candidates->coefficients(
+            static fn (Traits $t): float => $t->reducing * $minutes,
+            static fn (Offer $o): bool => $o->form !== SugarForm::Caramel,
+        );
         if ($minutes <= 0 || $band->weight <= 0 || max([0.0, ...$coefficients]) <= 0) {
             return [];
         }

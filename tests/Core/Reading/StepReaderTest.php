@@ -123,6 +123,9 @@ final class StepReaderTest extends CoreCase
             'a water bath that is too hot for a hob' => [
                 'Bain-marie, 150 °C, 30-35 minutes until set.', [[30.0, 35.0, true]], true,
             ],
+            'a tin and its size before the heat' => [
+                'Square tin (20 x 30), 180C, 30 min.', [[30.0, 30.0, true]], true,
+            ],
             'a gas mark and its degrees' => ['Gas 4 / 180 for 22 mins.', [[22.0, 22.0, true]], true],
             'a dish between heat and time' => ['180 °C in a 20cm dish, 45 min till brown.', [[45.0, 45.0, true]], true],
             'a bare heat of its own' => ['Fill the cups. 375 for 25 min', [[25.0, 25.0, true]], true],
@@ -182,6 +185,9 @@ final class StepReaderTest extends CoreCase
                 'Serve it warm, 16 servings',
                 'Sixteen scoops or so.',
                 'Cool it well before cutting (16).',
+                'Cool before slicing (16 slices).',
+                'Makes 1 1/2 cups, 16 tablespoons.',
+                'Pipe rounds (about 30), leave them. Sandwich. 16 macarons.',
                 'Stir in the nuts. 16 servings. It thickens as it cools',
                 'Roll it out, cut with a ring (about 16 + scraps).',
             ] as $step

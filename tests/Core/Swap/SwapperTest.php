@@ -169,6 +169,10 @@ final class SwapperTest extends CoreCase
         $custard = "Plum custards\nServes 6\n500 ml cream\n6 egg yolks\n80 g sugar\n%s\n\nMethod\nWarm the cream, beat in yolks and the 80 g sugar. Bake at 150 °C for 35 minutes. %s";
         self::assertContains(['allulose', 'monk-fruit-extract'], $sweet(sprintf($custard, '4 tbsp demerara sugar for the top', 'Sprinkle the demerara on and grill till it bubbles.')));
         self::assertNotContains(['allulose', 'monk-fruit-extract'], $sweet(sprintf($custard, '4 tbsp demerara sugar for the top', 'Sprinkle the demerara on and serve.')));
+        // Over a tart's fruit, of the only sugar, and however brown it is: erythritol would make no caramel.
+        $tart = self::work("Turned tart\nServes 6\n600 g courgette\n100 g sugar\n100 g butter\n320 g puff pastry\n\nMethod\nMelt the sugar in a pan until deep amber, stir in the butter. Pack in the courgette. Drape the pastry over and bake at 200 °C for 35 minutes.");
+        self::assertGreaterThan(40.0, $tart->swap->after->gramsOf('allulose'));
+        self::assertSame(0.0, $tart->swap->after->gramsOf('erythritol-powdered') + $tart->swap->after->gramsOf('erythritol'));
         self::assertContains(['allulose', 'monk-fruit-extract'], $sweet("Plum flan\nServes 6\n120 g sugar\n500 ml milk\n4 eggs\n80 g sugar\n\nMethod\nMelt the 120 g sugar to an amber caramel. Beat milk, eggs and the 80 g sugar. Bake at 150 °C for 35 minutes."));
     }
 
