@@ -37,7 +37,7 @@ final readonly class FoodVerb
     public static function is(string $word, string $text, int $at, int $end): bool
     {
         return in_array($word, self::WORDS, true) &&
-            preg_match('~^\s+\d+\s*(?:min|sec|hour|hr)~iu', substr($text, $end)) !== 1 &&
+            preg_match('~^\s+\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:min|sec|hour|hr)~iu', substr($text, $end)) !== 1 &&
             preg_match(self::BEFORE, substr($text, 0, $at)) === 1 &&
             (preg_match(self::BEHIND, substr($text, $end)) === 1 ||
                 ($word === 'cream' && preg_match(self::CREAMING, substr($text, $end)) === 1));

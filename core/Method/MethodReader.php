@@ -26,6 +26,8 @@ final readonly class MethodReader
     /** What is left out of "everything". */
     private const SAVE = '~\b(?:all|everything|ingredients)\s*,?\s*(?:but|except(?:\s+for)?|apart\s+from|save)\s+(?:the\s+)?(?:\pL+\s+(?:and|&)\s+(?:the\s+)?)?$~iu';
 
+    private const CHOCOLATES = '~^(?<kind>white|milk|dark|plain)\s+(?:and|&|\+)\s+(?:white|milk|dark|plain)\s+choc(?:olate)?s?\b~iu';
+
     private const NO_FOOD = '~^\s*(?:thermometer|knife|paper|papers|shell\b|cutter|bowl|wash)\b~iu';
 
     private Groups $groups;
@@ -194,8 +196,12 @@ final readonly class MethodReader
                         ($this->actions->in($phrase[0]) !== [] ||
                             ! $this->foods->isName(implode(' ', $phrase))) &&
                         ($this->foods->isIgnored($phrase[0]) || $this->foods->isIgnored($phrase[$length - 1])));
-                if ($isLoose || preg_match('~[.,;:()&+]~', $between) === 1 || in_array('', $phrase, true)) {
+                if ($isLoose || preg_match('~[,;:()&+]|\.(?!\s\p{Ll})~u', $between) === 1 || in_array('', $phrase, true)) {
                     continue;
+                }
+                if ($length === 1 && preg_match(self::CHOCOLATES, substr($text, $at), $kind) === 1) {
+                    // "Chop white and milk chocolate"
+                    $phrase = [mb_strtolower($kind['kind']), 'chocolate'];
                 }
                 if ($phrase[0] !== 'whip' && $names->isAnother($phrase)) {
                     $i += $length - 1;

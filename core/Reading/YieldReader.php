@@ -144,6 +144,9 @@ final readonly class YieldReader
             // "Put heaps on a tray, about 10."
             '~\b(?:put|place|drop|spoon|scoop|shape|roll|form|cut|stamp|pipe|dollop)\b[^.;]*[\s(,]'.self::ABOUT.'\s*'.
             $this->number.'(?=\s*(?:[.;)+]|$))~iu',
+            // "Pat out, cut 10 with a 6 cm cutter", "About 2 doz."
+            '~\bcut\s+(?:out\s+)?(?:about\s+)?'.$this->number.self::NO_COUNT.'\s+(?:with|using)\b~iu',
+            '~(?:^|[.;!]\s+)(?='.self::ABOUT.'?\s*\S+\s+(?:dozen|doz\b|dz\b))'.$this->number.'(?=\s*(?:[.;)]|$))~iu',
             // "Cool, cut 24."
             '~\b(?:cut|slice)\s+'.$this->number.self::NO_COUNT.'(?=\s*(?:[.;)]|$))~iu',
             // "Serve warm in 4 glasses"

@@ -467,6 +467,18 @@ final class Bowls
             ['Spoon in allulose[^.]*\.', 'Cream butter and [^.]*erythritol'],
             'does not say|butter and sweetener',
         ];
+        yield 'two chocolates under one word, and sugar before its minutes' => [
+            "Quay brownies\nMakes 16\n185 g butter\n185 g dark choc\n85 g flour\n50 g white choc\n50 g milk choc\n3 eggs\n275 g caster sugar",
+            "Melt butter and dark chocolate. Chop white and milk choc. Whisk eggs & sugar 5-8 mins until thick. Fold in choc mix, then flour, then chunks.\nBake at 180 °C for 25 minutes.",
+            ['Chop sugar-free white chocolate and', 'Whisk eggs & [^.]*allulose'],
+            'does not say|Mix in the|sweeten 5',
+        ];
+        yield 'a tin\'s milk with a full stop' => [
+            "Quay pie\nServes 8\n2 eggs\n150 g sugar\n400 g pumpkin\n380 g evaporated milk",
+            'Beat the eggs and sugar, stir in pumpkin. Gradually stir in evap. milk. Bake at 180 °C for 50 minutes.',
+            ['stir in whipping cream'],
+            'evap|does not say',
+        ];
         yield 'flakes for the tops are called by their names' => [
             "Quay buns\nMakes 12\n150 g flour\n100 g porridge oats, plus a handful for the tops\n80 g sugar\n2 eggs\n60 ml oil\n2 tsp baking powder",
             'Mix the flour, oats, sugar and baking powder. Whisk in the eggs and oil. Scatter with oats and bake at 180 °C for 20 minutes.',

@@ -186,6 +186,7 @@ final class StepReaderTest extends CoreCase
                 'Sixteen scoops or so.',
                 'Cool it well before cutting (16).',
                 'Cool before slicing (16 slices).',
+                'Pat it 3 cm thick, cut 16 with a 6 cm cutter.',
                 'Makes 1 1/2 cups, 16 tablespoons.',
                 'Pipe rounds (about 30), leave them. Sandwich. 16 macarons.',
                 'Stir in the nuts. 16 servings. It thickens as it cools',
