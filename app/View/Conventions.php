@@ -11,6 +11,12 @@ final readonly class Conventions
 {
     public function __construct(private Tables $tables) {}
 
+    /** @return array<string, string> key => name */
+    public function names(): array
+    {
+        return $this->tables->pairs('conventions', 'name', 'key');
+    }
+
     /** @return array<string, array{name: string, sentence: string}> */
     public function all(): array
     {

@@ -1,7 +1,7 @@
 <x-page :title="$page->title()" here="bench">
     @include('bench.tray')
     <datalist id="foods">
-        @foreach ($page->kernel->catalogue->foodNames() as $name)<option value="{{ $name }}"></option>@endforeach
+        {{ App\View\Options::found($page->kernel->catalogue->foodNames()) }}
     </datalist>
     <dialog id="keys" class="tray m-auto p-6">
         <h2 class="text-xl">Keys</h2>

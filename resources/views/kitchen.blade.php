@@ -17,25 +17,21 @@
         </div>
         <div>
             <label class="label" for="heats">Heats of the oven are said</label>
-            <select class="field" id="heats" name="heats">@foreach (Aglyca\Core\Swap\KitchenLimits::HEATS as $key => $name)<option value="{{ $key }}"
-                @selected(old('heats', $kitchen->heats) === $key)>{{ $name }}</option>@endforeach</select>
+            <select class="field" id="heats" name="heats">{{ App\View\Options::of(Aglyca\Core\Swap\KitchenLimits::HEATS, old('heats', $kitchen->heats)) }}</select>
             <p class="text-sm text-soft">On the Bench, the card, the Day, the Counter and in what you print or send.</p>
         </div>
         <div>
             <label class="label" for="measures">Cups and spoons are</label>
-            <select class="field" id="measures" name="measures">@foreach (Aglyca\Core\Larder\Ways::MEASURES as $key => $name)<option value="{{ $key }}"
-                @selected(old('measures', $kitchen->measures) === (string) $key)>{{ $name }}</option>@endforeach</select>
+            <select class="field" id="measures" name="measures">{{ App\View\Options::of(Aglyca\Core\Larder\Ways::MEASURES, old('measures', $kitchen->measures)) }}</select>
             @if ($proposed !== null)<p class="text-sm text-soft">Most of your last recipes are written with {{ $proposed }}.</p>@endif
         </div>
         <div>
             <label class="label" for="first">You read first</label>
-            <select class="field" id="first" name="first">@foreach (Aglyca\Core\Larder\Ways::FIRST as $key => $name)<option value="{{ $key }}"
-                @selected(old('first', $kitchen->first) === (string) $key)>{{ $name }}</option>@endforeach</select>
+            <select class="field" id="first" name="first">{{ App\View\Options::of(Aglyca\Core\Larder\Ways::FIRST, old('first', $kitchen->first)) }}</select>
         </div>
         <div>
             <label class="label" for="scale">Your scale shows</label>
-            <select class="field" id="scale" name="scale">@foreach (Aglyca\Core\Larder\Ways::SCALES as $key => $name)<option value="{{ $key }}"
-                @selected(old('scale', $kitchen->scale) === (string) $key)>{{ $name }}</option>@endforeach</select>
+            <select class="field" id="scale" name="scale">{{ App\View\Options::of(Aglyca\Core\Larder\Ways::SCALES, old('scale', $kitchen->scale)) }}</select>
             <p class="text-sm text-soft">Amounts are rounded to what it can show.</p>
         </div>
         <div>

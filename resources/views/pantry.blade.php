@@ -154,5 +154,5 @@
             </form>
         </section>
     </div>
-    <datalist id="foods">@foreach ($kernel->catalogue->foodNames() as $name)<option value="{{ $name }}"></option>@endforeach</datalist>
+    <datalist id="foods">{{ App\View\Options::found($kernel->catalogue->foodNames()) }}</datalist>
 </x-page>

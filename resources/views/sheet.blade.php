@@ -1,6 +1,6 @@
 <x-page :title="$page->title()" here="bench">
     @include("sheets.$name")
     <datalist id="foods">
-        @foreach ($page->kernel->catalogue->foodNames() as $food)<option value="{{ $food }}"></option>@endforeach
+        {{ App\View\Options::found($page->kernel->catalogue->foodNames()) }}
     </datalist>
 </x-page>

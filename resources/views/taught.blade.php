@@ -17,5 +17,5 @@
         <div class="min-w-56"><x-entry name="food" label="A cup of" list="foods" value="Almond flour"/></div><div class="w-32"><x-entry name="grams"
             label="weighs, g" inputmode="decimal" value=""/></div><button class="button">Use this</button>
     </form>
-    <datalist id="foods">@foreach ($foods as $name)<option value="{{ $name }}"></option>@endforeach</datalist>
+    <datalist id="foods">{{ App\View\Options::found($foods) }}</datalist>
 </x-page>

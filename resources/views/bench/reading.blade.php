@@ -11,8 +11,7 @@
         <label class="label" for="measures">Whose cups and spoons</label>
         <select class="field" id="measures" name="measures">
             <option value="">as read: {{ $recipe->measures->name() }}@if ($recipe->measures->evidence !== '' && ! $recipe->measures->isSaid) ({{ $recipe->measures->evidence }})@endif</option>
-            @foreach (['us' => 'US cups and spoons', 'metric' => 'metric cups and spoons', 'au' => 'Australian cups, tablespoon of 20 ml', 'imperial' => 'British pints and spoons'] as $key => $name)<option value="{{ $key }}"
-                @selected($page->conversion->brief->corrections->measures === $key)>{{ $name }}</option>@endforeach
+            {{ App\View\Options::of(['us' => 'US cups and spoons', 'metric' => 'metric cups and spoons', 'au' => 'Australian cups, tablespoon of 20 ml', 'imperial' => 'British pints and spoons'], $page->conversion->brief->corrections->measures) }}
         </select>
     </div>
     <noscript><button class="button">Use this</button></noscript>
@@ -26,8 +25,7 @@
                 @csrf
                 <select class="field min-h-[44px] py-1 text-[15px]" name="fate" aria-label="What “{{ Str::limit($row->text, 40) }}” is"
                     id="fate-{{ $row->key }}">
-                    @foreach ($fates as $key => $name)<option value="{{ $key }}"
-                        @selected($row->fate->value === $key)>{{ $name }}</option>@endforeach
+                    {{ App\View\Options::of($fates, $row->fate->value) }}
                     @if ($row->isSaid)<option value="">as read before</option>@endif
                 </select>
                 <noscript><button class="button">Use this</button></noscript>

@@ -1,6 +1,9 @@
 @php
     $triangle = $page->triangle();
-    $names = $page->kernel->catalogue->foodNames();
+    $blendable = array_intersect_key(
+        $page->kernel->catalogue->foodNames(),
+        array_flip($page->kernel->catalogue->blendable()),
+    );
 @endphp
 @if ($triangle)
 <section class="tray p-4" aria-label="Sweetener mix">
@@ -47,8 +50,7 @@
             @foreach ($triangle['corners'] as $n => $corner)
                 <div class="mt-1 grid grid-cols-[minmax(0,1fr)_5.5rem] gap-2">
                     <select class="field" name="corners[]" aria-label="Corner {{ $loop->iteration }}"
-                        x-on:change.stop>@foreach ($page->kernel->catalogue->blendable() as $food)<option value="{{ $food }}"
-                        @selected($food === $corner['key'])>{{ $names[$food] }}</option>@endforeach</select>
+                        x-on:change.stop>{{ App\View\Options::of($blendable, $corner['key']) }}</select>
                     <input class="field figure" name="shares[]" inputmode="decimal" value="{{ $corner['share'] }}"
                         aria-label="{{ $corner['name'] }}, per cent of the sweetness" x-on:change.stop>
                 </div>

@@ -9,8 +9,7 @@
         <div>
             <label class="label" for="sweetener">Sweetener</label>
             <select class="field" id="sweetener" name="sweetener">
-                @foreach ($page->kernel->catalogue->sweeteners() as $key => $name)<option value="{{ $key }}"
-                    @selected($wishes->wishes->sweetener === $key)>{{ $name }}</option>@endforeach
+                {{ App\View\Options::of($page->kernel->catalogue->sweeteners(), $wishes->wishes->sweetener) }}
             </select>
         </div>
         <div x-data="slider">
@@ -22,8 +21,7 @@
         <div>
             <label class="label" for="school">Flour</label>
             <select class="field" id="school" name="school">
-                @foreach ($page->kernel->catalogue->schools() as $key => $name)<option value="{{ $key }}"
-                    @selected($wishes->wishes->school === $key)>{{ $name }}</option>@endforeach
+                {{ App\View\Options::of($page->kernel->catalogue->schools(), $wishes->wishes->school) }}
             </select>
         </div>
         <div class="grid gap-2">
@@ -32,8 +30,7 @@
                     <label class="text-sm font-semibold"
                         for="family-{{ $component }}">{{ $page->conversion->recipe->components[$component] ?: 'Kind of bake' }}</label>
                     <select class="field" id="family-{{ $component }}"
-                        name="families[{{ $component }}]">@foreach ($page->kernel->catalogue->families() as $key => $name)<option value="{{ $key }}"
-                        @selected($family->key === $key)>{{ $name }}</option>@endforeach</select>
+                        name="families[{{ $component }}]">{{ App\View\Options::of($page->kernel->catalogue->families(), $family->key) }}</select>
                 </div>
                 @if ($others[$component] ?? null)<p class="text-right text-[15px]"><button class="link-button" name="families[{{ $component }}]"
                     value="{{ $others[$component]->key }}">It could also be: {{ mb_strtolower($others[$component]->name) }}</button></p>@endif
@@ -53,20 +50,17 @@
             <div>
                 <label class="label" for="convention">Counted</label>
                 <select class="field" id="convention" name="convention">
-                    @foreach (app(App\View\Conventions::class)->all() as $key => $convention)<option value="{{ $key }}"
-                        @selected($wishes->convention->value === $key)>{{ $convention['name'] }}</option>@endforeach
+                    {{ App\View\Options::of(app(App\View\Conventions::class)->names(), $wishes->convention->value) }}
                 </select>
             </div>
         </div>
         <details @if ($wishes->wishes->without !== [] || $wishes->wishes->cooler > 0 || $wishes->wishes->appliance !== '') open @endif>
             <summary class="py-1 text-cobalt underline underline-offset-3">Where it is baked, and what must not be in it</summary>
             <label class="label mt-2" for="cooler">Oven lower than the flour asks</label>
-            <select class="field" id="cooler" name="cooler">@foreach ([0, 5, 10, 15, 20] as $degrees)<option value="{{ $degrees }}"
-                @selected((int) $wishes->wishes->cooler === $degrees)>{{ $degrees === 0 ? 'no lower' : $degrees.' °C lower' }}</option>@endforeach</select>
+            <select class="field" id="cooler" name="cooler">{{ App\View\Options::of(['no lower', 5 => '5 °C lower', 10 => '10 °C lower', 15 => '15 °C lower', 20 => '20 °C lower'], (int) $wishes->wishes->cooler) }}</select>
             @if (count($page->appliances()) > 1)<label class="label mt-2" for="appliance">Baked in</label>
             <select class="field" id="appliance"
-                name="appliance">@foreach ($page->appliances() as $key => $name)<option value="{{ $key }}"
-                @selected($wishes->wishes->appliance === $key)>{{ $name }}</option>@endforeach</select>@endif
+                name="appliance">{{ App\View\Options::of($page->appliances(), $wishes->wishes->appliance) }}</select>@endif
             <fieldset class="mt-2 flex flex-wrap gap-x-4"><legend class="label">Without</legend><input type="hidden" name="without[]" value="">
                 @foreach (['nuts' => 'nuts', 'milk' => 'milk', 'egg' => 'egg', 'coconut' => 'coconut', 'peanut' => 'peanut'] as $key => $name)<label class="flex min-h-[44px] items-center gap-2"><input class="h-5 w-5 accent-cobalt"
                     type="checkbox" name="without[]" value="{{ $key }}"

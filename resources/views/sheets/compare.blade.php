@@ -4,8 +4,7 @@
     <form method="get" action="{{ $page->path('bench/compare') }}" x-data="goes" x-on:change="go"
         class="no-print mt-5 flex flex-wrap items-end gap-4">
         <div class="w-80 max-w-full"><label class="label" for="with">Beside</label><select class="field" id="with"
-            name="with">@foreach ($sheet->choices() as $group => $choices)<optgroup label="{{ $group }}">@foreach ($choices as $key => $name)<option value="{{ $key }}"
-            @selected($sheet->chosen() === $key)>{{ $name }}</option>@endforeach</optgroup>@endforeach</select></div>
+            name="with">@foreach ($sheet->choices() as $group => $choices)<optgroup label="{{ $group }}">{{ App\View\Options::of($choices, $sheet->chosen()) }}</optgroup>@endforeach</select></div>
         <div class="w-56"><label class="label" for="by">for</label><select class="field" id="by"
             name="by"><option value="piece">a {{ $page->pieceWord() }} or a serving</option><option value="100"
             @selected($sheet->byHundred)>100 g</option></select></div>
