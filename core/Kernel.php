@@ -523,7 +523,8 @@ final readonly class Kernel
         $care = array_map(
             fn (Family $f, string $name, int $c): Care => new Care(
                 $name,
-                $f->minutes > 0 || $swap->before->making->isEggCooked || $this->isMadeBefore($swap, $c),
+                $f->minutes > 0 || $swap->before->making->isEggCooked || $this->isMadeBefore($swap, $c) ||
+                    $this->isWash($swap, $c),
                 $f->cold,
                 $swap->before->making->isHeated && ($f->hot
                     ? $f->key !== 'caramel' || $swap->before->making->isCaramel
@@ -544,6 +545,18 @@ final readonly class Kernel
                 $swap->before,
             ),
         ];
+    }
+
+    /** Whether a part's egg is what the dessert is brushed with before it is baked. */
+    private function isWash(Swap $swap, int $component): bool
+    {
+        $eggs = array_filter(
+            $swap->before->doses,
+            static fn (Dose $d): bool => $d->component === $component && $d->food?->role === Role::Egg,
+        );
+        $grams = array_sum(array_map(static fn (Dose $d): float => $d->mass(), $eggs));
+
+        return $swap->before->making->isEggBrushed && $grams <= $this->core->constants->get('wash-most');
     }
 
     /** Whether all egg of a part is in what is cooked before the method begins: a custard from a tin, a sponge. */

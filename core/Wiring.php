@@ -28,6 +28,7 @@ use Aglyca\Core\Larder\Snapper;
 use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Larder\Ways;
 use Aglyca\Core\Method\Actions;
+use Aglyca\Core\Method\BagShares;
 use Aglyca\Core\Method\BakePlanner;
 use Aglyca\Core\Method\Clauses;
 use Aglyca\Core\Method\Extras;
@@ -236,7 +237,12 @@ final readonly class Wiring
         $this->planner = new BakePlanner(
             $preparations,
             new MethodReader($actions, $this->foods, $this->constants),
-            new MethodWriter($preparations, new Latecomers($patterns), $this->constants),
+            new MethodWriter(
+                $preparations,
+                new Latecomers($patterns),
+                new BagShares($this->larder, $this->constants),
+                $this->constants,
+            ),
             $patterns,
             new Extras($tables, $this->constants),
             $this->constants,

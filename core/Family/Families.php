@@ -145,7 +145,7 @@ final class Families
     {
         $signs ??= Signs::unknown();
         // What stands behind "with" is not what it is: a ring cake with ganache is a cake.
-        $head = preg_split('~\b(?:with|topped|filled|and\s+(?:a\s+)?cream)\b|\bw/~iu', $title)[0] ?? $title;
+        $head = preg_split('~\b(?:with|topped|filled|and\s+(?:a\s+)?cream)\b|\bw(?:/|\s)~iu', $title)[0] ?? $title;
         // A filling is what the title says that it is filled with: "coffee custard tart", "cheesecake squares".
         if (preg_match('~\b(?:filling|layer)$~iu', $component) === 1) {
             return $this->spokenOf($component, $signs) ??
@@ -198,8 +198,12 @@ final class Families
         return true;
     }
 
-    /** What a family of dessert cannot do without sugar, wheat or starch; "" where nothing is to be said. */
-    public function limitOf(string $family, Making $making, Role $swapped): string
+    /**
+     * What a family of dessert cannot do without sugar, wheat or starch; "" where nothing is to be said.
+     *
+     * @param  list<string>  $new  keys of the foods that came for what was swapped
+     */
+    public function limitOf(string $family, Making $making, Role $swapped, array $new): string
     {
         $row = $this->limits[$family] ?? null;
 
@@ -207,6 +211,7 @@ final class Families
             $row === null,
             $row['when'] === 'torched' && ! $making->isTorched,
             $row['when'] === 'caramel' && ! $making->isCaramel,
+            $row['when'] === 'bread' && ! in_array('low-carb-bread', $new, true),
             $row['when'] === 'flour' && $swapped !== Role::Body => '',
             default => $row['sentence'],
         };

@@ -20,6 +20,9 @@ final readonly class Making
     /** Egg that is cooked on the hob: a custard, a sabayon. */
     private const EGG_COOKED = '~\b(?:yolks?|eggs?)\b.{0,200}?\b(?:cook|heat|thicken(?:s|ed)?|(?:till|until)\s+thick|simmer|boil|temper|double\s+boiler|coats\b|return(?:ed)?\s+(?:it\s+|all\s+)?to\s+the\s+(?:pan|heat|hob|stove))|\b(?:boiling|simmering)\b.{0,80}\b(?:yolks?|eggs?)\b|\bcook\b[^.;]{0,80}\bthick|\bover\s+(?:a\s+(?:pan|pot)\s+of\s+)?(?:gently\s+|barely\s+)?(?:simmering|boiling)\s+water\b.{0,120}?\b(?:thick|tripled|ribbon|coats)~ius';
 
+    /** Egg that is brushed on what goes into the oven. */
+    private const EGG_BRUSHED = '~\b(?:brush|glaze|paint)\w*\b[^.;]{0,60}\b(?:eggs?|yolks?|egg\s?wash)\b~iu';
+
     private const HEATED = '~\b(?:simmer|boil|bak(?:e|ing)\b|oven|cook|heat|hot|syrup|poach|steam|microwave)~iu';
 
     private const FRIED = '~\b(?:deep[- ]?fr(?:y|ied|ying)|(?:fry|fried|frying)\s+(?:them|it|each|in\s+batches|a\s+few|on\s+\pL+\s+heat|over|until|till|for\b|at\b|\d|in\s+(?:hot\s+|the\s+)?(?:hot\s+)?oil|the\s+(?:balls|dough|doughnuts|fritters|pieces|churros)))\b~iu';
@@ -49,6 +52,7 @@ final readonly class Making
         public bool $isMicrowaved = false,
         public bool $isSteamed = false,
         public bool $isEggCooked = false,
+        public bool $isEggBrushed = false,
         public bool $isTorched = false,
         public bool $isFried = false,
         public bool $isCreamed = false,
@@ -79,6 +83,7 @@ final readonly class Making
             ! $isBaked && preg_match(self::MICROWAVED, $text) === 1,
             preg_match(self::STEAMED, $text) === 1,
             preg_match(self::EGG_COOKED, $text) === 1 && ! self::foldsRawWhites($text),
+            $isBaked && preg_match(self::EGG_BRUSHED, $text) === 1,
             preg_match(self::TORCHED, $text) === 1,
             ! $isBaked && preg_match(self::FRIED, $text) === 1,
             preg_match(self::CREAMED, $text) === 1,

@@ -81,6 +81,9 @@ final readonly class DoseNames
         if ($words === ['slurry']) {
             return $this->slurry();
         }
+        if ($words === ['egg', 'wash'] || $words === ['eggwash']) {
+            return $this->wash();
+        }
         $phrase = implode(' ', $words);
         $match = $this->foods->find($phrase);
         $whole = $part = $loose = [];
@@ -181,13 +184,18 @@ final readonly class DoseNames
 
         $isGround = static fn (array $name): bool => count($name) === 2 && $name[0] === $words[0] &&
             in_array($name[1], ['flour', 'meal'], true);
+        // Cake flour is no cake.
+        $isWheat = fn (int $dose): bool => in_array(
+            'gluten:wheat', $this->formula->doses[$dose]->food->allergens ?? [], true,
+        );
 
         return array_keys(
             array_filter(
                 $this->names,
-                static fn (array $names): bool => array_filter(array_merge([], ...$names), $begins) !== [] ||
+                static fn (array $names, int $dose): bool => array_filter(array_merge([], ...$names), $begins) !== [] ||
                     // "Almonds" of a list that has them ground.
-                    array_filter($names, $isGround) !== [],
+                    (array_filter($names, $isGround) !== [] && ! $isWheat($dose)),
+                ARRAY_FILTER_USE_BOTH,
             ),
         );
     }
@@ -273,6 +281,28 @@ final readonly class DoseNames
         }
 
         return [];
+    }
+
+    /** @return list<int> eggs that stand in a line with what is poured, or all of them */
+    private function wash(): array
+    {
+        $eggs = array_keys(
+            array_filter($this->formula->doses, static fn (Dose $d): bool => $d->food?->role === Role::Egg),
+        );
+        foreach ($eggs as $egg) {
+            $line = explode('_', $this->formula->doses[$egg]->key)[0];
+            $poured = array_keys(
+                array_filter(
+                    $this->formula->doses,
+                    static fn (Dose $d): bool => explode('_', $d->key)[0] === $line && $d->food?->isLiquid() === true,
+                ),
+            );
+            if ($line !== '' && $poured !== []) {
+                return [$egg, ...$poured];
+            }
+        }
+
+        return $eggs;
     }
 
     private function has(string $food): bool

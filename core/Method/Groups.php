@@ -147,6 +147,8 @@ final readonly class Groups
                 if (
                     $isHere &&
                     ! in_array($i, $seen, true) &&
+                    // "Coconut for rolling" waits until it is rolled in.
+                    ! (Unnamed::isForTop($dose) && in_array($i, $named, true)) &&
                     $dose->food !== null &&
                     in_array($dose->food->role, $roles, true) &&
                     ! (($group['dry'][0] ?? $group['spice'][0]) !== null && $dose->food->isLiquid()) &&

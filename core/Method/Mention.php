@@ -21,6 +21,11 @@ final readonly class Mention
         public bool $isMixture = false,
     ) {}
 
+    public function in(string $text): string
+    {
+        return substr($text, $this->at, $this->length);
+    }
+
     public function end(): int
     {
         return $this->at + $this->length;

@@ -52,6 +52,7 @@ final readonly class MethodReader
         $operations = [];
         $component = null;
         $seen = [];
+        $meant = new Meant($formula, $named);
         foreach ($steps as $i => $step) {
             $component = $this->component($formula, $step->text, $found[$i], $seen) ?? $component;
             $mentions = [];
@@ -73,6 +74,8 @@ final readonly class MethodReader
                     );
                     $doses = array_values(array_diff($doses, $others)) ?: $doses;
                 }
+                $before = substr($step->text, 0, $at);
+                $doses = $meant->of($doses, substr($step->text, $at, $length), $before);
                 $chosen = $isMixture
                     ? $this->known($doses, $seen)
                     : $this->choose(
@@ -99,6 +102,7 @@ final readonly class MethodReader
                     continue;
                 }
                 $mentions[] = new Mention($at, $length, $chosen, false, $isMixture);
+                $meant->take($chosen, $before);
                 $seen = $isMixture ? $seen : [...$seen, ...$chosen];
             }
             foreach ($this->groups->wholes($formula, $step->text, $component, $seen) as $group) {
@@ -236,7 +240,7 @@ final readonly class MethodReader
     private function isAllOf(string $word, string $before): bool
     {
         return preg_match('~\b(?:both|all)\s+(?:of\s+)?(?:the\s+)?$~iu', $before) === 1 ||
-            preg_match('~^(?:eggs|sugars|flours|fruits?|nuts|spices|chocolates|milks|syrups|creams|extracts|chips)$~iu', $word) === 1;
+            preg_match('~^(?:eggs|sugars|flours|fruits?|nuts|spices|chocolates|milks|syrups|creams|extracts|chips|wash)$~iu', $word) === 1;
     }
 
     /**

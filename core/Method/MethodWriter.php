@@ -25,6 +25,7 @@ final readonly class MethodWriter
     public function __construct(
         private Preparations $preparations,
         private Latecomers $latecomers,
+        private BagShares $shares,
         Constants $constants,
     ) {
         $this->phrasing = new Phrasing;
@@ -40,8 +41,10 @@ final readonly class MethodWriter
         $exchangeOf = self::exchanges($swap);
         $redirected = $this->redirected($swap, $operations, $exchangeOf);
         $taken = $this->madeFirst($swap);
+        $places = $this->shares->of($swap, $operations);
+        $taken += $this->shared($swap, $places, $redirected);
         foreach ($operations as $i => $operation) {
-            foreach ($operation->mentions as $mention) {
+            foreach ($operation->mentions as $m => $mention) {
                 $of = array_values(
                     array_unique(
                         array_map(
@@ -56,6 +59,7 @@ final readonly class MethodWriter
                     $this->named($swap, $rewriting, $i, $operation, $mention, $of, $redirected);
                 }
                 $this->take($swap, $rewriting, $i, $mention, $of, $redirected, $taken);
+                $this->takeShares($swap, $rewriting, [$i, $m], $places, $redirected);
             }
             $this->remains->leftOver($swap, $rewriting, $i, $operation);
             $this->remains->keeping($swap, $rewriting, $i, $operation);
@@ -196,9 +200,9 @@ final readonly class MethodWriter
                 // What was made before the method began has its old name again, or the one that it was given there.
                 $rewriting->named[$e] = true;
                 $words[] =
-                    mb_stripos(substr($operation->step->text, $mention->at, $mention->length), $prepared) === false
+                    preg_match('~\b'.preg_quote($prepared, '~').'~iu', $mention->in($operation->step->text)) !== 1
                         ? $prepared
-                        : substr($operation->step->text, $mention->at, $mention->length);
+                        : $mention->in($operation->step->text);
                 $this->handling->uncrushed($rewriting, $i, $operation->step->text, $mention, $prepared);
 
                 continue;
@@ -209,8 +213,10 @@ final readonly class MethodWriter
 
                 continue;
             }
+            $isShort = isset($rewriting->named[$e]) ||
+                preg_match('~\bcinnamon\s+$~iu', substr($operation->step->text, 0, $mention->at)) === 1;
             $words[] =
-                $mention->isMixture || isset($rewriting->named[$e])
+                $mention->isMixture || $isShort
                     ? ($own[$e] === [] || Said::isJust($operation, $mention, $exchange)
                         ? ''
                         : ($mention->isMixture
@@ -239,7 +245,7 @@ final readonly class MethodWriter
             return;
         }
         if (
-            preg_match('~^(?:fruits?|nuts)$~iu', substr($operation->step->text, $mention->at, $mention->length)) === 1
+            preg_match('~^(?:fruits?|nuts)$~iu', $mention->in($operation->step->text)) === 1
         ) {
             // "The fruit" of which one stayed as it was.
             $stayed = array_diff(
@@ -379,6 +385,48 @@ final readonly class MethodWriter
                 }
             }
         }
+    }
+
+    /**
+     * What of a bag that is shared out goes in here.
+     *
+     * @param  array{int, int}  $here  the operation and the mention
+     * @param  array<int, non-empty-list<array{int, int, float}>>  $places
+     * @param  array<int, list<Part>>  $own
+     */
+    private function takeShares(Swap $swap, Rewriting $rewriting, array $here, array $places, array $own): void
+    {
+        foreach ($places as $e => $at) {
+            foreach ($at as $n => [$operation, $mention]) {
+                foreach ([$operation, $mention] === $here ? $own[$e] : [] as $part) {
+                    $grams = $this->shares->grams($part, $at, $n);
+                    if ($grams > 0) {
+                        $rewriting->uses[$operation][] = new StepUse($part->food, $grams);
+                    }
+                }
+            }
+        }
+    }
+
+    /**
+     * Parts that go in by their shares, and so are not taken at once.
+     *
+     * @param  array<int, non-empty-list<array{int, int, float}>>  $places
+     * @param  array<int, list<Part>>  $own
+     * @return array<string, true>  as `take` keeps it
+     */
+    private function shared(Swap $swap, array $places, array $own): array
+    {
+        $shared = [];
+        foreach (array_keys($places) as $e) {
+            foreach ($swap->exchanges[$e]->to as $p => $part) {
+                if (in_array($part, $own[$e], true)) {
+                    $shared["e$e-$p"] = true;
+                }
+            }
+        }
+
+        return $shared;
     }
 
     /** @param  array<string, true>  $taken */

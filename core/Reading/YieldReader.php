@@ -88,7 +88,7 @@ final readonly class YieldReader
         $this->inTitle =
             '~^(?<title>.*?\pL.*?)(?:\s*[(\[,–—:|]+\s*|\s+-+\s*|\s+(?=(?:'.
             self::SAYS.
-            '|for)\b))'.
+            '|for)\b)|\s+(?=\d+\s+(?:servings|portions)\W*$))'.
             '(?<yield>(?:(?:'.
             self::SAYS.
             '|for)\b[\s:=]*)?[^()\[\]]*?'.
@@ -115,6 +115,8 @@ final readonly class YieldReader
             '\s+(?<what>'.
             $pieces->any.
             ')\b)?~iu',
+            // "Makes about 2 lbs, 32 pieces."
+            '~\b(?:makes|yields?|gives)\b[\s:]*'.self::ABOUT.'?\s*[\d.½¼¾]+\s*(?:lbs?|pounds?|k?g|oz|ml|l|cups?)\b\s*[,(=;]\s*(?:or\s+)?'.$counted.'~iu',
             // "25 macarons.", a sentence of its own
             '~(?:^|[.;!]\s+)'.$counted.'\s*(?:$|[.!](?:\s|$))~iu',
             '~'.self::ABOUT.'\s*'.$counted.'~iu',

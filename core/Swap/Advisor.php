@@ -113,6 +113,7 @@ final readonly class Advisor
                         $swap->families[$exchange->component]->key,
                         $swap->before->making,
                         $exchange->role,
+                        array_map(static fn (Part $p): string => $p->food->key, $exchange->to),
                     )
                     : '';
             if ($sentence !== '') {

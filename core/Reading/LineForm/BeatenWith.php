@@ -18,6 +18,9 @@ final readonly class BeatenWith implements LineForm
     /** "2 tsp instant coffee in 2 tsp hot water" */
     private string $in;
 
+    /** "2 tbsp sugar with ½ tsp cinnamon" */
+    private string $with;
+
     public function __construct(private ThingReader $things, Words $words)
     {
         $this->in =
@@ -28,6 +31,8 @@ final readonly class BeatenWith implements LineForm
             '~^(?<first>.+?)[,\s]+(?:lightly\s+)?(?:beaten|mixed|tossed|coated|dusted|dissolved|bloomed|soaked|whisked|stirred|blended|sprinkled|melted|softened|thinned|warmed|steeped|combined|slaked|loosened|fried|toasted|browned|crisped|rubbed)\s+(?:with|in|over|into)\s+(?<second>(?:'.
             $words->digit.
             '|an?\s|one\s|two\s|three\s).+)$~iu';
+        $this->with =
+            '~^(?<first>.+?)\s+with\s+(?<second>'.$words->digit.'[^,;()]*\pL)(?<!\bremoved|\btaken out|\bless)$~iu';
         $this->buttered =
             '~^(?<first>.+?)[,\s]+(?:well\s+|thickly\s+|thinly\s+)?(?:buttered|spread|brushed|sprinkled|soaked)\s*\((?:with\s+|in\s+)?(?:about\s+|ca\.?\s+)?(?<second>'.
             $words->digit.
@@ -39,7 +44,8 @@ final readonly class BeatenWith implements LineForm
         if (
             preg_match($this->pattern, $body, $m, PREG_OFFSET_CAPTURE) !== 1 &&
             preg_match($this->buttered, $body, $m, PREG_OFFSET_CAPTURE) !== 1 &&
-            preg_match($this->in, $body, $m, PREG_OFFSET_CAPTURE) !== 1
+            preg_match($this->in, $body, $m, PREG_OFFSET_CAPTURE) !== 1 &&
+            preg_match($this->with, $body, $m, PREG_OFFSET_CAPTURE) !== 1
         ) {
             return null;
         }

@@ -91,6 +91,18 @@ final class CautionerTest extends CoreCase
             ],
             'just less than a tenth' => ["Mints\nMakes 30 pieces\n10 g erythritol\n100 g butter", [], [], ['laxative']],
             'raw egg in a dough' => ["Loaf\nMakes 8 slices\n200 g almond flour\n3 eggs", [], [], ['raw']],
+            'an egg that brushes what is baked' => [
+                "Knots\nMakes 12\n\nDough:\n200 g almond flour\n100 g butter\n\nTo finish:\n1 egg\n1 tbsp milk\n\nMethod\nRub the butter in. Brush with the egg. Bake at 180 °C for 20 minutes.",
+                [],
+                [],
+                ['raw'],
+            ],
+            'whites that are beaten in after the bake' => [
+                "Knots\nMakes 12\n\nDough:\n200 g almond flour\n100 g butter\n\nTopping:\n3 egg whites\n\nMethod\nRub the butter in. Brush with egg. Bake at 180 °C for 20 minutes. Whip the whites and spoon on.",
+                [],
+                ['raw' => 'pasteurised egg'],
+                [],
+            ],
             'an egg-free pudding' => ["Custard\nMakes 4 pots\n300 g whipping cream\n30 g erythritol", [], [], ['raw']],
             'a filling baked in its cheesecake' => [
                 "Plain cheesecake squares\nMakes 16 squares\n\nFor the base:\n150 g almond flour\n\nFor the filling:\n500 g cream cheese\n3 eggs",

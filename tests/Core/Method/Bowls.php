@@ -485,5 +485,29 @@ final class Bowls
             ['[Ss]catter with almonds'],
             'dry mix',
         ];
+        yield 'an egg wash is the egg and what it is beaten with' => [
+            "Quay knots\nMakes 12\n200 g flour\n100 g butter\n60 g sugar\n1 egg + 1 tbsp milk, beaten; 2 tbsp sugar with 1/2 tsp cinnamon",
+            "Rub the butter into the flour and 60 g sugar.\nBrush with egg wash and sprinkle with the cinnamon sugar. Bake at 180 °C for 20 minutes.",
+            ['with egg wash', 'cinnamon sweetener'],
+            'does not say|cinnamon [a-z]*(?:allulose|erythritol)',
+        ];
+        yield 'cake flour is no cake' => [
+            "Quay gateau\nMakes 12\n120 g cake flour\n200 g sugar\n10 egg whites\n200 ml double cream",
+            "Whisk the whites with the sugar, fold in the flour.\nBake at 170 °C for 40 minutes. Serve the cake with the cream.",
+            ['Serve the cake with'],
+            'flours with',
+        ];
+        yield 'crumbs that were made have the name that they were given' => [
+            "Quay pudding\nServes 6\n500 ml milk\n60 g sugar\n100 g breadcrumbs\n4 egg yolks",
+            'Warm the milk with the sugar, pour over the breadcrumbs, beat in the yolks. Bake at 160 °C for 30 minutes.',
+            ['over the crumbs'],
+            'breadcrumbs',
+        ];
+        yield 'what is rolled in is no dry thing of the dough' => [
+            "Quay rounds\nMakes 24\n150 g flour\n100 g sugar\n100 g butter\n2 yolks\n50 g desiccated coconut for rolling",
+            "Cream butter and sugar, beat in the yolks. Whisk the dry things, mix in.\nBake at 170 °C for 9 minutes. Roll the edges in coconut.",
+            ['Whisk the dry things \(now with'],
+            'does not say',
+        ];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Method;
 
 use Aglyca\Core\Conversion;
+use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Method\PlannedStep;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
@@ -62,6 +63,46 @@ final class MethodWriterTest extends CoreCase
             $texts = self::texts(self::work($list.$method));
             $at = array_key_first(array_filter($texts, static fn (string $t): bool => str_contains($t, 'does not say')));
             self::assertSame($isCold, $at < array_key_last($texts), $method);
+        }
+    }
+
+    /** One bag for two lines: each step takes its line's share, and together they are the bag. */
+    public function test_a_bag_for_two_lines_is_shared_out_where_they_go_in(): void
+    {
+        $list = "Plum squares\nMakes 16\n200 g flour\n120 g butter\n1 egg\n100 g sugar\n400 g plums, sliced\n60 g sugar\n1 tsp cinnamon\n\nMethod\n";
+        foreach (
+            [
+                ['Rub butter into the flour and %s, add the egg.', '100 g sugar', 'the remaining sugar', 100 / 160],
+                ['Rub butter into the flour and %s, add the egg.', 'the 60 g sugar', 'the sugar', 60 / 160],
+                ['Rub butter into the flour and %s, add the egg.', 'both sugars', 'the sugar', 1.0],
+                ['Beat the egg with half of the sugar, rub in butter, flour and %s.', 'the remaining sugar', 'the 60 g sugar', 100 / 160],
+            ] as [$first, $here, $there, $share]
+        ) {
+            $conversion = self::work(
+                $list.sprintf($first, $here)."\nToss the plums with $there and cinnamon.\nBake at 180 °C for 35 minutes.",
+            );
+            $at = array_map(
+                static fn ($step): float => array_sum(array_map(
+                    static fn ($use): float => $use->food->role === Role::Sweet && $use->grams > 2 ? $use->grams : 0.0,
+                    $step->uses,
+                )),
+                $conversion->steps(),
+            );
+            $at = array_values(array_filter($at));
+            self::assertCount($share < 1.0 ? 2 : 1, $at, $here);
+            self::assertEqualsWithDelta($share, $at[0] / array_sum($at), 0.02, $here);
+        }
+    }
+
+    public function test_a_white_that_is_named_by_itself_is_none_of_the_eggs(): void
+    {
+        $steps = self::work(
+            "Quay cake\nServes 8\n200 g flour\n100 g butter\n80 g sugar\n3 eggs\n1 egg white\n\nMethod\nCream butter and sugar, beat in eggs, fold in flour.\nBake at 180 °C for 30 minutes.\nBrush with egg white.",
+            ['school' => 'almond-coconut'],
+        )->steps();
+        foreach ($steps as $step) {
+            $isWhite = in_array('egg-white', array_map(static fn ($u): string => $u->food->key, $step->uses), true);
+            self::assertSame(str_starts_with($step->text(), 'Brush'), $isWhite, $step->text());
         }
     }
 

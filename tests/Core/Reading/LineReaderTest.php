@@ -217,6 +217,7 @@ final class LineReaderTest extends CoreCase
                     ['blueberries', 200, false],
                     ['wheat-flour', 7.53, false],
                 ],
+                '2 tbsp sugar with 1 tsp cinnamon' => [['sugar', 25, false], ['cinnamon', 2.6, false]],
                 '2 lemons, juice and zest' => [['lemon-juice', 90, false], ['lemon-zest', 12, false]],
                 '1 orange, finely grated zest and juice' => [['orange-zest', 12, false], ['orange-juice', 80, false]],
                 '1 tsp each of cinnamon, cloves and nutmeg' => [

@@ -188,6 +188,7 @@ final class StepReaderTest extends CoreCase
                 'Cool before slicing (16 slices).',
                 'Pat it 3 cm thick, cut 16 with a 6 cm cutter.',
                 'Makes 1 1/2 cups, 16 tablespoons.',
+                'Break it up. Makes about 2 lbs, 16 pieces.',
                 'Pipe rounds (about 30), leave them. Sandwich. 16 macarons.',
                 'Stir in the nuts. 16 servings. It thickens as it cools',
                 'Roll it out, cut with a ring (about 16 + scraps).',
@@ -204,6 +205,7 @@ final class StepReaderTest extends CoreCase
             [
                 'Banana muffins - makes 12' => ['Banana muffins', 'makes 12'],
                 'Plum cake (serves 8)' => ['Plum cake', 'serves 8'],
+                'Pull-apart bread 12 servings' => ['Pull-apart bread', '12 servings'],
                 'Cake for two' => ['Cake', 'for two'],
                 'Fondants x 4' => ['Fondants', 'makes 4'],
                 'Tiramisu cups (6)' => ['Tiramisu cups', 'makes 6'],

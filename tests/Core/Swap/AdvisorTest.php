@@ -105,7 +105,13 @@ final class AdvisorTest extends CoreCase
     /** @return array<string, array{0: string, 1: string, 2?: bool}> */
     public static function limits(): array
     {
+        $pudding = "Bread pudding\nServes 6\n%s\n500 ml milk\n3 eggs\n60 g sugar\n\nMethod\nPour the milk, eggs and sugar over the bread. Bake at 160 °C for 30 minutes.";
+
         return [
+            'bread' => [sprintf($pudding, '200 g white bread'), 'The bread carries'],
+            'crumbs are no bread' => [
+                sprintf($pudding, '100 g breadcrumbs'), 'The bread carries', false,
+            ],
             'yeast' => [
                 "Buns\nMakes 8 buns\n300 g flour\n5 g yeast\n50 g sugar\n\nMethod\nBake at 190 °C for 15 minutes.",
                 'gluten',

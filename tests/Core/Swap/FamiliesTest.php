@@ -146,6 +146,14 @@ final class FamiliesTest extends CoreCase
                 "Carrot cakes w/ cream cheese icing\n200 g flour\n150 g sugar\n2 eggs\n\nMethod\nBake at 175 °C for 20 minutes.",
                 'butter-cake',
             ],
+            'with may be one letter' => [
+                "Zabaglione w berries\n6 egg yolks\n80 g sugar\n150 ml wine\n250 g mixed berries\n\nMethod\nWhisk the yolks, sugar and wine over simmering water until thick.",
+                'custard',
+            ],
+            'biscuits as wet as a scone' => [
+                "Strawberry shortcakes\n\nBiscuits:\n240 g flour\n50 g sugar\n14 g baking powder\n85 g butter\n160 ml milk\n\nMethod\nBake at 220 °C for 13 minutes.",
+                'scone',
+            ],
             'bread in a mug' => [
                 "Quick bread\n30 g flour\n1 egg\n10 g sugar\n\nMethod\nMicrowave for 90 seconds.",
                 'mug-cake',

@@ -55,4 +55,16 @@ final class ProspectTest extends CoreCase
             ->properties['sweetness']->high;
         self::assertEqualsWithDelta(0.7 / 0.9, $band(0.7) / $band(0.9), 1e-9);
     }
+
+    /** Marzipan is as much of a thing as what is kneaded in its place. */
+    public function test_what_is_made_apart_is_held_against_what_it_was(): void
+    {
+        $cake = "Plum cake\nServes 10\n175 g self-raising flour\n175 g sugar\n175 g butter\n3 eggs\n";
+        $conversion = self::work($cake.'500 g marzipan');
+        $bulk = $conversion->properties['bulk'];
+        self::assertLessThanOrEqual($bulk->high, $bulk->after);
+        self::assertGreaterThanOrEqual($bulk->low, $bulk->after);
+        $eggs = static fn (string $text): float => self::work($text)->swap->after->gramsOf('egg');
+        self::assertSame($eggs($cake), $eggs($cake.'500 g marzipan'), 'a cake needs no eggs for what lies on it');
+    }
 }
