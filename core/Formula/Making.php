@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aglyca\Core\Formula;
 
 use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Reading\Step;
 
@@ -35,6 +36,11 @@ final readonly class Making
 
     private const SLICED = '~\b(?:slice[sd]?|slicing|cut)\s+(?:up\s+)?(?:the\s+|each\s+)?(?<what>\pL+(?:\s+\pL+)?)~iu';
 
+    /** Fruit that stays whole: on a stick, dipped. */
+    private const WHOLE = '~\b(?:(?:each|every|whole)\s+|dip\s+(?:the\s+|each\s+)?(?:whole\s+)?)(?<what>\pL+)~iu';
+
+    private const CUT_UP = '~\b(?:chop|dice|grate|quarter|halve|slice|cut|core\s+and\s+(?:slice|chop))\w*\b~iu';
+
     /** To a paste; what was soaked in the sentence before is what is mashed. */
     private const MASHED = '~\b(?:mash|pur[eé]e|pur[eé]ed|blend|blitz|whi[sz]z|liquidi[sz]e|process|pulse|paste|pulp|pulpy)(?:e?d|ing)?\b|\bbreaks?\s+down\b~iu';
 
@@ -45,6 +51,7 @@ final readonly class Making
      *
      * @param  list<string>  $sliced  words, in normal form, of what is cut to be seen: "slice the bananas"
      * @param  list<string>  $mashed  words of what is mashed, or soaked and then mashed
+     * @param  list<string>  $whole  words of what stays whole, where nothing is cut up
      */
     public function __construct(
         public bool $isKnown = false,
@@ -61,6 +68,7 @@ final readonly class Making
         public bool $isBoiledHigh = false,
         public array $sliced = [],
         public array $mashed = [],
+        public array $whole = [],
     ) {}
 
     /** @param  list<Step>  $steps */
@@ -92,7 +100,28 @@ final readonly class Making
             $isBoiledHigh,
             self::slicing($text),
             self::mashing($steps),
+            self::whole($text),
         );
+    }
+
+    /** A fruit that stays whole: an apple on a stick. */
+    public function isWhole(Dose $dose): bool
+    {
+        $food = $dose->food;
+
+        return $food?->role === Role::Mixin &&
+            ! $food->isLiquid() &&
+            array_intersect(FoodIndex::words($food->name), $this->whole) !== [];
+    }
+
+    /** @return list<string> */
+    private static function whole(string $text): array
+    {
+        preg_match_all(self::WHOLE, $text, $found);
+
+        return preg_match(self::CUT_UP, $text) === 1
+            ? []
+            : array_values(array_unique(FoodIndex::words(implode(' ', $found['what']))));
     }
 
     /** @return list<string> */

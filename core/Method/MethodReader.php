@@ -30,6 +30,8 @@ final readonly class MethodReader
 
     private const NO_FOOD = '~^\s*(?:thermometer|knife|paper|papers|shell\b|cutter|bowl|wash)\b~iu';
 
+    private const OF_FRUIT = '~^(?:\pL+\s+)?(?:juice|zest|rind)\s+of\s+(?:(?:the|both|all|remaining|other|\d+|an?|one|two|three|half)\s+)*$~iu';
+
     private Groups $groups;
 
     private Unnamed $unnamed;
@@ -186,8 +188,8 @@ final readonly class MethodReader
             for ($length = min(self::LONGEST, $count - $i); $length > 0; $length--) {
                 $phrase = array_slice($words, $i, $length);
                 $at = $m[0][$i][1];
-                $last = $m[0][$i + $length - 1];
-                $end = $last[1] + strlen($last[0]);
+                $final = $m[0][$i + $length - 1];
+                $end = $final[1] + strlen($final[0]);
                 $between = substr($text, $at, $end - $at);
                 // "eggs and yolk" are two things, "half and half" is one.
                 $isTwo =
@@ -220,11 +222,20 @@ final readonly class MethodReader
                 ) {
                     continue;
                 }
+                $last = end($found);
+                if ($last !== false && preg_match(self::OF_FRUIT, substr($text, $last[0], $at - $last[0])) === 1) {
+                    // "Zest and juice of the 2 oranges": one thing to the end.
+                    array_pop($found);
+                    $found[] = [$last[0], $end - $last[0], $last[2], $last[3], $last[4]];
+                    $i += $length - 1;
+
+                    continue 2;
+                }
                 $found[] = [
                     $at,
                     $end - $at,
                     $doses,
-                    $this->isAllOf($last[0], substr($text, 0, $at)),
+                    $this->isAllOf($final[0], substr($text, 0, $at)),
                     preg_match(self::MIXTURE, substr($text, $end)) === 1,
                 ];
                 $i += $length - 1;

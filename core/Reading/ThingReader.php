@@ -11,7 +11,7 @@ use Aglyca\Core\Quantity\UnitKind;
 final readonly class ThingReader
 {
     /** What is more than the amount that stands there: "plus more for dusting". */
-    private const MORE = '~[\s,(]*(?:\bplus|\+|\band|\bwith)\s+(?:a\s+(?:little|bit)\s+)?(?:more|extra)\b.*$|[\s,(]*\bplus\s+(?:a\s+(?:little|bit)|some)\s+(?:for|to)\b.*$~iu';
+    private const MORE = '~[\s,(]*(?:\bplus|\+|\band|\bwith)\s+(?:an?\s+(?:little|bit|drop|dash|splash|touch|spoonful|spoon|handful)\s+)?(?:more|extra)\b.*$|[\s,(]*\bplus\s+(?:a\s+(?:little|bit)|some)\s+(?:for|to)\b.*$~iu';
 
     /** "4 bananas, about 450 g peeled": as in brackets. */
     private const WEIGHING = '~^(?:(?:about|around|approx\.?|roughly|weighing|total(?:ling)?|ca\.?)\s+)*(\d[\d.,]*\s?(?:g|kg|oz|lbs?|grams?|ounces?|pounds?)\b[^,()]*)$~iu';

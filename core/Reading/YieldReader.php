@@ -244,6 +244,12 @@ final readonly class YieldReader
             return Yielded::unknown();
         }
         $row = preg_replace([self::TIMES, '~\bhalf\s+a\s+dozen\b~iu'], ['', '6'], $row) ?? $row;
+        $row = preg_replace_callback(
+            // "2 1/2 dozen"
+            '~\b(\d{1,2})\s*(?:1/2|½|and\s+a\s+half)\s+(?:dozen|doz\b\.?|dz\b\.?)~iu',
+            static fn (array $m): string => (string) (12 * (int) $m[1] + 6),
+            $row,
+        ) ?? $row;
         if (preg_match(self::CUT_EACH, $row, $m) === 1) {
             // "2 tarts, 8 slices each"
             return new Yielded((int) $m['many'] * (int) $m['each'], $this->pieces->one($m['what']));
@@ -312,6 +318,10 @@ final readonly class YieldReader
         }
         if (preg_match('~^(?<title>.*?\pL.*?)\s+[–—-]{1,2}\s+(?<n>[4-9]|[1-5]\d|60)\s*$~u', $title, $m) === 1) {
             // "cheesecake bars - 16"; a comma may stand before the width of a tin.
+            return new TitleAndYield($m['title'], "makes $m[n]");
+        }
+        if (preg_match('~^(?<title>.*(?:\)|\pL{2}s))\s*,\s*(?<n>[4-9]|[1-5]\d|60)\s*$~u', $title, $m) === 1) {
+            // "doughnuts (baked), 12": of several there is no width.
             return new TitleAndYield($m['title'], "makes $m[n]");
         }
         $joins = '(?:\s*[,:–—(\[]\s*|\s+-{1,2}\s+|\s+(?=\~))';

@@ -213,6 +213,10 @@ final class Schools
 
             return ($own[0]['to'] ?? '') === 'xanthan' ? $own : $this->thickened;
         }
+        if ($making->isWhole($dose)) {
+            // An apple on a stick is an apple, or another dessert.
+            return [];
+        }
         $isSliced =
             ! $making->isBaked &&
             (preg_match('~\b(?:sliced|slices|rounds|wedges|halved|chunks|diced)\b~iu', $dose->text) === 1 ||

@@ -509,5 +509,17 @@ final class Bowls
             ['Whisk the dry things \(now with'],
             'does not say',
         ];
+        yield 'the juice of so many is one thing to the end' => [
+            "Quay loaf\nServes 9\n200 g flour\n150 g sugar\n100 g butter\n3 eggs\nzest and juice of 2 oranges",
+            "Cream butter and sugar, beat in the eggs, add the zest and juice of the 2 oranges, fold in flour.\nBake at 180 °C for 40 minutes.",
+            ['zest and [^.]*lemon juice, fold'],
+            'of the|juice of|does not say',
+        ];
+        yield 'an apple on a stick stays an apple' => [
+            "Toffee apples\nMakes 6\n6 small apples\n300 g sugar\n75 ml water",
+            'Push a stick in each apple. Boil the sugar and water to 150 °C. Dip the apples and leave to set.',
+            ['in each apple', 'isomalt', 'Dip the apples'],
+            'courgette|allulose',
+        ];
     }
 }

@@ -299,6 +299,7 @@ final class LineReaderTest extends CoreCase
     {
         foreach (
             [
+                '155 g flour, plus a spoonful more if needed',
                 '155 g flour, plus more for dusting',
                 '155 g flour plus extra to dust',
                 '155 g flour (+ extra for rolling)',

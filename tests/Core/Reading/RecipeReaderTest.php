@@ -176,6 +176,7 @@ final class RecipeReaderTest extends CoreCase
             ['Serves 8-10', 8, 'piece'],
             ['Servings: 6', 6, 'piece'],
             ['Makes about 30 small thumbprint cookies', 30, 'cookie'],
+            ['yield 2 1/2 dozen', 30, 'piece'],
             ['12 servings', 12, 'serving'],
             ['', null, 'piece'],
         ];

@@ -206,6 +206,8 @@ final class StepReaderTest extends CoreCase
                 'Banana muffins - makes 12' => ['Banana muffins', 'makes 12'],
                 'Plum cake (serves 8)' => ['Plum cake', 'serves 8'],
                 'Pull-apart bread 12 servings' => ['Pull-apart bread', '12 servings'],
+                'Doughnuts (baked), 12' => ['Doughnuts (baked)', 'makes 12'],
+                'Layer cake, 20' => ['Layer cake, 20', ''],
                 'Cake for two' => ['Cake', 'for two'],
                 'Fondants x 4' => ['Fondants', 'makes 4'],
                 'Tiramisu cups (6)' => ['Tiramisu cups', 'makes 6'],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Swap;
 
 use Aglyca\Core\Account\Convention;
+use Aglyca\Core\Brief;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Side;
 use Aglyca\Core\Swap\AmountKey;
@@ -383,5 +384,18 @@ final class SwapperTest extends CoreCase
             ['school' => $school],
         )->after->netCarbs(Convention::LowCarb)->value;
         self::assertGreaterThan($tapioca('almond') + 3, $tapioca('starch-tolerant'));
+    }
+
+    /** What is dipped whole is not cut from something else, and there are as many as are dipped. */
+    public function test_fruit_on_a_stick_stays_and_counts_the_pieces(): void
+    {
+        $list = "Toffee apples\n\n6 small apples\n300 g sugar\n75 ml water\n\nMethod\n";
+        $whole = self::kernel()->convert(
+            new Brief($list.'Push a stick in each apple. Boil the sugar and water to 150 °C. Dip the apples.'),
+        )->swap;
+        self::assertSame(6.0, (float) $whole->before->pieces);
+        self::assertSame($whole->before->gramsOf('apple'), $whole->after->gramsOf('apple'));
+        $cut = self::work($list.'Slice each apple thinly. Boil the sugar and water and add the apples.')->swap;
+        self::assertSame(0.0, $cut->after->gramsOf('apple'));
     }
 }
