@@ -447,11 +447,9 @@ final readonly class Kernel
     /** As many as the family's usual piece makes of it. */
     private function usualPieces(Formula $formula, Brief $brief): float
     {
-        foreach ($formula->doses as $dose) {
-            // Of apples that are dipped whole there are as many as the list has.
-            if ($formula->making->isWhole($dose) && preg_match('~^\W*(\d{1,2})\s+(?!k?g\b|ml\b|oz\b|lbs?\b|cups?\b)\pL~iu', $dose->text, $m) === 1) {
-                return max(1.0, round((int) $m[1] * $brief->batch->scale));
-            }
+        $whole = $formula->making->wholes($formula->doses);
+        if ($whole > 0) {
+            return max(1.0, round($whole * $brief->batch->scale));
         }
         $families = $this->core->swapper->familiesOf($formula, $brief->wishes);
         $loss = $families[$formula->heaviest()]->bakeLoss;

@@ -240,7 +240,7 @@ final readonly class Wiring
             new MethodWriter(
                 $preparations,
                 new Latecomers($patterns),
-                new BagShares($this->larder, $this->constants),
+                new BagShares($this->larder, $snapper, $this->constants),
                 $this->constants,
             ),
             $patterns,

@@ -39,6 +39,8 @@ final readonly class Making
     /** Fruit that stays whole: on a stick, dipped. */
     private const WHOLE = '~\b(?:(?:each|every|whole)\s+|dip\s+(?:the\s+|each\s+)?(?:whole\s+)?)(?<what>\pL+)~iu';
 
+    private const COUNTED = '~^\W*(?<n>\d{1,2})\s+(?!k?g\b|ml\b|oz\b|lbs?\b|cups?\b)\pL~iu';
+
     private const CUT_UP = '~\b(?:chop|dice|grate|quarter|halve|slice|cut|core\s+and\s+(?:slice|chop))\w*\b~iu';
 
     /** To a paste; what was soaked in the sentence before is what is mashed. */
@@ -112,6 +114,23 @@ final readonly class Making
         return $food?->role === Role::Mixin &&
             ! $food->isLiquid() &&
             array_intersect(FoodIndex::words($food->name), $this->whole) !== [];
+    }
+
+    /**
+     * How many fruits stay whole, as the list counts them: as many pieces there are.
+     *
+     * @param  list<Dose>  $doses  as written
+     * @return int 0 where none does, or its line has no count
+     */
+    public function wholes(array $doses): int
+    {
+        foreach ($doses as $dose) {
+            if ($this->isWhole($dose) && preg_match(self::COUNTED, $dose->text, $m) === 1) {
+                return (int) $m['n'];
+            }
+        }
+
+        return 0;
     }
 
     /** @return list<string> */

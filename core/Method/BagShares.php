@@ -7,6 +7,7 @@ namespace Aglyca\Core\Method;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Larder\Snapper;
 use Aglyca\Core\Swap\Exchange;
 use Aglyca\Core\Swap\Part;
 use Aglyca\Core\Swap\Swap;
@@ -14,7 +15,7 @@ use Aglyca\Core\Swap\Swap;
 /** One bag that came for two lines is shared out where the method takes them at two steps. */
 final readonly class BagShares
 {
-    public function __construct(private Larder $larder, private Constants $constants) {}
+    public function __construct(private Larder $larder, private Snapper $snapper, private Constants $constants) {}
 
     /**
      * @param  list<Operation>  $operations
@@ -49,10 +50,12 @@ final readonly class BagShares
         if ($this->larder->typical($part->food, 'sweetness') > $this->constants->get('concentrate')) {
             return $place === $most ? $part->grams : 0.0;
         }
-        $grams = array_map(static fn (float $share): float => round($share * $part->grams), $shares);
-        $rest = $place === $most ? $part->grams - array_sum($grams) : 0.0;
+        $weighed = fn (float $share): float => $this->snapper->snap($part->food, $share * $part->grams);
+        $grams = array_map($weighed, $shares);
+        // The largest takes what weighing leaves over, so that together they are the bag.
+        $grams[$most] += $part->grams - array_sum($grams);
 
-        return ($grams[$place] ?? 0.0) + $rest;
+        return $grams[$place] ?? 0.0;
     }
 
     /**

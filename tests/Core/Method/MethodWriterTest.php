@@ -91,6 +91,12 @@ final class MethodWriterTest extends CoreCase
             $at = array_values(array_filter($at));
             self::assertCount($share < 1.0 ? 2 : 1, $at, $here);
             self::assertEqualsWithDelta($share, $at[0] / array_sum($at), 0.02, $here);
+            $bag = array_filter(
+                $conversion->swap->after->doses,
+                static fn ($d): bool => $d->food?->role === Role::Sweet && $d->mass() > 2,
+            );
+            $all = array_sum(array_map(static fn ($d): float => $d->mass(), $bag));
+            self::assertEqualsWithDelta($all, array_sum($at), 1e-9, $here);
         }
     }
 
