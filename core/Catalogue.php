@@ -49,9 +49,15 @@ final readonly class Catalogue
         return $this->core->larder->plain($key);
     }
 
+    /** @return list<string> other names that it is read by */
+    public function aliases(Food $food): array
+    {
+        return $this->core->larder->aliases($food->key);
+    }
+
     public function find(string $name): FoodMatch
     {
-        return $this->core->foods->find($name);
+        return $this->core->reading()->foods->find($name);
     }
 
     /** @return list<string> names of foods that look most like this one */
@@ -59,7 +65,7 @@ final readonly class Catalogue
     {
         return array_map(
             fn (string $key): string => $this->core->larder->get($key)->name,
-            $this->core->foods->suggest($name, $most),
+            $this->core->reading()->foods->suggest($name, $most),
         );
     }
 
@@ -139,7 +145,7 @@ final readonly class Catalogue
     /** @return list<string> what a label says against itself */
     public function contradictions(Label $label): array
     {
-        return $this->core->labels->contradictions($label);
+        return $this->core->labels()->contradictions($label);
     }
 
     public function insteadOf(string $key): Replacements
@@ -160,13 +166,13 @@ final readonly class Catalogue
 
     public function pictures(): PictureBook
     {
-        return $this->core->pictures;
+        return $this->core->pictures();
     }
 
     /** @return list<PricedSweetener> for as much sweetness as so many grams of sugar, cheapest first */
     public function sweetenerPrices(float $grams, Convention $convention): array
     {
-        return $this->core->sweetenerPrices->forSugar($grams, $convention);
+        return $this->core->sweetenerPrices()->forSugar($grams, $convention);
     }
 
     /** @return list<float> factors near the one asked for at which whole eggs stay whole; none where they are */

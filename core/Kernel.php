@@ -9,21 +9,24 @@ use Aglyca\Core\Account\Serving;
 use Aglyca\Core\Family\Family;
 use Aglyca\Core\Family\OvenPlan;
 use Aglyca\Core\Family\PanChange;
-use Aglyca\Core\Forecast\Care;
 use Aglyca\Core\Forecast\Warning;
 use Aglyca\Core\Formula\Cut;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
+use Aglyca\Core\Formula\LastReadings;
 use Aglyca\Core\Formula\Portioning;
 use Aglyca\Core\Formula\PortionPlan;
+use Aglyca\Core\Formula\Readings;
 use Aglyca\Core\Formula\ReadTopping;
 use Aglyca\Core\Formula\Scaler;
 use Aglyca\Core\Formula\Topping;
+use Aglyca\Core\Formula\Written;
 use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Larder\Taught;
 use Aglyca\Core\Method\MethodPlan;
+use Aglyca\Core\Method\PlannedStep;
 use Aglyca\Core\Plan\DayAsked;
 use Aglyca\Core\Plan\DayPlan;
 use Aglyca\Core\Plan\Dish;
@@ -31,13 +34,10 @@ use Aglyca\Core\Plan\Holding;
 use Aglyca\Core\Plan\Places;
 use Aglyca\Core\Plan\ShoppingItem;
 use Aglyca\Core\Quantity\Point;
-use Aglyca\Core\Reading\LastReadings;
-use Aglyca\Core\Reading\Readings;
 use Aglyca\Core\Reading\Recipe;
 use Aglyca\Core\Reading\Step;
 use Aglyca\Core\Reading\UnreadableRecipe;
 use Aglyca\Core\Swap\Blend;
-use Aglyca\Core\Swap\Part;
 use Aglyca\Core\Swap\Swap;
 use Aglyca\Core\Swap\Wishes;
 use Aglyca\Core\Trial\Baked;
@@ -73,6 +73,16 @@ final readonly class Kernel
         return self::over(new Wiring($tables, $stock), $readings);
     }
 
+    /** Opens every room: what each works out of the tables stays with them, and is exported with them. */
+    public static function workOut(Tables $tables): void
+    {
+        $core = new Wiring($tables);
+        $core->reading();
+        $core->method();
+        $core->day();
+        $core->trial();
+    }
+
     public static function over(Wiring $core, ?Readings $readings = null): self
     {
         return new self($core, new Catalogue($core), new LastReadings($readings));
@@ -81,17 +91,15 @@ final readonly class Kernel
     /** @throws UnreadableRecipe */
     public function read(Brief $brief): Recipe
     {
-        return $this->readings->of(
-            sha1($brief->text.serialize($brief->corrections)),
-            fn (): Recipe => $this->core->recipes->read($brief->text, $brief->corrections),
-        );
+        return $this->reading($brief)->recipe;
     }
 
     /** @throws UnreadableRecipe */
     public function account(Brief $brief): Account
     {
-        $recipe = $this->read($brief);
-        $written = $this->written($brief, $recipe);
+        $reading = $this->reading($brief);
+        $recipe = $reading->recipe;
+        $written = $this->written($brief, $reading);
         $families = $this->core->swapper->familiesOf($written, $this->wished($brief, $recipe));
 
         return $this->core->accountant->count($this->laidOut($written, $brief->portions, $families));
@@ -100,9 +108,10 @@ final readonly class Kernel
     /** @throws UnreadableRecipe */
     public function convert(Brief $brief): Conversion
     {
-        $recipe = $this->read($brief);
+        $reading = $this->reading($brief);
+        $recipe = $reading->recipe;
         $pan = $this->panChange($brief, $recipe);
-        $written = $this->written($brief, $recipe);
+        $written = $this->written($brief, $reading);
         $wishes = $this->wished($brief, $recipe);
         $families = $this->core->swapper->familiesOf($written, $wishes);
         // The swap is of all that is mixed; where it goes is the account's business.
@@ -128,13 +137,7 @@ final readonly class Kernel
             $swap,
             $this->core->prospect->of($swap),
             [...$this->assumed($brief, $recipe, $swap), ...$this->cautions($after, $swap, $recipe)],
-            new MethodPlan(
-                $this->core->planner,
-                $this->core->corrector,
-                $swap,
-                $recipe->steps,
-                $brief->corrections->steps,
-            ),
+            new MethodPlan(fn (): array => $this->steps($swap, $recipe, $brief)),
             $pan,
             array_map($this->topping(...), $brief->portions->toppings), $this->core->desk,
         );
@@ -209,9 +212,9 @@ final readonly class Kernel
         $account = $conversion->account($side);
         $steps =
             $side === Side::Written && $conversion->recipe->steps !== []
-                ? $this->core->planner->written($conversion->swap->before, $conversion->recipe->steps)
+                ? $this->core->method()->planner->written($conversion->swap->before, $conversion->recipe->steps)
                 : $conversion->steps();
-        $tasks = $this->core->tasks->tasks(
+        $tasks = $this->core->method()->tasks->tasks(
             $conversion->swap,
             $account->formula,
             $steps,
@@ -236,7 +239,7 @@ final readonly class Kernel
     /** @param  list<Dish>  $dishes */
     public function day(array $dishes, DayAsked $asked): DayPlan
     {
-        return $this->core->days->plan($dishes, $asked);
+        return $this->core->day()->planner->plan($dishes, $asked);
     }
 
     /**
@@ -246,7 +249,7 @@ final readonly class Kernel
      */
     public function shopping(array $conversions, array $pantry): array
     {
-        return $this->core->shopping->of(
+        return $this->core->day()->shopping->of(
             array_map(static fn (Conversion $c): Formula => $c->after->formula, $conversions),
             $pantry,
         );
@@ -255,13 +258,13 @@ final readonly class Kernel
     /** The dessert as it was really weighed. */
     public function weighed(Conversion $conversion, Dish $dish, Doing $doing): Account
     {
-        return $this->core->weighing->counted($conversion->after->formula, $dish->tasks, $doing);
+        return $this->core->trial()->weighing->counted($conversion->after->formula, $dish->tasks, $doing);
     }
 
     /** How nearly a thing has to be weighed, in grams more or less. */
     public function tolerance(Conversion $conversion, Food $food, float $grams): float
     {
-        return $this->core->weighing->tolerance(
+        return $this->core->trial()->weighing->tolerance(
             $food,
             $grams,
             $conversion->after->formula->pieces,
@@ -277,7 +280,7 @@ final readonly class Kernel
      */
     public function probe(Conversion $conversion, Doing $doing, ?float $oven): ?Probed
     {
-        $done = $this->core->heating->doneness($conversion->family());
+        $done = $this->core->trial()->heating->doneness($conversion->family());
         if ($done === null) {
             return null;
         }
@@ -293,7 +296,7 @@ final readonly class Kernel
     /** @return list<Remedy> for the whole batch */
     public function remedies(Conversion $conversion): array
     {
-        return $this->core->remedies->of($conversion->family(), $conversion->after->formula->mass());
+        return $this->core->trial()->remedies->of($conversion->family(), $conversion->after->formula->mass());
     }
 
     /**
@@ -305,7 +308,7 @@ final readonly class Kernel
      */
     public function diagnose(Conversion $conversion, Side $side, BakeNotes $notes, array $tried = []): array
     {
-        return $this->core->diagnosis->of($this->baked($conversion, $side, $notes), $tried);
+        return $this->core->trial()->diagnosis->of($this->baked($conversion, $side, $notes), $tried);
     }
 
     /** The brief of a next version that tries one change. */
@@ -347,7 +350,7 @@ final readonly class Kernel
     /** @return list<Lesson> what this kitchen has taught */
     public function lessons(Taught $taught): array
     {
-        return $this->core->lessons->of($taught);
+        return $this->core->trial()->lessons->of($taught);
     }
 
     /**
@@ -357,7 +360,7 @@ final readonly class Kernel
      */
     public function likedSweetness(array $values): float
     {
-        return $this->core->lessons->likedSweetness($values)->value;
+        return $this->core->trial()->lessons->likedSweetness($values)->value;
     }
 
     /** A reading at which it is usual to act; "" where there is none. */
@@ -369,13 +372,13 @@ final readonly class Kernel
     /** How long hands took, against what is usual; null where too little was ticked. */
     public function handsTaken(Dish $dish, Doing $doing): ?float
     {
-        return $this->core->lessons->handsTaken($dish->tasks, $doing);
+        return $this->core->trial()->lessons->handsTaken($dish->tasks, $doing);
     }
 
     /** @return array<string, ?float> what a bake says of its kitchen, by the keys of `Taught` */
     public function observed(Baked $baked): array
     {
-        return $this->core->lessons->observed($baked);
+        return $this->core->trial()->lessons->observed($baked);
     }
 
     /** How sweet was right, where so sweet was judged so. */
@@ -394,7 +397,7 @@ final readonly class Kernel
     {
         [$doses, $unread] = [[], []];
         foreach (array_filter(array_map(trim(...), preg_split('~\R~u', $topping->text) ?: [])) as $row) {
-            foreach ($this->core->lines->read($row, 'topping') as $line) {
+            foreach ($this->core->reading()->lines->read($row, 'topping') as $line) {
                 $line->food !== null && $line->grams !== null
                     ? $doses[] = new Dose($line->text, $line->food, $line->grams)
                     : $unread[] = $line->text;
@@ -415,13 +418,27 @@ final readonly class Kernel
     }
 
     /** As much of the recipe as is made, of which so much is eaten. */
-    private function written(Brief $brief, Recipe $recipe): Formula
+    /** @throws UnreadableRecipe */
+    private function reading(Brief $brief): Written
+    {
+        return $this->readings->of(
+            sha1($brief->text.serialize($brief->corrections)),
+            fn (): Written => Written::of(
+                $this->core->reading()->recipes->read($brief->text, $brief->corrections),
+                $this->core->constants,
+            ),
+        );
+    }
+
+    /** The formula as the baker makes it: so many times, of lines that are used in part, in so many pieces. */
+    private function written(Brief $brief, Written $reading): Formula
     {
         $scale = $brief->batch->scale;
+        $recipe = $reading->recipe;
         $pieces =
             $brief->portions->pieces ?? ($recipe->pieces === null ? null : Scaler::pieces($recipe->pieces, $scale));
         $formula = $this->core->scaler->scaled(
-            Formula::asWritten($recipe, $pieces, $this->core->constants)->using($brief->portions->used),
+            $reading->formula->cutInto($pieces ?? $reading->formula->pieces)->using($brief->portions->used),
             $scale,
         );
 
@@ -524,26 +541,11 @@ final readonly class Kernel
     /** @return list<Warning> */
     private function cautions(Account $after, Swap $swap, Recipe $recipe): array
     {
-        $care = array_map(
-            fn (Family $f, string $name, int $c): Care => new Care(
-                $name,
-                $f->minutes > 0 || $swap->before->making->isEggCooked || $this->isMadeBefore($swap, $c) ||
-                    $this->isWash($swap, $c),
-                $f->cold,
-                $swap->before->making->isHeated && ($f->hot
-                    ? $f->key !== 'caramel' || $swap->before->making->isCaramel
-                    : $f->sugarKeeps && $swap->before->making->isBoiledHigh),
-            ),
-            $swap->families,
-            $recipe->components,
-            array_keys($recipe->components),
-        );
-
         return [
             ...$this->core->advisor->advice($after, $swap),
             ...$this->core->cautioner->cautions(
                 $after,
-                $care,
+                $this->core->cares->of($swap, $recipe->components),
                 $swap->wishes->kitchen->bodyMass,
                 $swap->family()->bakeLoss,
                 $swap->before,
@@ -551,39 +553,11 @@ final readonly class Kernel
         ];
     }
 
-    /** Whether a part's egg is what the dessert is brushed with before it is baked. */
-    private function isWash(Swap $swap, int $component): bool
+    /** @return list<PlannedStep> */
+    private function steps(Swap $swap, Recipe $recipe, Brief $brief): array
     {
-        $eggs = array_filter(
-            $swap->before->doses,
-            static fn (Dose $d): bool => $d->component === $component && $d->food?->role === Role::Egg,
-        );
-        $grams = array_sum(array_map(static fn (Dose $d): float => $d->mass(), $eggs));
+        $room = $this->core->method();
 
-        return $swap->before->making->isEggBrushed && $grams <= $this->core->constants->get('wash-most');
-    }
-
-    /** Whether all egg of a part is in what is cooked before the method begins: a custard from a tin, a sponge. */
-    private function isMadeBefore(Swap $swap, int $component): bool
-    {
-        foreach ($swap->before->doses as $dose) {
-            if ($dose->component === $component && $dose->food?->role === Role::Egg) {
-                return false;
-            }
-        }
-        foreach ($swap->exchanges as $exchange) {
-            $eggs = array_filter(
-                $exchange->component === $component ? $exchange->to : [],
-                static fn (Part $p): bool => $p->food->role === Role::Egg,
-            );
-            if (
-                $eggs !== [] &&
-                $this->core->preparations->nameOf($swap->before->doses[$exchange->from[0] ?? -1] ?? null) === ''
-            ) {
-                return false;
-            }
-        }
-
-        return true;
+        return $room->corrector->corrected($room->planner->steps($swap, $recipe->steps), $brief->corrections->steps);
     }
 }

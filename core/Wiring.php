@@ -27,48 +27,10 @@ use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Snapper;
 use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Larder\Ways;
-use Aglyca\Core\Method\Actions;
-use Aglyca\Core\Method\BagShares;
-use Aglyca\Core\Method\BakePlanner;
-use Aglyca\Core\Method\Clauses;
-use Aglyca\Core\Method\Extras;
-use Aglyca\Core\Method\Latecomers;
-use Aglyca\Core\Method\MethodReader;
-use Aglyca\Core\Method\MethodWriter;
-use Aglyca\Core\Method\OtherAppliance;
-use Aglyca\Core\Method\Patterns;
+use Aglyca\Core\Method\Cares;
 use Aglyca\Core\Method\Preparations;
-use Aglyca\Core\Method\StepCorrector;
-use Aglyca\Core\Method\TaskLinker;
-use Aglyca\Core\Method\TaskMaker;
-use Aglyca\Core\Plan\Advice;
-use Aglyca\Core\Plan\Batches;
-use Aglyca\Core\Plan\DayPlanner;
-use Aglyca\Core\Plan\JobSheetMaker;
-use Aglyca\Core\Plan\ShoppingList;
 use Aglyca\Core\Quantity\UnitTable;
-use Aglyca\Core\Reading\AmountParser;
-use Aglyca\Core\Reading\FoodIndex;
-use Aglyca\Core\Reading\FoodNames;
 use Aglyca\Core\Reading\FreeWords;
-use Aglyca\Core\Reading\Heats;
-use Aglyca\Core\Reading\Lexer;
-use Aglyca\Core\Reading\LineReader;
-use Aglyca\Core\Reading\LineSplitter;
-use Aglyca\Core\Reading\MeasuresReader;
-use Aglyca\Core\Reading\Naming;
-use Aglyca\Core\Reading\PanReader;
-use Aglyca\Core\Reading\PieceWords;
-use Aglyca\Core\Reading\RecipeReader;
-use Aglyca\Core\Reading\RowSigns;
-use Aglyca\Core\Reading\SectionReader;
-use Aglyca\Core\Reading\StepReader;
-use Aglyca\Core\Reading\Times;
-use Aglyca\Core\Reading\Tins;
-use Aglyca\Core\Reading\Told;
-use Aglyca\Core\Reading\Weigher;
-use Aglyca\Core\Reading\Words;
-use Aglyca\Core\Reading\YieldReader;
 use Aglyca\Core\Swap\Advisor;
 use Aglyca\Core\Swap\CandidateMaker;
 use Aglyca\Core\Swap\PartMaker;
@@ -80,111 +42,76 @@ use Aglyca\Core\Swap\Rule;
 use Aglyca\Core\Swap\Schools;
 use Aglyca\Core\Swap\Sorter;
 use Aglyca\Core\Swap\SweetOffers;
-use Aglyca\Core\Trial\ChangeMaker;
-use Aglyca\Core\Trial\Diagnosis;
-use Aglyca\Core\Trial\Heating;
-use Aglyca\Core\Trial\Lessons;
-use Aglyca\Core\Trial\Outlook;
-use Aglyca\Core\Trial\Portrait;
-use Aglyca\Core\Trial\Remedies;
-use Aglyca\Core\Trial\Weighing;
 use Aglyca\Core\Writing\KitchenMeasure;
 
-/** Puts the rooms of the core together; only the kernel, the tools and the tests look inside. */
-final readonly class Wiring
+/**
+ * Puts the rooms of the core together; only the kernel, the tools and the tests look inside. What every swap needs
+ * stands ready, and the rooms beside it open when somebody enters.
+ */
+final class Wiring
 {
-    public UnitTable $units;
+    public readonly UnitTable $units;
 
-    public Constants $constants;
+    public readonly Constants $constants;
 
-    public Larder $larder;
+    public readonly Larder $larder;
 
-    public FoodIndex $foods;
+    public readonly NetCarbs $netCarbs;
 
-    public Words $words;
+    public readonly Accountant $accountant;
 
-    public LineReader $lines;
+    public readonly Desk $desk;
 
-    public RecipeReader $recipes;
+    public readonly Families $families;
 
-    public YieldReader $yields;
+    public readonly OvenRules $ovens;
 
-    public StepReader $steps;
+    public readonly Schools $schools;
 
-    public RowSigns $signs;
+    public readonly Scaler $scaler;
 
-    public SectionReader $sections;
+    public readonly LayoutMaker $layouts;
 
-    public NetCarbs $netCarbs;
+    public readonly ProgrammeSwapper $swapper;
 
-    public Accountant $accountant;
+    public readonly Forecaster $forecaster;
 
-    public Desk $desk;
+    public readonly Cautioner $cautioner;
 
-    public Families $families;
+    public readonly Advisor $advisor;
 
-    public OvenRules $ovens;
+    public readonly Preparations $preparations;
 
-    public Schools $schools;
+    public readonly Assayer $assayer;
 
-    public Scaler $scaler;
+    public readonly Cares $cares;
 
-    public LayoutMaker $layouts;
+    public readonly FreeWords $freeWords;
 
-    public ProgrammeSwapper $swapper;
+    public readonly Appliances $appliances;
 
-    public Forecaster $forecaster;
+    public readonly Prospect $prospect;
 
-    public Cautioner $cautioner;
+    public readonly Snapper $snapper;
 
-    public Advisor $advisor;
+    public readonly KitchenMeasure $measures;
 
-    public BakePlanner $planner;
+    public readonly Ways $ways;
 
-    public Preparations $preparations;
+    private ?ReadingRoom $reading = null;
 
-    public TaskMaker $tasks;
+    private ?MethodRoom $method = null;
 
-    public DayPlanner $days;
+    private ?DayRoom $day = null;
 
-    public ShoppingList $shopping;
-
-    public Weighing $weighing;
-
-    public PictureBook $pictures;
-
-    public Remedies $remedies;
-
-    public Diagnosis $diagnosis;
-
-    public Lessons $lessons;
-
-    public Heating $heating;
-
-    public StepCorrector $corrector;
-
-    public FreeWords $freeWords;
-
-    public Appliances $appliances;
-
-    public Prospect $prospect;
-
-    public Snapper $snapper;
-
-    public KitchenMeasure $measures;
-
-    public Ways $ways;
-
-    public LabelChecker $labels;
-
-    public SweetenerPrices $sweetenerPrices;
+    private ?TrialRoom $trial = null;
 
     /**
      * @param  list<class-string<Rule\Rule>>  $without  rules of the swap that are left out, to see what they decide
      */
     public function __construct(
-        public Tables $tables,
-        Stock $stock = new Stock(),
+        public readonly Tables $tables,
+        private readonly Stock $stock = new Stock(),
         array $without = [],
     ) {
         $this->ways = $stock->ways;
@@ -195,24 +122,7 @@ final readonly class Wiring
         $this->families = new Families($tables, $stock->taught, $this->constants);
         $this->ovens = OvenRules::from($this->constants);
         $this->schools = new Schools($tables);
-        $this->foods = FoodIndex::of(FoodNames::of($tables)->knowing($stock->names));
-        $this->words = new Words($tables);
         $this->measures = KitchenMeasure::of($this->larder, $this->units, $tables, $stock->ways->measures);
-        $this->labels = new LabelChecker($this->larder->labels, $this->constants);
-        $this->yields = new YieldReader($this->words, new PieceWords($tables));
-        $this->steps = new StepReader(new Heats($this->constants, $this->words), new Times($this->words));
-        $this->signs = new RowSigns($this->units, $this->yields, $this->foods, $this->larder, $this->words);
-        $this->sections = new SectionReader($this->signs, $this->yields, $this->words);
-        $this->lines = $this->lineReader();
-        $this->recipes = new RecipeReader(
-            $this->lines,
-            $this->steps,
-            $this->yields,
-            $this->sections,
-            new PanReader($this->words),
-            new MeasuresReader($tables),
-            new Told($this->words),
-        );
         $this->netCarbs = new NetCarbs($tables, $this->constants);
         $this->accountant = new Accountant($this->netCarbs, new Spreads($tables), $this->constants);
         $this->desk = new Desk(
@@ -221,86 +131,59 @@ final readonly class Wiring
             new WhatIf($this->accountant, $this->larder),
             $this->constants,
         );
-        $this->sweetenerPrices = new SweetenerPrices($this->larder, $this->netCarbs);
         $this->layouts = new LayoutMaker($tables, $this->units);
-        $this->snapper = $snapper = new Snapper($this->larder, $this->units, $this->constants, $stock->ways->step());
-        $this->scaler = new Scaler($this->larder, $snapper, $this->constants);
-        $assayer = new Assayer($tables, $this->larder, $this->constants);
-        $this->swapper = $this->swapper($assayer, new PartMaker($snapper, $this->scaler), $without);
-        $this->forecaster = new Forecaster($assayer, $this->constants);
+        $this->snapper = new Snapper($this->larder, $this->units, $this->constants, $stock->ways->step());
+        $this->scaler = new Scaler($this->larder, $this->snapper, $this->constants);
+        $this->assayer = new Assayer($tables, $this->larder, $this->constants);
+        $this->swapper = $this->swapper(new PartMaker($this->snapper, $this->scaler), $without);
+        $this->forecaster = new Forecaster($this->assayer, $this->constants);
         $this->prospect = new Prospect($this->forecaster, $this->larder, $this->constants);
         $this->cautioner = new Cautioner($tables, new AcidBalance($tables), $this->constants);
         $this->advisor = new Advisor($this->families, $this->constants);
-        $this->preparations = $preparations = new Preparations($tables, $this->scaler);
-        $patterns = new Patterns($tables, $this->constants);
-        $actions = new Actions($tables);
-        $this->planner = new BakePlanner(
-            $preparations,
-            new MethodReader($actions, $this->foods, $this->constants),
-            new MethodWriter(
-                $preparations,
-                new Latecomers($patterns),
-                new BagShares($this->larder, $snapper, $this->constants),
-                $this->constants,
-            ),
-            $patterns,
-            new Extras($tables, $this->constants),
-            $this->constants,
-            new OtherAppliance($this->appliances),
-        );
+        $this->preparations = new Preparations($tables, $this->scaler);
+        $this->cares = new Cares($this->preparations, $this->constants);
         $this->freeWords = new FreeWords($tables);
-        $this->corrector = new StepCorrector($this->steps);
-        $this->tasks = new TaskMaker(
-            new Clauses($actions, $this->steps),
-            $actions,
-            $this->steps,
-            new TaskLinker($this->constants),
-            $this->constants,
-            $stock->taught,
-        );
-        $this->weighing = new Weighing($this->accountant, $this->netCarbs, $this->larder, $this->constants);
-        $this->pictures = new PictureBook($this->larder, $this->constants);
-        $this->remedies = new Remedies($tables, $this->larder, $snapper, $this->measures);
-        $this->heating = new Heating($tables);
-        $this->lessons = new Lessons($this->larder, $this->families, $this->constants);
-        $this->diagnosis = new Diagnosis(
-            $tables,
-            new Portrait($tables, $assayer, $this->larder, $this->constants),
-            new ChangeMaker(
-                $tables,
-                $this->larder,
-                $snapper,
-                new Outlook($this->forecaster, $this->constants),
-                $this->constants,
-            ),
-            $this->constants,
-        );
-        $this->shopping = new ShoppingList($this->scaler);
-        $this->days = new DayPlanner(
-            new Batches($this->constants),
-            new JobSheetMaker($this->constants),
-            new Advice($this->constants),
-            $this->constants,
-        );
     }
 
-    private function lineReader(): LineReader
+    public function reading(): ReadingRoom
     {
-        $lexer = new Lexer($this->words);
-        $amounts = new AmountParser($this->units, $this->constants, $this->tables);
+        return $this->reading ??= new ReadingRoom($this, $this->stock);
+    }
 
-        return new LineReader(
-            $this->larder, $this->foods, new Naming($this->foods, $this->tables),
-            LineSplitter::of($this->larder, $this->foods, $amounts, $lexer, $this->words),
-            new Weigher($this->larder, $this->units, $this->constants), $this->constants,
-            new Tins($this->tables), $this->tables,
-        );
+    public function method(): MethodRoom
+    {
+        return $this->method ??= new MethodRoom($this, $this->stock);
+    }
+
+    public function day(): DayRoom
+    {
+        return $this->day ??= new DayRoom($this);
+    }
+
+    public function trial(): TrialRoom
+    {
+        return $this->trial ??= new TrialRoom($this);
+    }
+
+    public function pictures(): PictureBook
+    {
+        return new PictureBook($this->larder, $this->constants);
+    }
+
+    public function labels(): LabelChecker
+    {
+        return new LabelChecker($this->larder->labels, $this->constants);
+    }
+
+    public function sweetenerPrices(): SweetenerPrices
+    {
+        return new SweetenerPrices($this->larder, $this->netCarbs);
     }
 
     /** @param  list<class-string<Rule\Rule>>  $without */
-    private function swapper(Assayer $assayer, PartMaker $parts, array $without): ProgrammeSwapper
+    private function swapper(PartMaker $parts, array $without): ProgrammeSwapper
     {
-        $candidates = new CandidateMaker($this->larder, $this->schools, $parts, $assayer, $this->constants);
+        $candidates = new CandidateMaker($this->larder, $this->schools, $parts, $this->assayer, $this->constants);
         $rules = array_values(
             array_filter(
                 [
@@ -329,7 +212,7 @@ final readonly class Wiring
             $this->accountant,
             new Sorter($this->larder, $this->schools, $this->constants),
             new ProblemMaker(
-                $assayer,
+                $this->assayer,
                 $candidates,
                 new SweetOffers($this->larder, $this->schools),
                 $this->constants,

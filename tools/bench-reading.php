@@ -22,7 +22,7 @@ $speed = static function () use ($texts, $core): float {
     $start = hrtime(true);
     for ($round = 0; $round < 10; $round++) {
         foreach ($texts as $text) {
-            $core->lines->read($text, 'k');
+            $core->reading()->lines->read($text, 'k');
         }
     }
 

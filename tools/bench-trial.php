@@ -81,7 +81,7 @@ use Aglyca\Core\Wiring;
                 $levels[$sign] = $value($likely[$true]['sign'][$sign] ?? [], 'ok', ['low', 'high']);
             }
         }
-        $weights = $core->diagnosis->weights($family, $judged, $levels);
+        $weights = $core->trial()->diagnosis->weights($family, $judged, $levels);
         $all = array_sum($weights);
         foreach ($priors as $cause => $prior) {
             $is = $cause === $true ? 1 : 0;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Support;
 
-use Aglyca\Core\Reading\Readings;
-use Aglyca\Core\Reading\Recipe;
+use Aglyca\Core\Formula\Readings;
+use Aglyca\Core\Formula\Written;
 use Closure;
 use Illuminate\Contracts\Cache\Store;
 
@@ -25,15 +25,15 @@ final readonly class KeptReadings implements Readings
         $this->under = 'reading:'.sha1($under).':';
     }
 
-    public function of(string $key, Closure $read): Recipe
+    public function of(string $key, Closure $read): Written
     {
         $kept = $this->store->get($this->under.$key);
-        if ($kept instanceof Recipe) {
+        if ($kept instanceof Written) {
             return $kept;
         }
-        $recipe = $read();
-        $this->store->put($this->under.$key, $recipe, self::SECONDS);
+        $written = $read();
+        $this->store->put($this->under.$key, $written, self::SECONDS);
 
-        return $recipe;
+        return $written;
     }
 }

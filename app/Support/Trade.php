@@ -67,8 +67,7 @@ final readonly class Trade
     private static function compile(string $folder, string $file): void
     {
         $tables = Tables::in($folder);
-        // What is worked out from the tables when the core opens is kept with them.
-        Kernel::open($tables);
+        Kernel::workOut($tables);
         is_dir(dirname($file)) || @mkdir(dirname($file), 0775, true);
         $temporary = (string) tempnam(dirname($file), 'new');
         file_put_contents($temporary, '<?php return '.var_export($tables->export(), true).';');

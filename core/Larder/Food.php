@@ -16,7 +16,6 @@ final readonly class Food
     /**
      * A record: a row of `data/foods.csv`.
      *
-     * @param  list<string>  $aliases
      * @param  list<string>  $allergens
      * @param  array<string, float>  $acids  grams in 100 g by name
      * @param  string  $bag  what the kitchen calls its package; "" for the larder's own
@@ -26,7 +25,6 @@ final readonly class Food
     private function __construct(
         public string $key,
         public string $name,
-        public array $aliases,
         public Role $role,
         public Texture $texture,
         public Nutrients $per100,
@@ -63,7 +61,6 @@ final readonly class Food
         return new self(
             $row['key'],
             $row['name'],
-            array_values(array_filter(explode('|', $row['aliases']))),
             Role::from($row['role']),
             Texture::from($row['texture']),
             $facts,
@@ -83,7 +80,6 @@ final readonly class Food
         return new self(
             $this->key,
             $this->name,
-            $this->aliases,
             $this->role,
             $this->texture,
             $label->per100(),
@@ -108,7 +104,6 @@ final readonly class Food
         return new self(
             '',
             $package->name,
-            [],
             Role::Mixin,
             Texture::Whole,
             $label->per100(),

@@ -63,6 +63,12 @@ final class Larder
         $this->properties = $tables->keyedTwice('properties', 'food', 'property');
     }
 
+    /** @return list<string> other names that a food is read by */
+    public function aliases(string $key): array
+    {
+        return array_values(array_filter(explode('|', $this->rows[$key]['aliases'] ?? '')));
+    }
+
     /** @throws OutOfBoundsException for a key that the larder does not hold */
     public function get(string $key): Food
     {

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Method;
 
-use Aglyca\Core\Reading\Step;
-use Aglyca\Core\Reading\StepCorrection;
-use Aglyca\Core\Swap\Swap;
+use Closure;
 
 /** The method of a swap, written when somebody first looks at it: most of those who try one sweetener more do not. */
 final class MethodPlan
@@ -14,24 +12,12 @@ final class MethodPlan
     /** @var ?list<PlannedStep> */
     private ?array $steps = null;
 
-    /**
-     * @param  list<Step>  $written  the recipe's own
-     * @param  array<string, StepCorrection>  $corrections
-     */
-    public function __construct(
-        private readonly BakePlanner $planner,
-        private readonly StepCorrector $corrector,
-        private readonly Swap $swap,
-        private readonly array $written,
-        private readonly array $corrections,
-    ) {}
+    /** @param  Closure(): list<PlannedStep>  $write */
+    public function __construct(private readonly Closure $write) {}
 
     /** @return list<PlannedStep> */
     public function steps(): array
     {
-        return $this->steps ??= $this->corrector->corrected(
-            $this->planner->steps($this->swap, $this->written),
-            $this->corrections,
-        );
+        return $this->steps ??= ($this->write)();
     }
 }

@@ -2,7 +2,7 @@
 <x-page :title="$food->name" here="almanac" :wide="false">
     <p><a href="/almanac">Almanac</a></p>
     <h1 class="mt-1 text-4xl text-cobalt">{{ $food->name }}</h1>
-    @if ($food->aliases !== [])<p class="mt-1 text-soft">also read as {{ implode(', ', $food->aliases) }}</p>@endif
+    @if ($aliases !== [])<p class="mt-1 text-soft">also read as {{ implode(', ', $aliases) }}</p>@endif
     <table class="mt-4 w-full max-w-md">
         <caption class="text-left font-semibold">@if ($food->bag !== '')In 100 g, by the label of “{{ $food->bag }}”@else In 100 g, ± {{ Figures::percent($food->u) }} %@endif</caption>
         <tbody>

@@ -41,7 +41,7 @@ abstract class CoreCase extends TestCase
 
     protected static function line(string $text): Line
     {
-        return self::core()->lines->read($text, 'key-1')[0];
+        return self::core()->reading()->lines->read($text, 'key-1')[0];
     }
 
     protected static function account(string $text, ?float $pieces = null): Account

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aglyca\Core\Brief;
+use Aglyca\Core\Formula\Written;
 use Aglyca\Core\Kernel;
+use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Reading\Correction;
 use Aglyca\Core\Reading\Fate;
 use Aglyca\Core\Reading\UnreadableRecipe;
+use Aglyca\Core\Tables;
 use App\Support\Trade;
 use Illuminate\Cache\ArrayStore;
 
@@ -32,7 +35,11 @@ final class KeptReadingsTest extends KitchenCase
 
         self::assertEquals($read, $this->kernel()->read($brief));
         self::assertCount(1, $this->store->all(), 'the second comes from the store');
-        $this->store->forever((string) array_key_first($this->store->all()), $this->fresh()->read($brief->but(text: "Other\n1 egg")));
+        $other = Written::of(
+            $this->fresh()->read($brief->but(text: "Other\n1 egg")),
+            Constants::from(Tables::in(base_path('data'))),
+        );
+        $this->store->forever((string) array_key_first($this->store->all()), $other);
         self::assertSame('Other', $this->kernel()->read($brief)->title, 'which is asked before the text is read');
         $this->store->flush();
         self::assertEquals($this->kernel()->convert($brief)->after, $this->fresh()->convert($brief)->after);

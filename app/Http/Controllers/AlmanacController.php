@@ -55,6 +55,7 @@ final readonly class AlmanacController
 
         return view('food', [
             'food' => $food,
+            'aliases' => $this->kernel->catalogue->aliases($food),
             'source' => $this->sources->get($food->provenance),
             'facts' => $this->sources->factsOf($key),
             'says' => new FoodSays($this->sources),

@@ -13,7 +13,7 @@ final class PictureBookTest extends TestCase
 {
     public function test_sugar_takes_its_own_minutes_ten_degrees_halve_them_and_allulose_is_sooner(): void
     {
-        $book = (new Wiring(Tables::in(dirname(__DIR__, 3).'/data')))->pictures;
+        $book = (new Wiring(Tables::in(dirname(__DIR__, 3).'/data')))->pictures();
         $at = [];
         foreach ($book->browning(20.0) as $one) {
             foreach ($one->points as $point) {
@@ -33,7 +33,7 @@ final class PictureBookTest extends TestCase
 
     public function test_what_dissolves_grows_with_the_heat_and_is_what_was_measured_at_25(): void
     {
-        $points = (new Wiring(Tables::in(dirname(__DIR__, 3).'/data')))->pictures->dissolving();
+        $points = (new Wiring(Tables::in(dirname(__DIR__, 3).'/data')))->pictures()->dissolving();
         $by = array_column($points, 'y', 'x');
         self::assertEqualsWithDelta(58.7, $by[25], 1e-9);
         $sorted = array_column($points, 'y');
@@ -43,7 +43,7 @@ final class PictureBookTest extends TestCase
 
     public function test_bars_stand_in_order_with_their_spread_around_them(): void
     {
-        $book = (new Wiring(Tables::in(dirname(__DIR__, 3).'/data')))->pictures;
+        $book = (new Wiring(Tables::in(dirname(__DIR__, 3).'/data')))->pictures();
         foreach (['sweetness' => 1, 'thirst' => -1] as $what => $way) {
             $rows = $book->$what();
             self::assertGreaterThan(6, count($rows));

@@ -75,7 +75,7 @@ final class PanChangeTest extends CoreCase
         }
         self::assertEqualsWithDelta(
             5.08,
-            (float) (new PanReader(self::core()->words))->in('Pour into a 9 x 13 x 2 inch pan.')?->depth,
+            (float) (new PanReader(self::core()->reading()->words))->in('Pour into a 9 x 13 x 2 inch pan.')?->depth,
             1e-9,
         );
     }

@@ -39,7 +39,7 @@ final class Corpus
         $wrong = [];
         $unmarked = [];
         foreach (self::rows() as $row) {
-            $line = $core->lines->read($row['text'], 'k')[0];
+            $line = $core->reading()->lines->read($row['text'], 'k')[0];
             $fault = self::fault($row, $line);
             if ($fault !== '') {
                 $wrong[] = "{$row['text']}: $fault";

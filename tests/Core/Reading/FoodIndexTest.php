@@ -14,7 +14,7 @@ final class FoodIndexTest extends CoreCase
     #[DataProvider('sure')]
     public function test_a_name_is_this_food_for_sure(string $name, string $food): void
     {
-        $match = self::core()->foods->find($name);
+        $match = self::core()->reading()->foods->find($name);
         self::assertSame([$food, true], [$match->food, $match->sure], $name);
     }
 
@@ -58,7 +58,7 @@ final class FoodIndexTest extends CoreCase
     #[DataProvider('guessed')]
     public function test_a_name_understood_in_part_or_misspelt_is_a_guess_and_marked(string $name, string $food): void
     {
-        $match = self::core()->foods->find($name);
+        $match = self::core()->reading()->foods->find($name);
         self::assertSame([$food, false], [$match->food, $match->sure], $name);
     }
 
@@ -81,7 +81,7 @@ final class FoodIndexTest extends CoreCase
     #[DataProvider('unknown')]
     public function test_what_is_no_food_is_none(string $name): void
     {
-        self::assertNull(self::core()->foods->find($name)->food, $name);
+        self::assertNull(self::core()->reading()->foods->find($name)->food, $name);
     }
 
     /** @return array<string, array{string}> */
@@ -107,14 +107,14 @@ final class FoodIndexTest extends CoreCase
         self::assertSame('almond-flour', $taught->find("ottilie's mystery dusts")->food);
         self::assertSame('spelt-flour', $taught->find('flour')->food);
         self::assertSame('sugar', $taught->find('sugar')->food);
-        self::assertSame('wheat-flour', self::core()->foods->find('flour')->food, 'the larder itself is as it was');
+        self::assertSame('wheat-flour', self::core()->reading()->foods->find('flour')->food, 'the larder itself is as it was');
     }
 
     public function test_suggestions_are_near_and_rivals_are_shown(): void
     {
-        self::assertContains('coconut-flour', self::core()->foods->suggest('coconut fluor', 3));
-        self::assertSame([], self::core()->foods->suggest('', 3));
-        self::assertNotEmpty(self::core()->foods->find('almond coconut flour')->rivals);
+        self::assertContains('coconut-flour', self::core()->reading()->foods->suggest('coconut fluor', 3));
+        self::assertSame([], self::core()->reading()->foods->suggest('', 3));
+        self::assertNotEmpty(self::core()->reading()->foods->find('almond coconut flour')->rivals);
     }
 
     /** Spelling, plural and accents make no difference. */

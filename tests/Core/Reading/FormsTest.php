@@ -19,7 +19,7 @@ final class FormsTest extends CoreCase
     public function test_one_amount_of_two_foods_is_half_of_each(string $line, array $grams): void
     {
         $found = [];
-        foreach (self::core()->lines->read($line, 'k') as $one) {
+        foreach (self::core()->reading()->lines->read($line, 'k') as $one) {
             $found[(string) $one->food?->key] = round($one->grams->value ?? 0.0, 1);
         }
         self::assertSame($grams, $found);
@@ -37,7 +37,7 @@ final class FormsTest extends CoreCase
 
     public function test_a_half_that_nobody_measured_is_less_sure(): void
     {
-        [$half] = self::core()->lines->read('100 g walnuts and pecans', 'k');
+        [$half] = self::core()->reading()->lines->read('100 g walnuts and pecans', 'k');
         $whole = self::line('50 g walnuts');
         self::assertGreaterThan(3 * ($whole->grams->u ?? 0.0), $half->grams->u ?? 0.0);
     }
@@ -66,7 +66,7 @@ final class FormsTest extends CoreCase
         ) {
             foreach (self::PIECES as $many => $one) {
                 $row = sprintf($form, 16, $many);
-                $read = self::core()->yields->read($row);
+                $read = self::core()->reading()->yields->read($row);
                 self::assertSame([16, $one], [$read->pieces, $read->pieceName], $row);
             }
         }
@@ -81,7 +81,7 @@ final class FormsTest extends CoreCase
                 'serves eight',
             ] as $row
         ) {
-            self::assertSame(8, self::core()->yields->read($row)->pieces, $row);
+            self::assertSame(8, self::core()->reading()->yields->read($row)->pieces, $row);
         }
     }
 
@@ -93,7 +93,7 @@ final class FormsTest extends CoreCase
         ) {
             foreach (['%s:', 'For the %s:', 'For the %s', '**%s**', '%s', 'FOR THE %s'] as $form) {
                 $row = sprintf($form, $form === 'FOR THE %s' ? mb_strtoupper($name) : $name);
-                $parts = self::core()->sections->sections([
+                $parts = self::core()->reading()->sections->sections([
                     'Tart',
                     'Ingredients',
                     '200 g flour',
@@ -126,11 +126,11 @@ final class FormsTest extends CoreCase
                     [180],
                     array_map(
                         static fn (Heat $h): int => $h->temperature->celsiusOnDial(5),
-                        self::core()->steps->read($step)->heats,
+                        self::core()->reading()->steps->read($step)->heats,
                     ),
                     $step,
                 );
-                self::assertTrue(self::core()->steps->read($step)->heats[0]->isOven, $step);
+                self::assertTrue(self::core()->reading()->steps->read($step)->heats[0]->isOven, $step);
             }
         }
         foreach (
@@ -141,7 +141,7 @@ final class FormsTest extends CoreCase
                 'Heat the oil to 180°C and fry.',
             ] as $step
         ) {
-            self::assertFalse(self::core()->steps->read($step)->heats[0]->isOven, $step);
+            self::assertFalse(self::core()->reading()->steps->read($step)->heats[0]->isOven, $step);
         }
     }
 
@@ -151,7 +151,7 @@ final class FormsTest extends CoreCase
         foreach (
             ['Bake 160 fan 15-18 min until pale.', 'Bake at 160 fan 20 minutes.', 'Bake 160 fan for 1 hour.'] as $text
         ) {
-            $heats = self::core()->steps->read($text)->heats;
+            $heats = self::core()->reading()->steps->read($text)->heats;
             self::assertCount(1, $heats, $text);
             self::assertTrue($heats[0]->isFan, $text);
             self::assertSame(180, $heats[0]->temperature->celsiusOnDial(5), $text);
@@ -161,7 +161,7 @@ final class FormsTest extends CoreCase
     public function test_a_number_said_again_for_a_fan_oven_is_one_heat(): void
     {
         foreach (['Tin, 180 (160 fan) for 25 mins.', 'Bake at 180 (160 fan) for 25 mins.'] as $text) {
-            $heats = self::core()->steps->read($text)->heats;
+            $heats = self::core()->reading()->steps->read($text)->heats;
             self::assertCount(1, $heats, $text);
             self::assertSame(180, $heats[0]->temperature->celsiusOnDial(5), $text);
             self::assertStringEndsWith('fan)', substr($text, $heats[0]->at, $heats[0]->length));
@@ -172,7 +172,7 @@ final class FormsTest extends CoreCase
     public function test_a_fan_heat_in_either_scale_is_that_of_an_oven_without(): void
     {
         foreach (['Bake at 325 °F fan for 20 minutes.' => 350, 'Bake at 300F fan.' => 325] as $text => $fahrenheit) {
-            $heat = self::core()->steps->read($text)->heats[0];
+            $heat = self::core()->reading()->steps->read($text)->heats[0];
             self::assertTrue($heat->isFan, $text);
             self::assertSame($fahrenheit, $heat->temperature->fahrenheitOnDial(5), $text);
         }
@@ -206,7 +206,7 @@ final class FormsTest extends CoreCase
                     [[...$minutes, $isBaking]],
                     array_map(
                         static fn (Timing $t): array => [$t->low, $t->high, $t->isBaking],
-                        self::core()->steps->read($step)->times,
+                        self::core()->reading()->steps->read($step)->times,
                     ),
                     $step,
                 );
@@ -241,7 +241,7 @@ final class FormsTest extends CoreCase
         for ($i = 0; $i < 200; $i++) {
             shuffle($rows);
             $lost = array_filter(
-                self::core()->sections->sections(['Cake', ...$rows])->rows,
+                self::core()->reading()->sections->sections(['Cake', ...$rows])->rows,
                 static fn (TextRow $r): bool => preg_match('~^\d+ (?:g|eggs|cup|tbsp)\b~', $r->text) === 1 &&
                     $r->fate !== Fate::Ingredient &&
                     ! $r->isDoubtful &&

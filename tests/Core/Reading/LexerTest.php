@@ -13,7 +13,7 @@ final class LexerTest extends CoreCase
 {
     private static function lexer(): Lexer
     {
-        return new Lexer(self::core()->words);
+        return new Lexer(self::core()->reading()->words);
     }
 
     #[DataProvider('numbers')]

@@ -169,7 +169,7 @@ final class LineReaderTest extends CoreCase
     #[DataProvider('severalThings')]
     public function test_one_line_may_name_several_things(string $text, array $things): void
     {
-        $lines = self::core()->lines->read($text, 'k');
+        $lines = self::core()->reading()->lines->read($text, 'k');
         self::assertSame(array_column($things, 0), array_map(static fn (Line $l): ?string => $l->food?->key, $lines));
         foreach ($things as $i => [, $grams, $inPart]) {
             self::assertEqualsWithDelta($grams, $lines[$i]->grams?->value, $grams * 0.006);
@@ -190,7 +190,7 @@ final class LineReaderTest extends CoreCase
                 "its own words: {$lines[$i]->text}",
             );
         }
-        $corrected = self::core()->lines->read($text, 'k', 0, new Corrections(['k_1' => new Correction(grams: 7.0)]));
+        $corrected = self::core()->reading()->lines->read($text, 'k', 0, new Corrections(['k_1' => new Correction(grams: 7.0)]));
         self::assertSame([$lines[0]->grams?->value, 7.0], [$corrected[0]->grams?->value, $corrected[1]->grams?->value]);
     }
 
@@ -271,7 +271,7 @@ final class LineReaderTest extends CoreCase
     {
         $places = static fn (string $text): array => array_map(
             static fn (Line $l): array => [$l->amountSpan?->at, $l->nameSpan?->at],
-            self::core()->lines->read($text, 'k'),
+            self::core()->reading()->lines->read($text, 'k'),
         );
         self::assertSame([[2, 10], [19, 21]], $places('- 1 whole egg plus 1 yolk'));
         self::assertSame([[8, 10], [21, 28]], $places('Zest of 1 orange and 2 tbsp juice'));
@@ -315,7 +315,7 @@ final class LineReaderTest extends CoreCase
 
     public function test_a_correction_of_the_food_weighs_the_amount_anew_and_keeps_what_was_typed(): void
     {
-        $line = self::core()->lines->read(
+        $line = self::core()->reading()->lines->read(
             '1 cup flour',
             'k',
             0,
@@ -326,7 +326,7 @@ final class LineReaderTest extends CoreCase
         self::assertSame([Flag::Corrected], $line->flags);
         self::assertSame(
             42.0,
-            self::core()->lines->read('1 cup flour', 'k', 0, new Corrections(['k' => new Correction(grams: 42.0)]))[0]
+            self::core()->reading()->lines->read('1 cup flour', 'k', 0, new Corrections(['k' => new Correction(grams: 42.0)]))[0]
                 ->grams?->value,
         );
     }
@@ -343,14 +343,14 @@ final class LineReaderTest extends CoreCase
     public function test_a_line_of_many_joins_is_read_like_any_other(): void
     {
         foreach (['1 egg and ', '1 cup sugar plus ', '2 g salt + ', '3 & ', '(1 tbsp and '] as $again) {
-            $lines = self::core()->lines->read(mb_substr(str_repeat($again, 60), 0, 400), 'k');
+            $lines = self::core()->reading()->lines->read(mb_substr(str_repeat($again, 60), 0, 400), 'k');
             self::assertLessThanOrEqual(13, count($lines), $again);
         }
         self::assertSame(
             ['egg', 'egg-yolk', 'milk'],
             array_map(
                 static fn (Line $l): ?string => $l->food?->key,
-                self::core()->lines->read('2 eggs plus 1 yolk and 3 tbsp milk', 'k'),
+                self::core()->reading()->lines->read('2 eggs plus 1 yolk and 3 tbsp milk', 'k'),
             ),
         );
     }

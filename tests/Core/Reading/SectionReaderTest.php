@@ -13,7 +13,7 @@ final class SectionReaderTest extends CoreCase
     #[DataProvider('rows')]
     public function test_an_ingredient_is_told_from_everything_else(string $row, bool $isIngredient): void
     {
-        self::assertSame($isIngredient, self::core()->signs->isIngredient($row), $row);
+        self::assertSame($isIngredient, self::core()->reading()->signs->isIngredient($row), $row);
     }
 
     /** @return iterable<string, array{string, bool}> */
@@ -62,7 +62,7 @@ final class SectionReaderTest extends CoreCase
     #[DataProvider('layouts')]
     public function test_the_same_recipe_however_it_is_laid_out(string $text): void
     {
-        $sorted = self::core()->sections->sections(
+        $sorted = self::core()->reading()->sections->sections(
             array_values(array_filter(array_map(trim(...), explode("\n", $text)))),
         );
         self::assertSame('Plum squares', $sorted->title);
@@ -97,7 +97,7 @@ final class SectionReaderTest extends CoreCase
 
     public function test_parts_that_stand_in_one_row_each(): void
     {
-        $sorted = self::core()->sections->sections([
+        $sorted = self::core()->reading()->sections->sections([
             'Espresso cups (6)',
             'sponge: 3 eggs, 60 g powdered erythritol',
             'custard lid: 250 g mascarpone, 200 ml cream',
@@ -108,15 +108,15 @@ final class SectionReaderTest extends CoreCase
             (float) self::kernel()->read(new Brief("Espresso cups (6)\n\n3 eggs\n60 g sugar\n\nMix."))->pieces,
         );
         self::assertSame(['sponge', 'custard lid'], array_map(mb_strtolower(...), $sorted->components));
-        $long = self::core()->sections->sections(['Plum tart', 'For the sweet pastry: 250g plain flour, 125g butter, 1 egg', 'For the filling: 200g butter, 3 eggs', 'Mix it all.', 'Click out small heaps, 6 per tray.']);
+        $long = self::core()->reading()->sections->sections(['Plum tart', 'For the sweet pastry: 250g plain flour, 125g butter, 1 egg', 'For the filling: 200g butter, 3 eggs', 'Mix it all.', 'Click out small heaps, 6 per tray.']);
         self::assertSame(['sweet pastry', 'filling'], array_map(mb_strtolower(...), $long->components));
         self::assertCount(2, $long->steps);
-        $added = self::core()->sections->sections(['Plum biscuits', 'Wet', '2 eggs', 'Add-ins', '100 g plums', 'Mix. Bake.']);
+        $added = self::core()->reading()->sections->sections(['Plum biscuits', 'Wet', '2 eggs', 'Add-ins', '100 g plums', 'Mix. Bake.']);
         self::assertSame([''], $added->components, 'one dough, in the order of mixing');
         self::assertCount(2, $added->ingredients);
-        $numbered = self::core()->sections->sections(['Plum biscuits', '1 egg', '100 g flour', '1 Beat the egg. Add the flour, mix.', '2 Scoop 24, 5 cm apart. Bake 10 min.', '2 Cream crackers, crushed']);
+        $numbered = self::core()->reading()->sections->sections(['Plum biscuits', '1 egg', '100 g flour', '1 Beat the egg. Add the flour, mix.', '2 Scoop 24, 5 cm apart. Bake 10 min.', '2 Cream crackers, crushed']);
         self::assertSame(['Beat the egg. Add the flour, mix.', 'Scoop 24, 5 cm apart. Bake 10 min.'], $numbered->steps);
-        $dashed = self::core()->sections->sections([
+        $dashed = self::core()->reading()->sections->sections([
             'plum bars',
             'crust - 1 c flour, 1/2 c butter',
             'top - 2 eggs, 1 c sugar',
@@ -130,7 +130,7 @@ final class SectionReaderTest extends CoreCase
 
     public function test_dry_and_wet_are_one_part_and_times_in_one_row_are_many(): void
     {
-        $sorted = self::core()->sections->sections([
+        $sorted = self::core()->reading()->sections->sections([
             'Loft cake',
             'Prep 10 mins | Cook 1 hr | Servings: 12 slices',
             'Dry:',
@@ -143,14 +143,14 @@ final class SectionReaderTest extends CoreCase
             '1 - Mix it.',
         ]);
         self::assertSame([0, 0, 1], array_column($sorted->ingredients, 'component'));
-        self::assertSame(12, (int) self::core()->yields->read($sorted->yield)->pieces);
+        self::assertSame(12, (int) self::core()->reading()->yields->read($sorted->yield)->pieces);
         self::assertSame(['Mix it.'], $sorted->steps);
     }
 
     #[DataProvider('counts')]
     public function test_a_count_is_what_it_makes_or_what_goes_in(string $row, ?int $makes): void
     {
-        $sorted = self::core()->sections->sections([
+        $sorted = self::core()->reading()->sections->sections([
             'Ridge bars',
             $row,
             'Ingredients',
@@ -160,7 +160,7 @@ final class SectionReaderTest extends CoreCase
         ]);
         self::assertSame(
             $makes,
-            $sorted->yield === '' ? null : (int) self::core()->yields->read($sorted->yield)->pieces,
+            $sorted->yield === '' ? null : (int) self::core()->reading()->yields->read($sorted->yield)->pieces,
             $row,
         );
         if ($makes === null) {
@@ -187,7 +187,7 @@ final class SectionReaderTest extends CoreCase
 
     public function test_a_list_behind_a_name_is_a_part_and_a_method_behind_its_name_is_a_step(): void
     {
-        $sorted = self::core()->sections->sections([
+        $sorted = self::core()->reading()->sections->sections([
             'Rings',
             '200 g flour',
             'cinnamon sugar: ½ c sugar + 1 tsp cinnamon',
@@ -200,7 +200,7 @@ final class SectionReaderTest extends CoreCase
 
     public function test_a_scoop_of_something_is_no_work(): void
     {
-        $sorted = self::core()->sections->sections([
+        $sorted = self::core()->reading()->sections->sections([
             'Skillet cookie', '200 g flour', '100 g sugar', 'scoop of vanilla ice cream to serve', 'sprinkle of sea salt',
             'Scoop onto a sheet and bake.', 'Sprinkle with the sugar.',
         ]);
@@ -210,7 +210,7 @@ final class SectionReaderTest extends CoreCase
 
     public function test_what_is_needed_for_so_many_and_what_it_is_decorated_with_stand_in_rows_of_their_own(): void
     {
-        $told = self::core()->sections->sections([
+        $told = self::core()->reading()->sections->sections([
             'Creams',
             'For about 20 biscuits you need 225 g butter (soft), 225 g flour. Filling: 100 g butter, 200 g icing sugar.',
             'To decorate: writing icing, sprinkles',
@@ -227,7 +227,7 @@ final class SectionReaderTest extends CoreCase
 
     public function test_words_alone_among_ingredients_are_one_too_but_sentences_are_not(): void
     {
-        $sorted = self::core()->sections->sections([
+        $sorted = self::core()->reading()->sections->sections([
             'Loaf',
             'Ingredients',
             '200 g flour',
@@ -237,11 +237,11 @@ final class SectionReaderTest extends CoreCase
             'Mix it.',
         ]);
         self::assertSame(['200 g flour', 'Salt', 'Butter for the tin'], array_column($sorted->ingredients, 'text'));
-        $bare = self::core()->sections->sections(['Loaf', '200 g flour', 'Salt', 'Mix everything well.', 'Bake it.']);
+        $bare = self::core()->reading()->sections->sections(['Loaf', '200 g flour', 'Salt', 'Mix everything well.', 'Bake it.']);
         self::assertSame(['200 g flour', 'Salt'], array_column($bare->ingredients, 'text'));
         self::assertSame(['Mix everything well.', 'Bake it.'], $bare->steps);
         $rows = ['* 200 g flour', '* a long row of what is there besides, and its peel', 'crème fraîche and candied orange peel, all of it to serve'];
-        $listed = self::core()->sections->sections(['Loaf', ...$rows, '1) Mix everything well.']);
+        $listed = self::core()->reading()->sections->sections(['Loaf', ...$rows, '1) Mix everything well.']);
         self::assertSame($rows, array_column($listed->ingredients, 'text'));
     }
 
@@ -250,7 +250,7 @@ final class SectionReaderTest extends CoreCase
         foreach (
             ['Cream cheese (8 oz)', 'Cream of tartar, 1/2 tsp', 'Warm water', 'Set honey', 'Rolled oats'] as $first
         ) {
-            $sorted = self::core()->sections->sections([
+            $sorted = self::core()->reading()->sections->sections([
                 'Cake',
                 'Ingredients',
                 $first,
@@ -263,7 +263,7 @@ final class SectionReaderTest extends CoreCase
         }
         self::assertSame(
             ['Cream the butter and sugar.'],
-            self::core()->sections->sections(['Cake', '200 g flour', 'Cream the butter and sugar.'])->steps,
+            self::core()->reading()->sections->sections(['Cake', '200 g flour', 'Cream the butter and sugar.'])->steps,
         );
     }
 
@@ -271,7 +271,7 @@ final class SectionReaderTest extends CoreCase
     #[DataProvider('headings')]
     public function test_a_heading_opens_a_part(string $heading, string $name): void
     {
-        $sorted = self::core()->sections->sections([
+        $sorted = self::core()->reading()->sections->sections([
             'Plum galette',
             'Ingredients',
             '200 g flour',
@@ -306,7 +306,7 @@ final class SectionReaderTest extends CoreCase
 
     public function test_a_row_without_a_mark_above_marked_ones_is_a_heading_and_the_yield_may_come_last(): void
     {
-        $sorted = self::core()->sections->sections([
+        $sorted = self::core()->reading()->sections->sections([
             'Cake',
             'Ingredients',
             'Sponge and such',
@@ -328,7 +328,7 @@ final class SectionReaderTest extends CoreCase
         foreach (['Salt', 'Whipped cream', 'Flaky sea salt', 'vanilla'] as $row) {
             self::assertSame(
                 [''],
-                self::core()->sections->sections([
+                self::core()->reading()->sections->sections([
                     'Cake',
                     'Ingredients',
                     '200 g flour',
@@ -344,6 +344,6 @@ final class SectionReaderTest extends CoreCase
 
     public function test_a_recipe_without_a_title_still_has_one(): void
     {
-        self::assertSame('Untitled dessert', self::core()->sections->sections(['200 g flour', '2 eggs'])->title);
+        self::assertSame('Untitled dessert', self::core()->reading()->sections->sections(['200 g flour', '2 eggs'])->title);
     }
 }

@@ -17,7 +17,7 @@ final class StepReaderTest extends CoreCase
     #[DataProvider('heats')]
     public function test_heats_are_found_where_they_stand(string $step, array $celsius): void
     {
-        $read = self::core()->steps->read($step);
+        $read = self::core()->reading()->steps->read($step);
         self::assertSame(
             $celsius,
             array_map(static fn (Heat $h): int => $h->temperature->celsiusOnDial(5), $read->heats),
@@ -71,7 +71,7 @@ final class StepReaderTest extends CoreCase
                 'Bake for 30 minutes at 180 °C.' => null,
             ] as $text => $from
         ) {
-            self::assertSame($from, self::core()->steps->read($text)->bakingFrom(), $text);
+            self::assertSame($from, self::core()->reading()->steps->read($text)->bakingFrom(), $text);
         }
     }
 
@@ -81,7 +81,7 @@ final class StepReaderTest extends CoreCase
     #[DataProvider('times')]
     public function test_times_are_found_and_told_apart(string $step, array $times, bool $isBake): void
     {
-        $read = self::core()->steps->read($step);
+        $read = self::core()->reading()->steps->read($step);
         self::assertSame(
             $times,
             array_map(static fn (Timing $t): array => [$t->low, $t->high, $t->isBaking], $read->times),
@@ -164,7 +164,7 @@ final class StepReaderTest extends CoreCase
     public function test_a_time_alone_bakes_once_the_oven_is_on(): void
     {
         $bakes = static fn (string ...$steps): array => array_column(
-            self::core()->steps->all(array_values($steps)),
+            self::core()->reading()->steps->all(array_values($steps)),
             'isBake',
         );
         self::assertSame([false, true], $bakes('Heat the oven to 190 °C.', '40-45 mins till bubbling.'));
@@ -194,13 +194,13 @@ final class StepReaderTest extends CoreCase
                 'Roll it out, cut with a ring (about 16 + scraps).',
             ] as $step
         ) {
-            self::assertSame(16, self::core()->yields->inSteps(['Mix it.', $step])->pieces, $step);
+            self::assertSame(16, self::core()->reading()->yields->inSteps(['Mix it.', $step])->pieces, $step);
         }
     }
 
     public function test_a_title_may_say_how_many(): void
     {
-        $reader = self::core()->yields;
+        $reader = self::core()->reading()->yields;
         foreach (
             [
                 'Banana muffins - makes 12' => ['Banana muffins', 'makes 12'],
@@ -232,7 +232,7 @@ final class StepReaderTest extends CoreCase
     #[DataProvider('yields')]
     public function test_pieces_are_read_and_named(string $row, ?int $pieces, string $name): void
     {
-        $reader = self::core()->yields;
+        $reader = self::core()->reading()->yields;
         self::assertSame($pieces !== null, $reader->isYield($row), $row);
         if ($pieces !== null) {
             self::assertEquals(new Yielded($pieces, $name), $reader->read($row));

@@ -82,7 +82,7 @@ final class LabelTest extends CoreCase
     {
         $printed = ['carbohydrate' => '16', 'fibre' => '4', 'polyols' => '10', 'fat' => '9', 'protein' => '2'];
         $label = Label::of(LabelLaw::UsCanada, 30, $printed + ($energy === null ? [] : ['energy' => $energy]), '');
-        $said = implode(' ', self::core()->labels->contradictions($label));
+        $said = implode(' ', self::core()->labels()->contradictions($label));
         self::assertStringContainsString('does not say which sugar alcohol', $said);
         self::assertStringContainsString($polyol, $said);
         $food = self::core()
@@ -130,7 +130,7 @@ final class LabelTest extends CoreCase
         array $printed,
         string $says,
     ): void {
-        $found = implode(' ', self::core()->labels->contradictions(Label::of($law, 30, $printed, 'maltitol')));
+        $found = implode(' ', self::core()->labels()->contradictions(Label::of($law, 30, $printed, 'maltitol')));
         $says === '' ? self::assertSame('', $found) : self::assertStringContainsString($says, $found);
     }
 

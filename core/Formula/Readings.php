@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Aglyca\Core\Reading;
+namespace Aglyca\Core\Formula;
 
 use Closure;
 
@@ -11,7 +11,7 @@ interface Readings
 {
     /**
      * @param  string  $key  the same for the same text, read with the same corrections
-     * @param  Closure(): Recipe  $read  what it throws is not kept
+     * @param  Closure(): Written  $read  what it throws is not kept
      */
-    public function of(string $key, Closure $read): Recipe;
+    public function of(string $key, Closure $read): Written;
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Aglyca\Core\Reading;
+namespace Aglyca\Core\Formula;
 
 use Closure;
 
@@ -11,17 +11,17 @@ final class LastReadings implements Readings
 {
     private const KEPT = 8;
 
-    /** @var array<string, Recipe> */
+    /** @var array<string, Written> */
     private array $read = [];
 
     /** @param  ?Readings  $behind  where it is looked for next */
     public function __construct(private readonly ?Readings $behind = null) {}
 
-    public function of(string $key, Closure $read): Recipe
+    public function of(string $key, Closure $read): Written
     {
-        $recipe = $this->read[$key] ?? $this->behind?->of($key, $read) ?? $read();
-        $this->read = array_slice([$key => $recipe, ...$this->read], 0, self::KEPT);
+        $written = $this->read[$key] ?? $this->behind?->of($key, $read) ?? $read();
+        $this->read = array_slice([$key => $written, ...$this->read], 0, self::KEPT);
 
-        return $recipe;
+        return $written;
     }
 }

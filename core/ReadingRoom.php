@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core;
+
+use Aglyca\Core\Larder\Stock;
+use Aglyca\Core\Reading\AmountParser;
+use Aglyca\Core\Reading\FoodIndex;
+use Aglyca\Core\Reading\FoodNames;
+use Aglyca\Core\Reading\Heats;
+use Aglyca\Core\Reading\Lexer;
+use Aglyca\Core\Reading\LineReader;
+use Aglyca\Core\Reading\LineSplitter;
+use Aglyca\Core\Reading\MeasuresReader;
+use Aglyca\Core\Reading\Naming;
+use Aglyca\Core\Reading\PanReader;
+use Aglyca\Core\Reading\PieceWords;
+use Aglyca\Core\Reading\RecipeReader;
+use Aglyca\Core\Reading\RowSigns;
+use Aglyca\Core\Reading\SectionReader;
+use Aglyca\Core\Reading\StepReader;
+use Aglyca\Core\Reading\Times;
+use Aglyca\Core\Reading\Tins;
+use Aglyca\Core\Reading\Told;
+use Aglyca\Core\Reading\Weigher;
+use Aglyca\Core\Reading\Words;
+use Aglyca\Core\Reading\YieldReader;
+
+/** What reads a text. Opened when there is one to read: most changes of a swap read nothing anew. */
+final readonly class ReadingRoom
+{
+    public FoodIndex $foods;
+
+    public Words $words;
+
+    public StepReader $steps;
+
+    public LineReader $lines;
+
+    public YieldReader $yields;
+
+    public RowSigns $signs;
+
+    public SectionReader $sections;
+
+    public RecipeReader $recipes;
+
+    public function __construct(Wiring $core, Stock $stock)
+    {
+        $tables = $core->tables;
+        $this->foods = FoodIndex::of(FoodNames::of($tables)->knowing($stock->names));
+        $this->words = new Words($tables);
+        $this->steps = new StepReader(new Heats($core->constants, $this->words), new Times($this->words));
+        $this->yields = new YieldReader($this->words, new PieceWords($tables));
+        $this->signs = new RowSigns($core->units, $this->yields, $this->foods, $core->larder, $this->words);
+        $this->sections = new SectionReader($this->signs, $this->yields, $this->words);
+        $amounts = new AmountParser($core->units, $core->constants, $tables);
+        $this->lines = new LineReader(
+            $core->larder,
+            $this->foods,
+            new Naming($this->foods, $tables),
+            LineSplitter::of($core->larder, $this->foods, $amounts, new Lexer($this->words), $this->words),
+            new Weigher($core->larder, $core->units, $core->constants),
+            $core->constants,
+            new Tins($tables),
+            $tables,
+        );
+        $this->recipes = new RecipeReader(
+            $this->lines,
+            $this->steps,
+            $this->yields,
+            $this->sections,
+            new PanReader($this->words),
+            new MeasuresReader($tables),
+            new Told($this->words),
+        );
+    }
+}
