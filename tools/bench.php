@@ -66,13 +66,13 @@ $jobs = [
     'Bench with 15 lines: read, swap, count, draw' => static fn () => $ask('/bench/draft'),
     'Account: every figure with its range' => static fn () => $ask('/bench/draft/account'),
     'Card' => static fn () => $ask('/bench/draft/card'),
-    // Each asks for something else than the one before it.
-    'a change on the Bench, the tray alone' => static function () use ($ask, $wishes): string {
+    // Each asks for something else than the one before it, and as the page asks: by the field that was changed.
+    'a change on the Bench, the tray alone' => static function () use ($ask, $token): string {
         static $times = 0;
 
-        return $ask('/bench/draft/wishes', ['sweetness' => (string) (70 + 5 * ($times++ % 7))] + $wishes, [
-            'HX-Request: true',
-        ]);
+        $change = ['panel' => '1', 'sweetness' => (string) (70 + 5 * ($times++ % 7))];
+
+        return $ask('/bench/draft/wishes', $token + $change, ['HX-Request: true', 'X-Parts: whole']);
     },
 ];
 $took = array_fill_keys(array_keys($jobs), []);

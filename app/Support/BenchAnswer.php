@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use Aglyca\Core\Brief;
 use Aglyca\Core\Kernel;
 use App\View\BenchPage;
 use App\View\Folds;
+use App\View\Moved;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -36,28 +38,31 @@ final readonly class BenchAnswer
             : redirect($dessert->path('bench'));
     }
 
-    /** What was wished is kept: of how the text was read nothing changed, so that it stays on the page as it is. */
-    public function wished(Request $request, Dessert $dessert): Response|RedirectResponse
+    /**
+     * What was wished is kept: of how the text was read nothing changed, so that it stays on the page as it is.
+     *
+     * @param  Brief  $before  that the page was drawn from
+     */
+    public function wished(Request $request, Brief $before, Dessert $dessert): Response|RedirectResponse
     {
         if (! $request->hasHeader('HX-Request')) {
             return redirect($dessert->path('bench'));
         }
-        $conversion = $this->kernel->convert($dessert->brief);
-
-        return $this->show(
-            $request,
-            new BenchPage(
-                $dessert,
-                $conversion,
-                $this->kernel,
-                new MessageBag(),
-                [],
-                null,
-                true,
-                Folds::of($request),
-            ),
-            200,
+        $page = new BenchPage(
+            $dessert,
+            $this->kernel->convert($dessert->brief),
+            $this->kernel,
+            new MessageBag(),
+            [],
+            null,
+            true,
+            Folds::of($request),
         );
+        $moved = Moved::parts($request, $before, $page);
+
+        return $moved === null
+            ? $this->show($request, $page, 200)
+            : response()->view('bench.moved', ['page' => $page, 'moved' => $moved]);
     }
 
     public function refuse(

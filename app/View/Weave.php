@@ -56,6 +56,8 @@ final readonly class Weave
             ? array_map($this->right(...), $exchange->to)
             : array_map(fn (int $i): array => $this->stays($i, $exchange), $exchange->from);
         $rows = max(count($left), count($right));
+        $masses = [array_column($left, 'mass'), array_column($right, 'mass')];
+        $tops = [$this->tops($masses[0], $rows * self::ROW), $this->tops($masses[1], $rows * self::ROW)];
 
         return [
             'role' => $exchange->role,
@@ -66,8 +68,8 @@ final readonly class Weave
             'changed' => $exchange->changed,
             'rows' => $rows,
             'box' => sprintf('0 0 %d %d', self::WIDTH, $rows * self::ROW),
-            'ribbons' => $this->ribbons(array_column($left, 'mass'), array_column($right, 'mass'), $rows * self::ROW),
-            'posts' => $this->posts(array_column($left, 'mass'), array_column($right, 'mass'), $rows * self::ROW),
+            'ribbons' => $this->ribbons(...$masses, ...$tops),
+            'posts' => $this->posts($masses, $tops),
         ];
     }
 
@@ -144,17 +146,17 @@ final readonly class Weave
     /**
      * @param  list<float>  $left
      * @param  list<float>  $right
+     * @param  list<float>  $startAt  where each begins
+     * @param  list<float>  $endAt
      * @return list<string> path data
      */
-    private function ribbons(array $left, array $right, float $height): array
+    private function ribbons(array $left, array $right, array $startAt, array $endAt): array
     {
         [$sumLeft, $sumRight] = [array_sum($left), array_sum($right)];
         if ($sumLeft <= 0 || $sumRight <= 0) {
             return [];
         }
         $paths = [];
-        $startAt = $this->tops($left, $height);
-        $endAt = $this->tops($right, $height);
         foreach ($left as $i => $from) {
             foreach ($right as $j => $to) {
                 $start = max(self::THINNEST, $this->width($from) * ($to / $sumRight));
@@ -187,23 +189,18 @@ final readonly class Weave
     }
 
     /**
-     * @param  list<float>  $left
-     * @param  list<float>  $right
+     * @param  list<list<float>>  $masses  of the two lanes
+     * @param  list<list<float>>  $tops
      * @return list<string> path data
      */
-    private function posts(array $left, array $right, float $height): array
+    private function posts(array $masses, array $tops): array
     {
         $posts = [];
-        foreach ([[0.0, $left], [self::WIDTH - self::POST, $right]] as [$x, $masses]) {
-            foreach ($this->tops($masses, $height) as $i => $top) {
-                if ($masses[$i] > 0) {
-                    $posts[] = sprintf(
-                        'M%.1f %.1fh%.1fv%.1fh-%3$.1fz',
-                        $x,
-                        $top,
-                        self::POST,
-                        $this->width($masses[$i]),
-                    );
+        foreach ([0.0, self::WIDTH - self::POST] as $lane => $x) {
+            foreach ($tops[$lane] as $i => $top) {
+                $mass = $masses[$lane][$i];
+                if ($mass > 0) {
+                    $posts[] = sprintf('M%.1f %.1fh%.1fv%.1fh-%3$.1fz', $x, $top, self::POST, $this->width($mass));
                 }
             }
         }

@@ -157,6 +157,10 @@ document.addEventListener('htmx:before:swap', () => { held = place(document.acti
 document.addEventListener('htmx:config:request', (event) => {
     const seen = document.querySelector('[data-seen]')?.dataset.seen;
     if (seen !== undefined) event.detail.ctx.request.headers['X-Seen'] = seen;
+    // A page that is made of parts gets only those that move; one that shows a fault gets that part anew as well.
+    if (document.querySelector('#bench[data-parted]')) {
+        event.detail.ctx.request.headers['X-Parts'] = document.querySelector('#wished .fault') ? 'faulty' : 'whole';
+    }
 });
 
 // What lies folded is drawn when it is opened, and what lies below when it comes into view: an answer has what was looked
@@ -182,6 +186,24 @@ watch();
 document.addEventListener('htmx:config:request', (event) => {
     const looked = [...document.querySelectorAll('[data-lazy]')].filter(isLookedAt).map((part) => part.dataset.lazy);
     if (looked.length > 0) event.detail.ctx.request.headers['X-Open'] = looked.join(' ');
+});
+
+// Where each field stands for itself, those are sent that were changed, until the server has taken them.
+const unsaid = new Set();
+const fieldsOf = (element) => (element?.matches?.('form[data-each]') ? element : null);
+document.addEventListener('change', ({ target }) => {
+    if (fieldsOf(target.form) && target.name) unsaid.add(target.name);
+}, true);
+document.addEventListener('htmx:config:request', ({ detail: { ctx } }) => {
+    if (!fieldsOf(ctx.sourceElement) || ctx.sourceEvent?.type !== 'change') return;
+    const form = ctx.sourceElement;
+    ctx.said = [...unsaid];
+    for (const name of new Set(ctx.request.body.keys())) {
+        if (!unsaid.has(name) && form.elements[name]?.type !== 'hidden') ctx.request.body.delete(name);
+    }
+});
+document.addEventListener('htmx:after:request', ({ detail: { ctx } }) => {
+    if (ctx.response?.status < 300) for (const name of ctx.said ?? []) unsaid.delete(name);
 });
 
 // A request that never reached the server leaves the page as it is and says so.

@@ -45,7 +45,7 @@ final class BenchTest extends KitchenCase
         $answer = $this->post("/bench/$recipe->ulid/wishes", $this->wishes(['pieces' => '20']), [
             'HX-Request' => 'true',
         ])->assertOk();
-        self::assertStringStartsWith('<div id="bench" data-seen="1">', ltrim((string) $answer->getContent()));
+        self::assertStringStartsWith('<div id="bench" data-parted>', ltrim((string) $answer->getContent()));
     }
 
     public function test_what_nobody_looks_at_is_left_out_of_an_answer_until_it_is_opened(): void

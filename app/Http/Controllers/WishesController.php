@@ -20,12 +20,16 @@ final readonly class WishesController
 
     public function wish(WishesRequest $request, Dessert $dessert): Response|RedirectResponse
     {
-        return $this->bench->wished($request, $dessert->keep($request->applied($dessert->brief)));
+        return $this->bench->wished($request, $dessert->brief, $dessert->keep($request->applied($dessert->brief)));
     }
 
     public function blend(BlendRequest $request, Dessert $dessert): Response|RedirectResponse
     {
-        return $this->bench->wished($request, $dessert->keep($dessert->brief->wishing(blend: $request->blend())));
+        return $this->bench->wished(
+            $request,
+            $dessert->brief,
+            $dessert->keep($dessert->brief->wishing(blend: $request->blend())),
+        );
     }
 
     /** An own amount for something of the swap, or the programme's again. */
@@ -33,6 +37,10 @@ final readonly class WishesController
     {
         $amounts = $request->applied($dessert->brief->wishes->amounts, $this->kernel);
 
-        return $this->bench->wished($request, $dessert->keep($dessert->brief->wishing(amounts: $amounts)));
+        return $this->bench->wished(
+            $request,
+            $dessert->brief,
+            $dessert->keep($dessert->brief->wishing(amounts: $amounts)),
+        );
     }
 }

@@ -6,7 +6,7 @@
     $statement = $sheet->statement();
     $measure = $sheet->measure->value;
 @endphp
-<div id="sheet" data-seen="{{ $page->dessert->revision() }}">
+<div id="sheet">
     @include('bench.head', ['here' => 'account'])
     <div class="no-print mt-3 flex flex-wrap items-end gap-x-8 gap-y-2">
         <p class="flex gap-x-5"><a class="py-2 {{ $sheet->isSwapped ? 'font-semibold text-ink no-underline' : '' }}"

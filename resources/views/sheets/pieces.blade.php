@@ -5,7 +5,7 @@
     $here = fn (string $key): string => $way === $key ? 'border-l-4 border-l-here' : 'border-l-4 border-l-transparent';
     $rests = ['spread' => 'spread over the others', 'small' => 'one small piece more', 'aside' => 'set aside, not counted'];
 @endphp
-<div id="sheet" data-seen="{{ $page->dessert->revision() }}">
+<div id="sheet">
     @include('bench.head', ['here' => 'pieces'])
     <div class="mt-5 grid items-start gap-x-10 gap-y-6 lg:grid-cols-2">
         <section aria-label="Portions">

@@ -2,7 +2,7 @@
     use App\View\ScaleSheet;
     $at = $page->path('bench/scale');
 @endphp
-<div id="sheet" data-seen="{{ $page->dessert->revision() }}">
+<div id="sheet">
     @include('bench.head', ['here' => 'scale'])
     <div class="mt-5 grid items-start gap-x-10 gap-y-6 lg:grid-cols-2">
         <section aria-label="How much">

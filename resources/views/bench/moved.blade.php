@@ -1,0 +1,2 @@
+{{-- The answer to a wish: what it moved, and nothing that the page has already. --}}
+@foreach ($moved as $part => $view)<hx-partial hx-target="#{{ $part }}" hx-swap="innerMorph">@include("bench.$view")</hx-partial>@endforeach

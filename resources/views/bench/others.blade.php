@@ -1,0 +1,1 @@
+@includeUnless($page->isAsItWas(), 'bench.ways', ['heading' => 'Other ways', 'offer' => 'Show up to three clearly different ones'])
