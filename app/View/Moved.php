@@ -16,10 +16,10 @@ final class Moved
     private const PARTS = [
         'now' => 'now',
         'outlook' => 'outlook',
-        'gains' => 'gains',
+        'gains' => 'ways',
         'lanes' => 'lanes',
         'mix' => 'triangle',
-        'others' => 'others',
+        'others' => 'ways',
         'below' => 'below',
     ];
 

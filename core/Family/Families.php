@@ -52,6 +52,9 @@ final class Families
     /** @var array<string, string> key => name */
     private array $names;
 
+    /** @var array<string, list<string>> by family, what a text calls it */
+    private array $words;
+
     public function __construct(
         Tables $tables,
         private readonly Taught $taught = new Taught(),
@@ -62,6 +65,10 @@ final class Families
         $this->rows = $tables->keyed('families', 'family');
         $this->names = $tables->pairs('families', 'name', 'family');
         $this->bands = $tables->grouped('family_bands', 'family');
+        $this->words = $tables->worked('words of families', static fn (): array => array_map(
+            static fn (array $row): array => array_values(array_filter(explode('|', $row['words']))),
+            $tables->keyed('families', 'family'),
+        ));
     }
 
     /** @return array<string, string> key => name */
@@ -237,22 +244,25 @@ final class Families
     {
         $parted = Normalizer::normalize(mb_strtolower($text), Normalizer::FORM_D);
         $text = preg_replace('~\p{Mn}+~u', '', $parted === false ? $text : $parted) ?? $text;
-        $none = [false, 0, -1, -1];
-        [$best, $found] = [$none, null];
-        foreach ($this->rows as $key => $row) {
-            if ($key === $besides || ($fills && $row['fills'] !== 'yes') || ! $this->fits($key, $signs)) {
+        [$best, $found] = [[false, 0, -1, -1], null];
+        foreach ($this->words as $key => $words) {
+            $words = array_filter($words, static fn (string $word): bool => str_contains($text, $word));
+            if (
+                $words === [] ||
+                $key === $besides ||
+                ($fills && $this->rows[$key]['fills'] !== 'yes') ||
+                ! $this->fits($key, $signs)
+            ) {
                 continue;
             }
-            foreach (array_filter(explode('|', $row['words'])) as $word) {
-                $isThere =
-                    str_contains($text, $word) &&
-                    preg_match('~(?<!\pL)'.preg_quote($word, '~').'(?!\pL)~u', $text, $m, PREG_OFFSET_CAPTURE) ===
-                    1;
+            foreach ($words as $word) {
+                if (preg_match('~(?<!\pL)'.preg_quote($word, '~').'(?!\pL)~u', $text, $m, PREG_OFFSET_CAPTURE) !== 1) {
+                    continue;
+                }
                 // Of the same word the family that knows more signs of itself is meant.
                 // The last word of a title says what it is, jam tarts are tarts; "cake" alone says little.
-                $isLast =
-                    $isThere && $key !== self::FALLBACK && trim(substr($text, $m[0][1] + strlen($m[0][0]))) === '';
-                $rank = $isThere ? [$isLast, strlen($word), $m[0][1], $this->known($key, $signs)] : $none;
+                $isLast = $key !== self::FALLBACK && trim(substr($text, $m[0][1] + strlen($m[0][0]))) === '';
+                $rank = [$isLast, strlen($word), $m[0][1], $this->known($key, $signs)];
                 if ($rank > $best) {
                     [$best, $found] = [$rank, $key];
                 }

@@ -44,10 +44,14 @@ final class Simplex
     /** @var array<int, float> */
     private array $penalties = [];
 
+    /** @var array<int, float> the columns of I in a row that they do not stand in */
+    private array $slack;
+
     private function __construct(private readonly Programme $programme)
     {
         $this->n = count($programme->costs);
         $this->m = count($programme->rows);
+        $this->slack = array_fill($this->n, $this->m, 0.0);
     }
 
     public static function solve(Programme $programme): Solution
@@ -71,7 +75,7 @@ final class Simplex
         foreach ($seats as $i => $j) {
             $at[$j] = $this->programme->rows[$i]->low / $this->programme->rows[$i]->coefficients[$j];
         }
-        $cost = array_merge($this->programme->costs, array_fill(0, $this->m, 0.0));
+        $cost = $this->programme->costs + $this->slack;
         foreach ($this->programme->rows as $i => $row) {
             $turn = ! is_finite($row->low);
             $this->turned[] = $turn;
@@ -157,10 +161,12 @@ final class Simplex
         $this->basis[] = $column;
         $this->values[] = $value;
         $entries = $row->coefficients;
-        foreach ($entries as $k => $a) {
-            $entries[$k] = $sign * $turn * $a;
+        if ($sign * $turn < 0) {
+            foreach ($entries as $k => $a) {
+                $entries[$k] = -$a;
+            }
         }
-        array_push($entries, ...array_fill(0, $this->m, 0.0));
+        $entries += $this->slack;
         foreach ($seats as $of => $j) {
             $entries[$this->n + $of] -= $entries[$j] / $this->programme->rows[$of]->coefficients[$j];
             $entries[$j] = 0.0;

@@ -26,7 +26,6 @@ final class WishesRequest extends BenchRequest
     public function rules(Kernel $kernel): array
     {
         $catalogue = $kernel->catalogue;
-        $keys = static fn (array $names): array => array_map(strval(...), array_keys($names));
         $rules = [
             'pieces' => [
                 'nullable',
@@ -39,20 +38,22 @@ final class WishesRequest extends BenchRequest
                 ),
             ],
             'sweetness' => ['required', Within::both(60, 110, 'Sweetness goes from 60 to 110 %.')],
-            'sweetener' => ['required', new Among($keys($catalogue->sweeteners()))],
-            'school' => ['required', new Among($keys($catalogue->schools()))],
-            'convention' => ['required', new Among(array_column(Convention::cases(), 'value'))],
+            'sweetener' => ['required', new Among($catalogue->sweeteners(...))],
+            'school' => ['required', new Among($catalogue->schools(...))],
+            'convention' => ['required', new Among(static fn (): array => array_column(Convention::cases(), 'name', 'value'))],
             'cooler' => ['nullable', new Among(self::COOLER)],
-            'appliance' => ['nullable', new Among($keys(Wishes::APPLIANCES))],
+            'appliance' => ['nullable', new Among(array_keys(Wishes::APPLIANCES))],
             'without' => ['array'],
             'without.*' => ['nullable', new Among(['', ...self::ALLERGENS])],
             'families' => ['array'],
-            'families.*' => ['nullable', new Among(['', ...$keys($catalogue->families())])],
+            'families.*' => ['nullable', new Among(static fn (): array => ['' => '', ...$catalogue->families()])],
         ];
+
+        $posted = $this->all();
 
         return array_filter(
             $rules,
-            fn (string $field): bool => $this->has(Str::before($field, '.')),
+            static fn (string $field): bool => array_key_exists(Str::before($field, '.'), $posted),
             ARRAY_FILTER_USE_KEY,
         );
     }

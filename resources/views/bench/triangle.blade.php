@@ -17,28 +17,12 @@
         @csrf
         <svg x-ref="svg" viewBox="0 0 300 262" class="mx-auto block w-full max-w-[250px] touch-none select-none" x-on:pointerdown="grab"
             x-on:pointermove="drag" x-on:pointerup="drop" x-on:pointercancel="drop">
-            <defs>
-                <pattern id="hatch-browning" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width="7"
-                    height="7" fill="#eadfd2"/><path d="M0 0V7" stroke="#7a4a2b" stroke-width="2"/></pattern>
-                <pattern id="hatch-grain" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)"><rect width="7" height="7"
-                    fill="#dcebef"/><path d="M0 0V7" stroke="#2f7a8a" stroke-width="2"/></pattern>
-                <pattern id="hatch-cool" width="8" height="8" patternUnits="userSpaceOnUse"><rect width="8" height="8" fill="#d5e3ee"
-                    fill-opacity=".5"/><circle cx="4" cy="4" r="1.6" fill="#1d3f91"/></pattern>
-                <pattern id="hatch-body" width="6" height="6" patternUnits="userSpaceOnUse"><rect width="6" height="6"
-                    fill="#e6e0f1"/><path d="M0 3H6" stroke="#7b5ea7" stroke-width="1.6"/></pattern>
-                <pattern id="hatch-tolerance" width="8" height="8" patternUnits="userSpaceOnUse"><rect width="8" height="8"
-                    fill="#f4d9d7"/><path d="M0 0 8 8M8 0 0 8" stroke="#a1231d" stroke-width="1.2"/></pattern>
-            </defs>
-            <polygon points="{{ $triangle['outline'] }}" fill="#f2f5fb" stroke="#14212b" stroke-width="1.5"/>
-            @foreach ($triangle['regions'] as $region)<polygon points="{{ $region['points'] }}" fill="url(#hatch-{{ $region['row'] }})"
-                fill-opacity=".8" stroke="#5b6874" stroke-width=".6"/>@endforeach
-            <polygon points="{{ $triangle['outline'] }}" fill="none" stroke="#14212b" stroke-width="1.5"/>
-            @foreach ($triangle['regions'] as $region)<text x="{{ $region['x'] }}" y="{{ $region['y'] }}" text-anchor="middle" font-size="12"
-                font-weight="600" fill="#14212b" stroke="#fff" stroke-width="4" stroke-linejoin="round"
-                paint-order="stroke">{{ $region['name'] }}</text>@endforeach
+            <polygon points="{{ $triangle['outline'] }}" class="mix-ground"/>
+            @foreach ($triangle['regions'] as $region)<polygon points="{{ $region['points'] }}" fill="url(#hatch-{{ $region['row'] }})" class="mix-region"/>@endforeach
+            <polygon points="{{ $triangle['outline'] }}" class="mix-edge"/>
+            @foreach ($triangle['regions'] as $region)<text x="{{ $region['x'] }}" y="{{ $region['y'] }}" class="mix-name">{{ $region['name'] }}</text>@endforeach
             @foreach ($triangle['corners'] as $n => $corner)<text x="{{ $n === 0 ? 150 : ($n === 1 ? 2 : 298) }}" y="{{ $n === 0 ? 16 : 256 }}"
-                text-anchor="{{ ['middle', 'start', 'end'][$n] }}" font-size="12.5" font-weight="600"
-                fill="#14212b">{{ Str::limit(preg_replace('~\s\d+\s%$~', '', $corner['name']), 20, '…') }}</text>@endforeach
+                class="mix-corner mix-corner-{{ $n }}">{{ Str::limit(preg_replace('~\s\d+\s%$~', '', $corner['name']), 20, '…') }}</text>@endforeach
             <circle x-ref="bead" cx="{{ $triangle['bead']['x'] }}" cy="{{ $triangle['bead']['y'] }}" r="10" fill="#1d3f91" stroke="#fff"
                 stroke-width="3" tabindex="0" role="slider" aria-valuemin="0" aria-valuemax="100"
                 aria-valuenow="{{ $triangle['corners'][0]['share'] }}" aria-label="Blend by sweetness"
