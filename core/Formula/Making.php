@@ -12,7 +12,7 @@ use Aglyca\Core\Reading\Step;
 /** How a dessert is made, as far as it tells what it is and what may hurt. */
 final readonly class Making
 {
-    private const BAKED = '~\b(?:bak(?:e|ed|ing)(?!\s+(?:powder|soda|paper|parchment|sheet|tray|tin|dish))|ovens?)\b~iu';
+    private const BAKED = '~\b(?:bak(?:e|ed|ing)(?!\s+(?:powder|soda|paper|parchment|sheet|tray|tin|dish))|ovens?|(?:ge)?backen|(?:back)?ofen|ugn(?:en)?|ovn(?:en)?|grädda\w*)\b~iu';
 
     private const MICROWAVED = '~\bmicrowave\b~iu';
 
@@ -37,11 +37,11 @@ final readonly class Making
     private const SLICED = '~\b(?:slice[sd]?|slicing|cut)\s+(?:up\s+)?(?:the\s+|each\s+)?(?<what>\pL+(?:\s+\pL+)?)~iu';
 
     /** Fruit that stays whole: on a stick, dipped. */
-    private const WHOLE = '~\b(?:(?:each|every|whole)\s+|dip\s+(?:the\s+|each\s+)?(?:whole\s+)?)(?<what>\pL+)~iu';
+    private const WHOLE = '~\b(?:(?:each|every|whole)\s+|dip\s+(?:the\s+|each\s+)?(?:whole\s+)?|(?:stuff|fill|score|poach)(?:ed|ing)?\s+(?:(?:it|them|this)\s+)?(?:back\s+)?(?:in(?:to)?\s+)?(?:the\s+|each\s+|your\s+)?(?:whole\s+)?)(?<what>\pL+)~iu';
 
     private const COUNTED = '~^\W*(?<n>\d{1,2})\s+(?!k?g\b|ml\b|oz\b|lbs?\b|cups?\b)\pL~iu';
 
-    private const CUT_UP = '~\b(?:chop|dice|grate|quarter|halve|slice|cut|core\s+and\s+(?:slice|chop))\w*\b~iu';
+    private const CUT_UP = '~\b(?:chop|dice|grate|quarter|slice|cut|core\s+and\s+(?:slice|chop))(?!\s+(?:the\s+)?(?:top|lid|base|bottom)\b)\w*\s+(?:(?:up|and|peel|core|finely|thinly|roughly|the|them|all|each|every|your)\s+)*%1$s|\b%1$s\b[^.;]{0,40}\b(?:chop|dice|grate|quarter|slice|cut)(?:ped|d|ting|ing|s)?\s+(?:up\b|them\b|it\b|into\b|thinly\b|finely\b)~iu';
 
     /** To a paste; what was soaked in the sentence before is what is mashed. */
     private const MASHED = '~\b(?:mash|pur[eé]e|pur[eé]ed|blend|blitz|whi[sz]z|liquidi[sz]e|process|pulse|paste|pulp|pulpy)(?:e?d|ing)?\b|\bbreaks?\s+down\b~iu';
@@ -137,10 +137,11 @@ final readonly class Making
     private static function whole(string $text): array
     {
         preg_match_all(self::WHOLE, $text, $found);
+        $isUncut = static fn (string $word): bool => preg_match(sprintf(self::CUT_UP, preg_quote($word, '~').'(?:e?s)?'), $text) !== 1;
 
-        return preg_match(self::CUT_UP, $text) === 1
-            ? []
-            : array_values(array_unique(FoodIndex::words(implode(' ', $found['what']))));
+        $words = array_unique(FoodIndex::words(implode(' ', $found['what'])));
+
+        return array_values(array_filter($words, $isUncut));
     }
 
     /** @return list<string> */

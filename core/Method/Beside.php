@@ -16,6 +16,9 @@ final readonly class Beside
     /** What is poured or whipped once it is baked is asked last. */
     private const LATE = 1e-6;
 
+    /** What is brushed on wets no dough. */
+    private const BRUSHED = '~\b(?:brush|glaze|paint)\w*\b[^.;]*$~iu';
+
     public static function isBeside(Exchange $exchange, Part $part): bool
     {
         $isGrain = array_filter(
@@ -50,7 +53,8 @@ final readonly class Beside
             [$found, $most] = [null, 0.0];
             foreach ($operations as $i => $operation) {
                 foreach ($operation->mentions as $mention) {
-                    $isNamed = ! $mention->isMixture && ($part->food->role !== Role::Wet || ! $mention->isGroup);
+                    $isNamed = ! $mention->isMixture && ($part->food->role !== Role::Wet || (! $mention->isGroup &&
+                        preg_match(self::BRUSHED, substr($operation->step->text, 0, $mention->at)) !== 1));
                     foreach ($isNamed ? $mention->doses : [] as $d) {
                         $dose = $swap->before->doses[$d];
                         // Water goes to the recipe's own, else to what there is most of before it bakes; all else to

@@ -162,11 +162,11 @@ final readonly class Latecomers
             foreach ($doses as $dose) {
                 $uses = [...$uses, ...$dose->food === null ? [] : [new StepUse($dose->food, $dose->mass())]];
             }
+            $names = array_map(static fn (Dose $d): string => NewNames::name($d->known()), $doses);
             $rewriting->before[$at][] = PlannedStep::usual(
                 match (true) {
-                    $isPutOn => "$name: the ".NewNames::list(array_map(
-                        static fn (Dose $d): string => NewNames::name($d->known()), $doses,
-                    )).'.',
+                    // One thing alone is mixed with nothing.
+                    $isPutOn, count(array_unique($names)) === 1 => "$name: the ".NewNames::list($names).'.',
                     preg_match('~^to\s~iu', $name) === 1 => "$name, as is usual: ".
                         $this->patterns->mixing($swap, $swap->families[$c], $doses),
                     default => "The $name, as is usual. ".$this->patterns->mixing($swap, $swap->families[$c], $doses),

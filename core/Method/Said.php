@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Method;
 
+use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Swap\Exchange;
 use Aglyca\Core\Swap\Part;
 use Aglyca\Core\Swap\Swap;
@@ -11,13 +12,17 @@ use Aglyca\Core\Swap\Swap;
 /** What a clause says already, so that nothing is named twice in it. */
 final readonly class Said
 {
+    /** Something is done between two things, or one of them goes elsewhere: they are no list. */
+    private const OUT_OF_LIST = '~\b(?:in|into|on|onto|over|to|then|until|till|while|half|rest|remaining|add|stir|mix|beat|whisk|put|heat|melt|bring)\b|:~iu';
+
     /**
      * "Flour and baking powder" is said once, where the new flour brings baking powder too; "syrup, treacle and sugar"
      * bring allulose once.
      *
      * @param  list<Part>  $parts
      * @param  list<Exchange>  $apart  made first, and called by a name of their own: what is in them is not said
-     * @return list<Part> those that no other words of the same clause say; all of them, where none would be left
+     * @return list<Part> those that no other words of the same clause say; where none would be left, all of them, or
+     *     none if they stand in the same list of sweet things
      */
     public static function unsaid(
         Swap $swap,
@@ -28,6 +33,7 @@ final readonly class Said
         array $apart = [],
     ): array {
         $said = [];
+        $listed = [];
         foreach ($operation->mentions as $other) {
             [$from, $to] = $other->at < $mention->at ? [$other->end(), $mention->at] : [$mention->end(), $other->at];
             if (
@@ -45,7 +51,12 @@ final readonly class Said
                     array_intersect($exchange->from, $other->doses) !== [] &&
                     ($other->at < $mention->at || count($exchange->to) === 1)
                 ) {
-                    array_push($said, ...array_map(static fn (Part $p): string => $p->food->key, $exchange->to));
+                    $keys = array_map(static fn (Part $p): string => $p->food->key, $exchange->to);
+                    $said = [...$said, ...$keys];
+                    $between = substr($operation->step->text, $from, max(0, $to - $from));
+                    $isListed = $other->at < $mention->at && $exchange->role === Role::Sweet &&
+                        preg_match(self::OUT_OF_LIST, $between) !== 1;
+                    $listed = $isListed ? [...$listed, ...$keys] : $listed;
                 }
             }
         }
@@ -60,7 +71,9 @@ final readonly class Said
         }
         $rest = array_values(array_filter($parts, static fn (Part $p): bool => ! in_array($p->food->key, $said, true)));
 
-        return $rest === [] ? $parts : $rest;
+        $isListed = static fn (Part $p): bool => in_array($p->food->key, $listed, true);
+
+        return $rest === [] && array_filter($parts, $isListed) !== $parts ? $parts : $rest;
     }
 
     /** "Treacle, sugar", both of which one mix of sweeteners replaces: the second is left out of the list. */

@@ -14,6 +14,9 @@ use Aglyca\Core\Tables;
 /** Reads amounts from tokens: "1 cup plus 2 tbsp (150 g)", "2 (8 oz) packages", "half a", "2-3", "a scant cup". */
 final readonly class AmountParser
 {
+    /** "1 cup minus 2 tablespoons" */
+    private const LESS = ['minus', 'less'];
+
     private const PACKAGES = ['packet', 'tin', 'bag', 'bar', 'block'];
 
     private const SIZES = ['small', 'medium', 'large', 'big', 'little', 'standard', 'regular', 'full'];
@@ -196,12 +199,14 @@ final readonly class AmountParser
     {
         $at = $t->save();
         $word = $t->lower();
-        if (in_array($word, ['plus', '+', 'and', '&'], true)) {
+        if (in_array($word, ['plus', '+', 'and', '&', ...self::LESS], true)) {
             $t->next();
             $more = $this->measure($t);
             if ($more !== null && $more->unit !== null) {
                 $at = count($measures) - 1;
-                $measures[$at] = $measures[$at]->withPlus($more);
+                $measures[$at] = $measures[$at]->withPlus(
+                    in_array($word, self::LESS, true) ? $more->scaled(-1.0, 0.0) : $more,
+                );
 
                 return true;
             }
@@ -245,6 +250,10 @@ final readonly class AmountParser
     private function bracket(TokenStream $t, array &$measures): Measure|true|null
     {
         $t->next();
+        $isLess = in_array($t->lower(), self::LESS, true);
+        if ($isLess) {
+            $t->next();
+        }
         $inside = $this->measure($t);
         if ($inside === null || $inside->unit === null) {
             return null;
@@ -267,6 +276,11 @@ final readonly class AmountParser
             $t->next();
         }
         $last = $measures[count($measures) - 1];
+        if ($isLess) {
+            $measures[count($measures) - 1] = $last->withPlus($inside->scaled(-1.0, 0.0));
+
+            return true;
+        }
         if (
             $each ||
             ($last->unit !== null && in_array($last->unit->key, self::PACKAGES, true) && $last->size === null)

@@ -13,7 +13,7 @@ use Aglyca\Core\Quantity\Temperature;
  */
 final readonly class Heats
 {
-    private const OVEN = '~\b(?:ovens?|bak(?:e|es|ed|ing)(?!\s+(?:powder|soda))|pre-?heat(?:ed|ing)?|roast(?:ed|ing)?|air[- ]?fr(?:y|yer|ied)|gas|grill|turn(?:ed)?\s+(?:it\s+)?(?:down|up)|lower(?:ed)?|reduced?|raise|toast(?:ed|ing)?|rack|shelf|fan|convection|(?:ober|ober-?\s?/\s?-?unter)hitze|umluft|hei(?:ß|ss)luft|(?:back)?ofen|(?:ge)?backen)\b~iu';
+    private const OVEN = '~\b(?:ovens?|bak(?:e|es|ed|ing)(?!\s+(?:powder|soda))|pre-?heat(?:ed|ing)?|roast(?:ed|ing)?|air[- ]?fr(?:y|yer|ied)|gas|grill|turn(?:ed)?\s+(?:it\s+)?(?:down|up)|lower(?:ed)?|reduced?|raise|toast(?:ed|ing)?|rack|shelf|fan|convection|(?:ober|ober-?\s?/\s?-?unter)hitze|umluft|hei(?:ß|ss)luft|(?:back)?ofen|(?:ge)?backen|ugn(?:en)?|ovn(?:en)?|grädda\w*)\b~iu';
 
     private const OTHER = '~\b(?:thermometer|probe|reach(?:es|ed)?|registers?|reads?|cent(?:re|er)|core|internal|inside(?!\s+to\b)|middle|syrup|sugar|custard|milk|cream|water|oil|fat|lard|chocolate|caramel|butter|dough|yeast|fry|fried|frying|deep[- ]?fry|candy|jam|boil(?:s|ing|ed)?|simmer|warm(?:ed)?(?!\s+oven)|lukewarm|cool(?:s|ed)?(?!\s+oven)|chill|fridge|refrigerator|freezer|room|rise|prove|proof|melt(?:ed)?|temper(?:ed)?|stir(?:ring)?|cook|store|whisk(?:ing)?|bain[- ]marie|hob|stove)\b~iu';
 
@@ -26,7 +26,7 @@ final readonly class Heats
 
     public function __construct(private Constants $constants, private Words $words)
     {
-        $degree = '\s?(?:°|º|˚|degrees?|deg\b\.?)\s?';
+        $degree = '\s?(?:°|º|˚|degrees?|deg\b\.?|grad(?:er)?\b)\s?';
         $scale = '(?:fahrenheit|celsius|centigrade|[FC])(?![\pL])';
         // "180/160fan" is a heat said twice, "1/2" is none.
         $number = '(?<![\d.,])(?:(?<!\d\/)|(?<=\d{3}\/))\d{2,3}(?!\d|[.,]\d|\/\d(?!\d{1,2}\s?[°º]?\s?c?\s?fan|\d\d(?-i:f)\b))';
@@ -140,7 +140,7 @@ final readonly class Heats
         $after = substr($text, $m[0][1] + strlen((string) $m[0][0]), 30);
         if (
             preg_match(
-                '~^\s*(?:g|kg|ml|cl|l|oz|lb|w|watts?|cm|mm|inch|pieces|cookies|kcal|minutes?|mins?|%|x)\b|^[a-z%]~iu',
+                '~^\s*(?:g|kg|ml|cl|l|oz|lb|w|watts?|cm|mm|inch|pieces|cookies|k?cals?|calories|minutes?|mins?|%|x)\b|^[a-z%]~iu',
                 $after,
             ) === 1
         ) {

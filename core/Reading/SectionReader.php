@@ -263,6 +263,9 @@ final readonly class SectionReader
 
     private function amongSteps(SectionState $state, string $row, string $next): Fate
     {
+        if ($this->signs->isNutrition($row) && ! $this->signs->isDoing($row)) {
+            return Fate::Note;
+        }
         if (
             $this->isHeading($row, $next, true) &&
             $this->signs->isSurelyIngredient($next) &&

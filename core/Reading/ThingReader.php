@@ -44,7 +44,7 @@ final readonly class ThingReader
         }
         [$name, $prep] = $this->nameAndPrep($rest);
         if ($amount !== null) {
-            [$amount, $name, $prep] = $this->amountInBrackets($amount, $name, $prep);
+            [$amount, $name, $prep] = $this->amountInBrackets(...$this->lessBehind($amount, $name, $prep));
         }
         [$name, $other] = $this->choice($name);
         if ($amount !== null) {
@@ -128,6 +128,36 @@ final readonly class ThingReader
                 : strlen($rest);
 
         return [trim(substr($rest, 0, $cut)), trim(substr($rest, $cut), " \t,;-–—")];
+    }
+
+    /**
+     * "Flour, minus 2 tablespoons", "flour (minus 1 tbsp)".
+     *
+     * @return array{Amount, string, string}
+     */
+    private function lessBehind(Amount $amount, string $name, string $prep): array
+    {
+        foreach ([$prep, $name] as $i => $in) {
+            if (preg_match('~[\s,(]*\b(?:minus|less)\s+(?<in>[\d\p{No}][^,;()]*)\)?~iu', $in, $m) !== 1) {
+                continue;
+            }
+            $tokens = $this->lexer->cut($m['in']);
+            $less = $this->amounts->at($tokens, 0);
+            if ($less !== null && $less->measures[0]->unit !== null && $less->end === count($tokens)) {
+                $measures = $amount->measures;
+                $last = array_key_last($measures);
+                $measures[$last] = $measures[$last]->withPlus($less->measures[0]->scaled(-1.0, 0.0));
+                $rest = str_replace($m[0], '', $in);
+
+                return [
+                    new Amount($measures, $amount->from, $amount->end),
+                    $i === 1 ? $rest : $name,
+                    $i === 0 ? $rest : $prep,
+                ];
+            }
+        }
+
+        return [$amount, $name, $prep];
     }
 
     /**

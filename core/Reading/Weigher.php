@@ -32,7 +32,7 @@ final readonly class Weigher
         $grams = $grams->widenedBy($measure->spread);
         $plus = $measure->plus === null ? null : $this->grams($measure->plus, $food, $form, $size, $cups);
 
-        return $plus === null ? $grams : $grams->plus($plus);
+        return $plus === null || $grams->value + $plus->value <= 0 ? $grams : $grams->plus($plus);
     }
 
     /** Ounces of milk are fluid ounces; syrups are weighed, and packed by weight. */

@@ -58,7 +58,7 @@ final readonly class CandidateMaker
                 $wishes,
                 $drinks,
                 $this->singleParts->water($formula, $sorting->component),
-                $this->singleParts->isSet($formula, $sorting->component),
+                $this->singleParts->isDust($formula, $formula->doses[$i]),
                 $formula->making,
                 $this->sweet->mainForm($formula, $sorting),
                 $formula->doses[$i]->soaking === Soaking::Liquid && LiquidOffers::isSoakedFruitGone($formula, $sorting),

@@ -29,7 +29,7 @@ final readonly class SingleParts
         Wishes $wishes,
         float $drinks,
         float $water,
-        bool $isSet,
+        bool $isDust,
         Making $making,
         SugarForm $form,
         bool $isSoakGone,
@@ -61,12 +61,12 @@ final readonly class SingleParts
 
                 continue;
             }
-            if ($row['to'] === 'xanthan' && $isSet) {
-                // Where gelatine sets, starch only keeps things from sticking: powder does that.
+            if ($row['to'] === 'xanthan' && $isDust) {
+                // It only keeps things from sticking: powder does that.
                 $parts[] = $this->part(
                     'erythritol-powdered',
                     $dose->mass(),
-                    'dusts what is set by gelatine',
+                    'keeps the outside from sticking',
                     $dose->component,
                     $dose->key,
                     $wishes,
@@ -134,11 +134,14 @@ final readonly class SingleParts
             : $this->parts->typed($this->larder->get($food), $typed, slot: $slot);
     }
 
-    /** Gelatine sets that part of the dessert. */
-    public function isSet(Formula $formula, int $component): bool
+    /** Where gelatine sets, and on the outside, starch thickens nothing. */
+    public function isDust(Formula $formula, Dose $starch): bool
     {
+        if (SugarForm::of($formula, $starch)->isOutside()) {
+            return true;
+        }
         foreach ($formula->doses as $dose) {
-            if ($dose->component === $component && $dose->food?->key === 'gelatin') {
+            if ($dose->component === $starch->component && $dose->food?->key === 'gelatin') {
                 return true;
             }
         }

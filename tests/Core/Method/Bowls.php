@@ -130,6 +130,30 @@ final class Bowls
             ['Stir all \(now with [^)]*\) but raspberries|Stir all but raspberries'],
             'does not say|as is usual',
         ];
+        yield 'water is not brushed on' => [
+            "Quay pies\nMakes 12\n225 g butter\n350 g flour\n100 g sugar\n280 g mincemeat\n1 small egg, beaten",
+            'Rub butter into flour, mix in the sugar and combine into a ball. Line 12 holes, spoon the mincemeat in and put on lids. Brush the tops with the beaten egg. Bake at 200 °C for 20 minutes.',
+            ['work in the water', 'with the beaten egg\.'],
+            'now with water|does not say',
+        ];
+        yield 'sweet things of one list are said once' => [
+            "Quay sauce\nServes 8\n150 g cream\n160 g corn syrup\n70 g brown sugar\n25 g cocoa",
+            'Bring cream, corn syrup, brown sugar and cocoa to a boil and cook for 5 minutes. Keeps 1 week in the fridge.',
+            ['Bring cream, allulose[^.]*cocoa to a boil', 'Keeps 1 week in the fridge'],
+            'allulose[^.]*allulose|does not say',
+        ];
+        yield 'one powder is mixed with nothing' => [
+            "Quay softs\nMakes 30\n20 g gelatine\n200 ml water\n300 g sugar\n\nTo coat\n50 g icing sugar\n50 g cornflour",
+            'Soak the gelatine in the water. Heat the sugar with it, whip for 12 minutes, pour into a dusted tin. Cut.',
+            ['To coat: the powdered erythritol\.'],
+            'together|xanthan',
+        ];
+        yield 'what is stuffed is no group' => [
+            "Quay apples\nServes 4\n4 large apples\n60 g sultanas\n60 g sugar\n50 g butter\n100 ml apple juice",
+            'Mix sultanas and sugar and stuff into the apples. Dot with the butter, pour the juice around and bake at 190 °C for 35 minutes.',
+            ['and stuff into the apples', 'pour the water around'],
+            'now with|does not say',
+        ];
         yield 'water is not sifted' => [
             "Quay rounds\nMakes 18\n180 g flour\n50 g semolina\n130 g ghee\n90 g icing sugar\n1/4 tsp salt",
             'Whip ghee and sugar. Sieve flour, semolina and salt; knead into a dough. Shape balls, bake at 170 °C for 18 minutes.',

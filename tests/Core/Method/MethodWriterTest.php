@@ -316,5 +316,6 @@ final class MethodWriterTest extends CoreCase
         self::assertStringNotContainsString('105', $texts);
         self::assertStringContainsString('until it wrinkles', $texts);
         self::assertStringContainsString('fridge', $texts);
+        self::assertStringNotContainsString('a year', $texts);
     }
 }

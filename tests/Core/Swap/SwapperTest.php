@@ -398,4 +398,34 @@ final class SwapperTest extends CoreCase
         $cut = self::work($list.'Slice each apple thinly. Boil the sugar and water and add the apples.')->swap;
         self::assertSame(0.0, $cut->after->gramsOf('apple'));
     }
+
+    /** @return array<string, array{string, bool}> method => whether the fruit stays */
+    public static function cooked_fruit(): array
+    {
+        return [
+            'poached' => ['Boil the wine and sugar, add the pears and poach the pears for 25 minutes.', true],
+            'poached in halves' => ['Halve the pears. Poach them, 20 minutes. Keep the poached pears in the syrup.', true],
+            'stuffed' => ['Chop the nuts. Stuff the pears with sugar and nuts and bake at 180 °C for 40 minutes.', true],
+            'filled, a lid cut off' => ['Cut the top off each pear, fill the pears and bake at 180 °C for 40 minutes.', true],
+            'cut for a pie dish' => ['Peel, core and slice the pears. Fill the dish with the pears and bake at 180 °C.', false],
+            'cut up behind' => ['Fill a dish with the pears, peeled and cut into chunks; bake at 180 °C.', false],
+        ];
+    }
+
+    #[DataProvider('cooked_fruit')]
+    public function test_fruit_that_is_the_dessert_stays(string $method, bool $stays): void
+    {
+        $swap = self::work("Pears\nServes 6\n6 pears\n150 g sugar\n300 ml red wine\n50 g walnuts\n\nMethod\n$method")->swap;
+        self::assertSame($stays ? $swap->before->gramsOf('pear') : 0.0, $swap->after->gramsOf('pear'));
+    }
+
+    public function test_starch_on_the_outside_is_powder_and_thickens_nothing(): void
+    {
+        $swap = self::work(
+            "Soft sweets\nMakes 30\n20 g gelatine\n200 ml water\n300 g sugar\n\nTo coat\n50 g icing sugar\n50 g cornflour",
+        )->swap;
+        self::assertSame(0.0, $swap->after->gramsOf('xanthan') + $swap->after->gramsOf('cornflour'));
+        $sauce = self::work("Sauce\nServes 6\n500 ml milk\n50 g sugar\n30 g cornflour\n\nMethod\nBoil until thick.")->swap;
+        self::assertGreaterThan(0.0, $sauce->after->gramsOf('xanthan'));
+    }
 }
