@@ -137,9 +137,10 @@ final readonly class Making
     private static function whole(string $text): array
     {
         preg_match_all(self::WHOLE, $text, $found);
-        $isUncut = static fn (string $word): bool => preg_match(sprintf(self::CUT_UP, preg_quote($word, '~').'(?:e?s)?'), $text) !== 1;
-
         $words = array_unique(FoodIndex::words(implode(' ', $found['what'])));
+        $isUncut = static function (string $word) use ($text): bool {
+            return preg_match(sprintf(self::CUT_UP, preg_quote($word, '~').'(?:e?s)?'), $text) !== 1;
+        };
 
         return array_values(array_filter($words, $isUncut));
     }

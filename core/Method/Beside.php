@@ -107,6 +107,11 @@ final readonly class Beside
                     $there = array_map(
                         static fn (int $d): ?string => $swap->before->doses[$d]->food?->key, $mention->doses,
                     );
+                    // "Milk", which is now cream and water, says the water.
+                    foreach (array_intersect_key($exchangeOf, array_flip($mention->doses)) as $x) {
+                        $said = $swap->exchanges[$x]->changed ? $swap->exchanges[$x]->to : [];
+                        $there = [...$there, ...array_map(static fn (Part $p): string => $p->food->key, $said)];
+                    }
                     // A yolk is no egg: what comes beside it is said.
                     if (! in_array($part->food->key, $there, true) && ! $mention->isGroup) {
                         $rewriting->edit($i, $mention->end(), 0, ' (now with '.NewNames::name($part->food).')');

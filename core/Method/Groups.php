@@ -9,11 +9,14 @@ use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Larder\Texture;
 
 /** Words of a method that mean several things: "everything", "the dry ingredients", "the icing", "the fruit". */
 final readonly class Groups
 {
     private const GROUPS = '~\b(?<all>(?:all\s+(?:of\s+)?)?(?:the\s+)?(?:other\s+|remaining\s+)?(?:ingredients|ingreds?\b|(?<=\w\s)(?:things|stuff(?!\s+(?:it\b|them\b|the\b|each\b|into\b|with\b|inside\b))|bits))(?:\s+together)?(?!\s*,?\s*except)|everything(?:\s+else)?|the\s+(?:whole\s+)?lot\b|(?<=\s)etc\b|(?<=\bmelt\s|\bheat\s|\bwarm\s|\bboil\s|\bmix\s|\bstir\s|\bbeat\s|\bwhisk\s|\bblend\s|\bblitz\s|\bwhizz\s|\bput\s)(?:it\s+)?all(?=\s+(?:in|together|up|until|till|it|but|except)\b|\s*[.,;]|\s*$|\b(?<=it\sall))|the\s+rest(?!\s+of\b)|(?<=\badd\s)rest(?!\s+(?:of|for|at|in|\d))|(?<=\bin\s)rest(?!\s+(?:of|for|at|in|\d)))\b|(?<bare>(?:^|(?<=[.;!]\s))(?:mix|combine|whisk|stir|beat|blend)(?:\s+(?:well|up|together))?(?=\s*[,.;]|\s*$|\s+(?:until|till)\b))|\b(?<dry>(?:all\s+)?(?:the\s+)?(?:remaining\s+)?dry(?:\s+(?:(?:\pL+\s+)?ingredients|mix(?:ture)?|things|stuff))?)\b(?!\s*(?:out|and\s+cool|them|it))|\b(?<lift>(?:the\s+)?(?:raising|leavening)(?:\s+agents?)?|(?:the\s+)?leaveners?)\b|\b(?<spice>(?:all\s+)?(?:the\s+)?spices?)\b|\b(?<wet>(?:all\s+)?(?:the\s+)?(?:wet|liquid)(?:\s+(?:(?:\pL+\s+)?ingredients|mix(?:ture)?))?|(?:the\s+)?liquids)\b~iu';
+
+    private const ICED = '~\b(?:drizzle|ice|spread|top|cover|coat|pipe|spoon|pour)\w*\s+(?:\pL+\s+){0,4}?(?:with|over|on)?\s*(?:the\s+)?(?<part>icing|glaze|frosting|drizzle)\b~iu';
 
     /** A whole part made in a word: "mix the icing", "knead a soft dough". */
     private const REST = '~^the\s+rest$~iu';
@@ -75,8 +78,39 @@ final readonly class Groups
             }
             $wholes[] = new Mention($m['part'][1], strlen($m['part'][0]), $own, true);
         }
+        $taken = array_merge($seen, ...array_map(static fn (Mention $w): array => $w->doses, $wholes));
 
-        return $wholes;
+        return [...$wholes, ...$this->icing($formula, $text, $taken)];
+    }
+
+    /**
+     * "Drizzle with the icing": fine sugar that no part of that name holds, with what it is stirred into.
+     *
+     * @param  list<int>  $seen
+     * @return list<Mention>
+     */
+    private function icing(Formula $formula, string $text, array $seen): array
+    {
+        if (preg_match(self::ICED, $text, $m, PREG_OFFSET_CAPTURE) !== 1) {
+            return [];
+        }
+        $open = array_diff(array_keys($formula->doses), $seen);
+        $isFine = static fn (Dose $d): bool => $d->food?->role === Role::Sweet &&
+            $d->food->texture === Texture::Powder && ! $d->isDusted();
+        $sugar = array_values(array_filter($open, static fn (int $i): bool => $isFine($formula->doses[$i])));
+        $isNamed = array_filter(
+            $formula->components,
+            static fn (string $name): bool => preg_match('~\b'.preg_quote($m['part'][0], '~').'$~iu', $name) === 1,
+        ) !== [];
+        if (count($sugar) !== 1 || $isNamed) {
+            return [];
+        }
+        $of = $formula->doses[$sugar[0]]->component;
+        $stirred = array_filter($open, static fn (int $i): bool => $formula->doses[$i]->component === $of &&
+            in_array($formula->doses[$i]->food?->role, [Role::Wet, Role::Flavour], true));
+        $doses = array_values(array_unique([...$sugar, ...($of === 0 ? [] : $stirred)]));
+
+        return [new Mention($m['part'][1], strlen($m['part'][0]), $doses, true)];
     }
 
     /**

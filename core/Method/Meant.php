@@ -16,6 +16,9 @@ final class Meant
 
     private const HALVED = '~\b(?:half|thirds?|quarters?|some|most|part)\s+(?:of\s+)?(?:the\s+)?(?:\pL+\s+)?$~iu';
 
+    /** "The drained cherries", "fresh cherries": a word of the one line, which the other has not. */
+    private const TOLD_APART = '~\b(?:(?<of>fresh|frozen|dried|tinned|canned|toasted|ground|whole|flaked|cold|boiling|warm|melted|soft(?:ened)?)|(?<drained>drain(?:ed|ing)?))\s+(?:the\s+)?$~iu';
+
     /** @var list<int> doses of which a step took half, or some */
     private array $halved = [];
 
@@ -40,6 +43,12 @@ final class Meant
             );
         } elseif (preg_match(self::REMAINING, $before) === 1) {
             $meant = array_intersect($doses, $this->halved);
+        } elseif (count($doses) > 1 && preg_match(self::TOLD_APART, $before, $m) === 1) {
+            $word = isset($m['drained']) ? '(?:drained|tins?|cans?|jars?|in\s+(?:\pL+\s+)?(?:syrup|juice))' : preg_quote($m['of'], '~');
+            $meant = array_filter(
+                $doses,
+                fn (int $d): bool => preg_match("~\\b$word\\b~iu", $this->formula->doses[$d]->text) === 1,
+            );
         }
 
         return array_values($meant) ?: $doses;

@@ -22,6 +22,8 @@ final readonly class MethodWriter
 
     private Beside $beside;
 
+    private const LIQUOR = '~^(?:\pL+\s+)?(?:syrup|juice|liquid|liquor)s?$~iu';
+
     public function __construct(
         private Preparations $preparations,
         private Latecomers $latecomers,
@@ -204,6 +206,13 @@ final readonly class MethodWriter
                         ? $prepared
                         : $mention->in($operation->step->text);
                 $this->handling->uncrushed($rewriting, $i, $operation->step->text, $mention, $prepared);
+
+                continue;
+            }
+            $isOfFruit = $exchange->role === Role::Mixin;
+            if ($isOfFruit && preg_match(self::LIQUOR, $mention->in($operation->step->text)) === 1) {
+                // What the fruit of a tin lay in went with it.
+                $words[] = 'sweetened water';
 
                 continue;
             }

@@ -142,6 +142,24 @@ final class Bowls
             ['Bring cream, allulose[^.]*cocoa to a boil', 'Keeps 1 week in the fridge'],
             'allulose[^.]*allulose|does not say',
         ];
+        yield 'the icing is the fine sugar of another part' => [
+            "Quay buns\nMakes 9\n400 g flour\n7 g yeast\n60 g butter\n200 ml water\n\nGlaze\n2 tbsp jam\n100 g icing sugar mixed with 1 tbsp water",
+            'Mix flour, yeast, butter and water, knead and prove. Bake at 190 °C for 25 minutes. Warm the jam, brush over the buns. Cool, drizzle with the icing.',
+            ['drizzle with the icing \(now with powdered'],
+            'next step|does not say',
+        ];
+        yield 'drained fruit is not the fresh, and its syrup is gone' => [
+            "Quay gateau\nServes 12\n4 eggs\n120 g sugar\n120 g flour\n\nFilling\n1 x 425 g tin black cherries in syrup\n400 ml cream\n\nTo decorate: 12 fresh cherries",
+            'Whisk the eggs and sugar, fold in the flour, bake at 180 °C for 30 minutes. Drain the cherries, keep some of the syrup and brush the cake with the syrup. Whip the cream. Fill with cream and the drained cherries. Decorate with fresh cherries.',
+            ['some of the sweetened water', 'fresh cherries'],
+            'does not say|of the raspberries',
+        ];
+        yield 'water that is said is not said again' => [
+            "Quay pie\nServes 8\n1 unbaked pie crust\n3 eggs\n300 g sugar\n25 g flour\n110 g butter, melted\n245 ml buttermilk",
+            'Beat the eggs and sugar, add the butter and flour, fold in the buttermilk and pour into the crust. Bake at 180 °C for 50 minutes.',
+            ['fold in the whipping cream, water'],
+            'now with water|does not say',
+        ];
         yield 'one powder is mixed with nothing' => [
             "Quay softs\nMakes 30\n20 g gelatine\n200 ml water\n300 g sugar\n\nTo coat\n50 g icing sugar\n50 g cornflour",
             'Soak the gelatine in the water. Heat the sugar with it, whip for 12 minutes, pour into a dusted tin. Cut.',

@@ -428,4 +428,12 @@ final class SwapperTest extends CoreCase
         $sauce = self::work("Sauce\nServes 6\n500 ml milk\n50 g sugar\n30 g cornflour\n\nMethod\nBoil until thick.")->swap;
         self::assertGreaterThan(0.0, $sauce->after->gramsOf('xanthan'));
     }
+
+    public function test_what_thickens_a_filling_holds_no_crumb(): void
+    {
+        $swap = self::work(
+            "Dump cake\nServes 12\n600 g cherry pie filling\n430 g yellow cake mix\n170 g butter, melted\n50 g pecans\n\nMethod\nTip the filling into a dish, sprinkle the cake mix over, drizzle with butter, top with nuts. Bake at 180 °C for 45 minutes.",
+        )->swap;
+        self::assertGreaterThan(100.0, $swap->after->gramsOf('almond-flour'));
+    }
 }
