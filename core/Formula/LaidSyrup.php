@@ -14,7 +14,10 @@ final readonly class LaidSyrup
 
     private const LAID = '~\b(?:tip|spoon|pour|put|drizzle|spread|place|divide|ladle)\b[^.;!]*\b(?:basins?|base|bottoms?|tins?|mou?lds?|ramekins?)\b~iu';
 
-    private const FIRST_IN = '~^\W*(?:butter|grease|oil|line)\b[^.;!]*\b(?:basins?|tins?|mou?lds?|ramekins?|pots?)\b[^.;!]*[.;!]\s+(?:spoon|tip|pour|put|drizzle|ladle)\b[^.;!]*\b(?:syrup|treacle|honey|molasses|agave)\W*(?:[.;!]|$)~iu';
+    private const FIRST_IN = '~^\W*(?:butter|grease|oil|line)\b(?:[^.;!]|\.\d)*\b(?:basins?|tins?|mou?lds?|ramekins?|pots?)\b(?:[^.;!]|\.\d)*?(?:[.;!]\s+|\s+and\s+)(?:then\s+)?(?:spoon|tip|pour|put|drizzle|ladle)\b[^.;!]*\b(?:syrup|treacle|honey|molasses|agave)\W*(?:[.;!]|$)~iu';
+
+    /** "Butter a basin" is no butter that is mixed. */
+    private const GREASED = '~^\W*butter\s+(?:an?|the|your|\d)\b~iu';
 
     private const MIXED = '~\b(?:butter|flours?|sugar|eggs?|batter|mixture|dough)\b~iu';
 
@@ -46,7 +49,9 @@ final readonly class LaidSyrup
                     $isLaid = preg_match(self::LAID, $sentence) === 1 ||
                         preg_match(self::FIRST_IN, $step->text) === 1;
 
-                    return $isLaid && preg_match(self::MIXED, $sentence) !== 1 ? $syrups : [];
+                    $rest = preg_replace(self::GREASED, '', $sentence) ?? $sentence;
+
+                    return $isLaid && preg_match(self::MIXED, $rest) !== 1 ? $syrups : [];
                 }
             }
         }

@@ -44,7 +44,7 @@ final readonly class Making
     private const CUT_UP = '~\b(?:chop|dice|grate|quarter|slice|cut|core\s+and\s+(?:slice|chop))(?!\s+(?:the\s+)?(?:top|lid|base|bottom)\b)\w*\s+(?:(?:up|and|peel|core|finely|thinly|roughly|the|them|all|each|every|your)\s+)*%1$s|\b%1$s\b[^.;]{0,40}\b(?:chop|dice|grate|quarter|slice|cut)(?:ped|d|ting|ing|s)?\s+(?:up\b|them\b|it\b|into\b|thinly\b|finely\b)~iu';
 
     /** To a paste; what was soaked in the sentence before is what is mashed. */
-    private const MASHED = '~\b(?:mash|pur[eé]e|pur[eé]ed|blend|blitz|whi[sz]z|liquidi[sz]e|process|pulse|paste|pulp|pulpy)(?:e?d|ing)?\b|\bbreaks?\s+down\b~iu';
+    private const MASHED = '~\b(?:mash|pur[eé]e|pur[eé]ed|blend|blitz|whi[sz]z|liquidi[sz]e|process|pulse|paste|pulp|pulpy|mushy|jammy)(?:e?d|ing)?\b|\bbreaks?\s+down\b|\bcook\b[^.;]*\buntil\s+thick\b~iu';
 
     private const TORCHED = '~\b(?:torch|blowtorch|br[uû]l[eé]e|caramelis|caramelize|grill|broil)~iu';
 

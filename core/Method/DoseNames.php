@@ -19,6 +19,7 @@ final readonly class DoseNames
     private const ENDINGS = ['powder', 'extract', 'essence', 'isolate', 'flake', 'paste', 'sauce', 'seed'];
 
     private const NEVER = [
+        'x',
         'piece',
         'mixture',
         'mix',
@@ -37,6 +38,9 @@ final readonly class DoseNames
         'oz',
         'lb',
     ];
+
+    /** What a thing is cut into: "peach slices" are the peaches. */
+    private const CUT = ['slice', 'half', 'halve', 'chunk', 'segment', 'quarter', 'ring', 'cube', 'piece'];
 
     /** Amounts in words, before a name. */
     private const VAGUE = ['teaspoon', 'tablespoon', 'few', 'some', 'little', 'drop', 'dash', 'pinch'];
@@ -367,6 +371,9 @@ final readonly class DoseNames
             array_shift($first);
         }
         $names = [$first];
+        if (count($first) > 1 && in_array(end($first), self::CUT, true)) {
+            $names[] = array_slice($first, 0, -1);
+        }
         if ($dose->food !== null) {
             $names[] = self::words($dose->food->name);
         }

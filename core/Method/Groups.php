@@ -30,7 +30,7 @@ final readonly class Groups
 
     private const FIRST = '~(?:\bthe\s+)?\bfirst\s+(?<n>[2-9]|1\d|two|three|four|five|six|seven|eight|nine|ten)\b(?!\s*(?:min|hour|sec|days?|weeks?))(?:\s+(?:ingredients?|things|items|lines))?~iu';
 
-    private const WHOLE = '~\b(?:mix|make|toss|prepare|combine|beat|whisk|blend|stir|knead|simmer|bring)\s+(?:up\s+|together\s+)?(?:the\s+|an?\s+|your\s+)?(?:\pL+\s+){0,2}?(?<part>%s)\b(?!\s*(?:ingredients|mixture))~iu';
+    private const WHOLE = '~\b(?:mix|make|toss|prepare|combine|beat|whisk|blend|stir|knead|simmer|bring)\s+(?:up\s+|together\s+)?(?:the\s+|an?\s+|your\s+)?(?:\pL+\s+){0,2}?(?<part>%s)\b(?!\s*(?:ingredients|mixture|of\s+tartar\b))~iu';
 
     /** What is dry and needs no making: "sprinkle topping". */
     private const USED = '~\b(?:sprinkl|scatter|strew|dust|roll|coat|toss|top)\w*\s+(?:\pL+\s+){0,3}?(?:in|on|over|with)?\s*(?:the\s+)?(?<part>%s)\b~iu';
@@ -141,6 +141,15 @@ final readonly class Groups
                     fn (int $c): bool => count($this->open($formula, $c, $seen)) > 1,
                     ARRAY_FILTER_USE_KEY,
                 )) ?? $component;
+            }
+            $hasFlour = fn (int $c): bool => array_filter(
+                $this->open($formula, $c, $seen),
+                static fn (int $i): bool => $formula->doses[$i]->food?->role === Role::Body,
+            ) !== [];
+            if ($group['dry'][0] !== null && ! $hasFlour($component)) {
+                // "Cook the dates. Rub butter into the dry": of the part that has flour.
+                $component = array_key_first(array_filter($formula->components, $hasFlour, ARRAY_FILTER_USE_KEY))
+                    ?? $component;
             }
             if ($group['bare'][0] !== null) {
                 // "Mix, cook half": the first part of which nothing is in yet.

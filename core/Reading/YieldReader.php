@@ -41,6 +41,12 @@ final readonly class YieldReader
     /** "Makes about 350 ml": how much it is, and of no piece how many. */
     private const BY_MEASURE = '~^\W*(?:it\s+)?(?:makes?|yields?|gives|quantity)\s*:?\s*'.self::ABOUT.'?\s*(?:\d+(?:[.,/]\d+)?|an?|one|two|half)\s*(?:½|¼|¾)?\s*(?:ml|l|litres?|liters?|g|kg|cups?|pints?|quarts?|jars?\s+of\s+\d+\s?(?:g|ml)|oz|lbs?)\b\W*(?:(?:of\s+)?(?:sauce|jam|curd|syrup|caramel|custard|ice\s?cream|dough|batter|filling|frosting|icing)\W*)?$~iu';
 
+    /** "64 (2.5cm squares)", "16 (5 x 5 cm) bars", "12 (about 60 g each)", "50 x 2.5 cm squares": how large each is. */
+    private const EACH_SIZE = '~(?<=\d)(?:\s*[(\[]\s*(?:about\s+|approx\.?\s+)?\d[\d.,½¼¾]*\s?-?(?:(?:cm|mm|inch(?:es)?|in\b|"|″|g\b|oz\b|ml\b))?(?:\s*[x×]\s*\d[\d.,½¼¾]*\s?)?-?(?:cm|mm|inch(?:es)?|in\b|"|″|g\b|oz\b|ml\b)\s*(?:(?:each|square|round|across|wide|long)\b)?\s*(?<in>\pL+)?\s*[)\]]|\s*[x×]\s*\d[\d.,½¼¾]*\s?-?(?:cm|mm|inch(?:es)?|in\b|"|″|g\b|oz\b|ml\b)(?=\s+(?!pans?\b|tins?\b|dish|trays?\b|cakes?\b|loa[fv]|sheets?\b)\pL))~iu';
+
+    /** "64 squares (1 inch)" */
+    private const SIZE_BEHIND = '~(?<=\pL)\s*[(\[]\s*(?:about\s+)?\d[\d.,½¼¾]*\s?-?(?:cm|mm|inch(?:es)?|in|"|″|g|oz)(?:\s+(?:each|square|across|wide|long))?\s*[)\]]\s*$~iu';
+
     /** "Prep 20 min", "cook 1 h 10 m" */
     private const TIME = '(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|chill(?:ing)?|active|rest(?:ing)?)(?:\s+time)?\W*\d+(?:\s?(?:m(?:in(?:ute)?s?)?|h(?:(?:ou)?rs?)?)\b(?:\s*\d+\s?m(?:in(?:ute)?s?)?\b)?|(?=\s*[,;|/]|\s+(?:makes|serves|yields?)\b))';
 
@@ -170,6 +176,7 @@ final readonly class YieldReader
     /** Whether a row says nothing else. */
     public function isYield(string $row): bool
     {
+        $row = $this->unsized($row);
         if (
             mb_strlen($row) >= self::LONGEST_ROW ||
             preg_match('~^\W*for\s+(?:the|a|an|each|every|topping|rolling|dusting)\b(?!\s+(?:dozen|half))~iu', $row) ===
@@ -237,13 +244,29 @@ final readonly class YieldReader
                 $this->saysEach($rest));
     }
 
+    /** A row that says how many, without how large each of them is. */
+    private function unsized(string $row): string
+    {
+        $isCount = preg_match($this->own, $row) === 1 || preg_match('~^\W*\d{1,3}\s+\pL+\s*[(\[][^()]*[)\]]\W*$~u', $row) === 1;
+        if (! $isCount || preg_match('~\d\s*[(\[x×]|\pL\s*[(\[]\s*(?:about\s+)?\d~iu', $row) !== 1) {
+            return $row;
+        }
+        $row = preg_replace(self::SIZE_BEHIND, '', $row) ?? $row;
+
+        return preg_replace_callback(
+            self::EACH_SIZE,
+            static fn (array $m): string => isset($m['in']) ? ' '.$m['in'] : '',
+            $row,
+        ) ?? $row;
+    }
+
     /** Of a row that says how many; of a range the lower, which makes the larger piece. */
     public function read(string $row): Yielded
     {
         if ($row === '') {
             return Yielded::unknown();
         }
-        $row = preg_replace([self::TIMES, '~\bhalf\s+a\s+dozen\b~iu'], ['', '6'], $row) ?? $row;
+        $row = preg_replace([self::TIMES, '~\bhalf\s+a\s+dozen\b~iu'], ['', '6'], $this->unsized($row)) ?? $row;
         $row = preg_replace_callback(
             // "2 1/2 dozen"
             '~\b(\d{1,2})\s*(?:1/2|½|and\s+a\s+half)\s+(?:dozen|doz\b\.?|dz\b\.?)~iu',

@@ -160,6 +160,30 @@ final class Bowls
             ['fold in the whipping cream, water'],
             'now with water|does not say',
         ];
+        yield 'syrup that is spooned in first lies by itself' => [
+            "Quay steamed pudding\nServes 6\n3 tbsp golden syrup\n175 g butter\n175 g sugar\n3 eggs\n175 g self-raising flour",
+            'Butter a 1.2 litre pudding basin and spoon in the syrup. Beat together the butter and sugar until pale, then the eggs. Fold in the flour, cover and steam for 90 minutes.',
+            ['spoon in the allulose', 'Beat together the butter and allulose'],
+            'does not say|Beat together the butter until',
+        ];
+        yield 'cream of tartar is no cream' => [
+            "Quay meringue\nServes 10\n5 egg whites\n250 g sugar\npinch cream of tartar\n\nCoffee cream:\n300 ml double cream\n2 tbsp icing sugar",
+            'Whisk whites with cream of tartar to stiff peaks, whisk in the sugar. Bake at 140 °C for 60 minutes. Whip cream with icing sugar; sandwich the meringues.',
+            ['with cream of tartar to', 'Whip cream with powdered allulose'],
+            'now with|does not say',
+        ];
+        yield 'slices of a fruit are the fruit' => [
+            "Quay sundaes\nServes 4\n1 x 410g can peach slices in juice, drained\n400 ml cream\n40 g flaked almonds",
+            'Layer the peaches and cream in glasses. Scatter with almonds.',
+            ['Layer the raspberries and'],
+            'peaches|Mix in',
+        ];
+        yield 'the dry is of the part that has flour' => [
+            "Quay slice\nMakes 24\n\nBase\n135 g oats\n180 g flour\n200 g brown sugar\n225 g butter\n\nFilling\n300 g dates\n240 ml water",
+            'Cook dates with water until thick, cool. Rub butter into the dry. Press half in a tin, spread the dates, cover with the rest. Bake at 175 °C for 35 minutes.',
+            ['Cook pumpkin', 'into the dry \(now with [^)]*almond flour'],
+            'the rest \(|does not say',
+        ];
         yield 'one powder is mixed with nothing' => [
             "Quay softs\nMakes 30\n20 g gelatine\n200 ml water\n300 g sugar\n\nTo coat\n50 g icing sugar\n50 g cornflour",
             'Soak the gelatine in the water. Heat the sugar with it, whip for 12 minutes, pour into a dusted tin. Cut.',

@@ -178,6 +178,14 @@ final class RecipeReaderTest extends CoreCase
             ['Makes about 30 small thumbprint cookies', 30, 'cookie'],
             ['yield 2 1/2 dozen', 30, 'piece'],
             ['12 servings', 12, 'serving'],
+            ['Makes 64 (2.5cm squares)', 64, 'square'],
+            ['Makes 24 (3 cm) balls', 24, 'ball'],
+            ['Makes 16 (5cm x 5cm) bars', 16, 'bar'],
+            ['Makes 12 (about 60g each)', 12, 'piece'],
+            ['64 squares (1 inch)', 64, 'square'],
+            ['Makes about 50 x 2.5cm squares', 50, 'square'],
+            ['Makes 9 x 13 inch pan, 24 bars', 24, 'bar'],
+            ['Makes 1 (9 inch) cake', null, 'piece'],
             ['', null, 'piece'],
         ];
 
