@@ -14,6 +14,9 @@ final readonly class Making
 {
     private const BAKED = '~\b(?:bak(?:e|ed|ing)(?!\s+(?:powder|soda|paper|parchment|sheet|tray|tin|dish))|ovens?|(?:ge)?backen|(?:back)?ofen|ugn(?:en)?|ovn(?:en)?|grädda\w*)\b~iu';
 
+    /** "Roast the hazelnuts at 180 °C for 10 minutes." */
+    private const TOASTED = '~(?<=^|[.;!\n])[^.;!\n]*\b(?:roast|toast)(?:ed|ing)?\b[^.;!\n]*\b(?:\pL*nuts?|almonds|pecans|pistachios|coconut|seeds)\b(?:[^.;!\n]|\.\d)*[.;!]?~iu';
+
     private const MICROWAVED = '~\bmicrowave\b~iu';
 
     private const STEAMED = '~\bsteam(?:ed|ing)?\s+(?:for|\d|over|the|in)|\bpudding\s+basin\b~iu';
@@ -77,11 +80,11 @@ final readonly class Making
     public static function of(array $steps, Constants $constants): self
     {
         $text = implode("\n", array_column($steps, 'text'));
-        $isBaked = preg_match(self::BAKED, $text) === 1;
+        $isBaked = preg_match(self::BAKED, preg_replace(self::TOASTED, '', $text) ?? $text) === 1;
         $isBoiledHigh = false;
         foreach ($steps as $step) {
             foreach ($step->heats as $heat) {
-                $isBaked = $isBaked || $heat->isOven;
+                $isBaked = $isBaked || ($heat->isOven && ! self::isOfToasting($step->text, $heat->at));
                 $isHigh = $heat->temperature->celsius > $constants->get('syrup-heat');
                 $isBoiledHigh = $isBoiledHigh || (! $heat->isOven && $isHigh);
             }
@@ -131,6 +134,19 @@ final readonly class Making
         }
 
         return 0;
+    }
+
+    /** Whether the sentence about a byte toasts nuts, which bakes nothing. */
+    private static function isOfToasting(string $text, int $at): bool
+    {
+        preg_match_all(self::TOASTED, $text, $found, PREG_OFFSET_CAPTURE);
+        foreach ($found[0] as [$sentence, $from]) {
+            if ($at >= $from && $at < $from + strlen($sentence)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<string> */

@@ -243,7 +243,8 @@ final readonly class BakePlanner
     /** Whether a step lets it stand anyway. */
     private function cools(?Step $step): bool
     {
-        return preg_match('~\b(?:cool|stand|rest|leave)\b[^.]{0,40}\d+\s*min~iu', $step->text ?? '') === 1 ||
+        // A sponge that is rolled is rolled while it is warm.
+        return preg_match('~\b(?:cool|stand|rest|leave)\b[^.]{0,40}\d+\s*min|\broll\b[^.]{0,30}\b(?:towel|cake|sponge|paper|parchment|it|up)\b~iu', $step->text ?? '') === 1 ||
             preg_match('~\b(?:until|till)\s+(?:\w+\s+)?(?:cold|cool)\b|\bcool\s+completely\b~iu', $step->text ?? '') ===
                 1;
     }

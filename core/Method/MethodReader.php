@@ -7,12 +7,16 @@ namespace Aglyca\Core\Method;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Larder\Texture;
 use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Reading\Step;
 
 /** Understands each step of a method: what is done, and which things of the list go in at it. */
 final readonly class MethodReader
 {
+    private const DUSTED_WITH = '~\b(?:sprinkl|dust|cover)\w*\s+(?:\pL+\s+){0,4}?(?:with|in)\s+$~iu';
+
     private const LONGEST = 4;
 
     private const MIXTURE = '~^\s*(?:mixture|mix|batter|dough|mass|syrup)\b~iu';
@@ -90,6 +94,10 @@ final readonly class MethodReader
                         $isPlural,
                         preg_match(self::ON_TOP, substr($step->text, 0, $at)) === 1,
                     );
+                if (preg_match(self::DUSTED_WITH, $before) === 1 && $this->isBorrowed($formula, $chosen, $seen)) {
+                    // "A towel sprinkled with icing sugar": a little more of what a later part is made of.
+                    continue;
+                }
                 if ($isMixture && array_intersect($doses, $seen) === []) {
                     // "Fold in the flour mixture" that no sentence mixed: the flour with what is dry.
                     $words = preg_match(self::MIXTURE, substr($step->text, $at + $length), $m) === 1 ? $m[0] : '';
@@ -176,6 +184,32 @@ final readonly class MethodReader
         }
 
         return $others === [] ? $doses : $others;
+    }
+
+    /**
+     * Fine sugar of a part that is stirred with something moist, of which nothing is in yet.
+     *
+     * @param  list<int>  $doses
+     * @param  list<int>  $seen
+     */
+    private function isBorrowed(Formula $formula, array $doses, array $seen): bool
+    {
+        foreach ($doses as $d) {
+            $of = $formula->doses[$d];
+            $isFine = $of->food?->role === Role::Sweet && $of->food->texture === Texture::Powder && ! $of->isDusted();
+            $part = array_keys(array_filter(
+                $formula->doses,
+                static fn (Dose $o): bool => $o->component === $of->component,
+            ));
+            $isMoist = static fn (int $i): bool => in_array(
+                $formula->doses[$i]->food?->role, [Role::Wet, Role::Fat, Role::Egg], true,
+            );
+            if (! $isFine || array_intersect($part, $seen) !== [] || array_filter($part, $isMoist) === []) {
+                return false;
+            }
+        }
+
+        return $doses !== [];
     }
 
     /** @return list<array{int, int, list<int>, bool, bool}> byte, length, doses that may be meant, plural, mixture */

@@ -60,6 +60,14 @@ final readonly class Said
                 }
             }
         }
+        // "Cream and milk", which is now cream and water: the cream is said.
+        foreach ($operation->mentions as $other) {
+            $between = substr($operation->step->text, $other->end(), max(0, $mention->at - $other->end()));
+            $isBefore = $other !== $mention && ! $other->isGroup && $other->at < $mention->at;
+            foreach ($isBefore && preg_match('~^[\s,&]*(?:and\s+)?(?:the\s+)?$~iu', $between) === 1 ? $other->doses : [] as $d) {
+                $said[] = $swap->before->doses[$d]->food->key ?? '';
+            }
+        }
         // "Sugar, syrup and water": the water that came with the new syrup is the water that is named.
         foreach ($operation->mentions as $other) {
             foreach ($other === $mention || $other->isGroup ? [] : $other->doses as $d) {

@@ -209,7 +209,7 @@ final readonly class Heats
         if (
             preg_match(self::HOLDER, $clause) === 1 &&
             preg_match(
-                '~^\W{0,3}(?:(?:ober-?\s?/?\s?-?unterhitze|top\s+and\s+bottom\s+heat|conventional)\W{1,3})?(?:(?:in|on)\s+[^.;,]{0,30}?\b(?:dish|tin|pan|tray|mould|sheet)s?\W+)?(?:for\s+)?(?:about\s+)?\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:min|hour|hr)~iu',
+                '~^\W{0,3}(?:(?:ober-?\s?/?\s?-?unterhitze|top\s+and\s+bottom\s+heat|conventional)\W{1,3})?(?:(?:in|on)\s+[^.;,]{0,30}?\b(?:dish|tin|pan|tray|mould|sheet)s?\W+)?(?:for\s+)?(?:about\s+)?\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:min|hour|hr|h\b|h\s?\d)~iu',
                 substr($text, $end, 70),
             ) === 1
         ) {

@@ -18,7 +18,7 @@ final readonly class YieldReader
 
     private const PER_WHOLE = '\s+(?<what>slices|pieces|portions|squares|wedges|servings)\s+(?:per|(?:from|to)\s+(?:each|a|one|the))\s+\pL+~iu';
 
-    private const SPOONS = '~\bcups?\s*(?:[,(=]|or)\s*(?:about\s+|or\s+|which\s+is\s+)?(?<n>[2-9]|[1-9]\d)\s*(?<what>tablespoons?|tbsps?|servings?)\b~iu';
+    private const SPOONS = '~\b(?:cups?|jars?)\s*(?:[,(=]|or)\s*(?:about\s+|or\s+|which\s+is\s+)?(?<n>[2-9]|[1-9]\d)\s*(?<what>tablespoons?|tbsps?|servings?)\b~iu';
 
     private const SMALL = '~\b(?:mug|mini\w*|individual|single|tiny|small|for\s+(?:one|1|two|2))\b~iu';
 
@@ -244,6 +244,14 @@ final readonly class YieldReader
                 $this->saysEach($rest));
     }
 
+    /** "1 1/2 cups, 24 tablespoons", "1 jar (about 24 tbsp)": of what goes by the spoon. */
+    private static function spoons(string $text): ?Yielded
+    {
+        return preg_match(self::SPOONS, $text, $m) === 1
+            ? new Yielded((int) $m['n'], str_starts_with(mb_strtolower($m['what']), 's') ? 'serving' : 'tablespoon')
+            : null;
+    }
+
     /** A row that says how many, without how large each of them is. */
     private function unsized(string $row): string
     {
@@ -273,6 +281,10 @@ final readonly class YieldReader
             static fn (array $m): string => (string) (12 * (int) $m[1] + 6),
             $row,
         ) ?? $row;
+        $spoons = preg_match($this->own, $row) === 1 ? self::spoons($row) : null;
+        if ($spoons !== null) {
+            return $spoons;
+        }
         if (preg_match(self::CUT_EACH, $row, $m) === 1) {
             // "2 tarts, 8 slices each"
             return new Yielded((int) $m['many'] * (int) $m['each'], $this->pieces->one($m['what']));
@@ -421,9 +433,9 @@ final readonly class YieldReader
     {
         foreach ($steps as $step) {
             foreach (preg_split('~(?<=[.!])\s+~u', $step) ?: [] as $sentence) {
-                if (preg_match(self::SPOONS, $sentence, $m) === 1) {
-                    // "1 1/2 cups, 24 tablespoons": of what goes by the spoon.
-                    return new Yielded((int) $m['n'], str_starts_with(mb_strtolower($m['what']), 's') ? 'serving' : 'tablespoon');
+                $spoons = self::spoons($sentence);
+                if ($spoons !== null) {
+                    return $spoons;
                 }
                 if (preg_match(self::CUT_EACH, $sentence) === 1) {
                     return $this->read($sentence);

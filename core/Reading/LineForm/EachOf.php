@@ -19,7 +19,7 @@ final readonly class EachOf implements LineForm
         $this->pattern =
             '~^(?<amount>.*?'.
             $words->digit.
-            '.*?|(?:half|quarter|an?|one|two|three|four|five|six)\s.*?)\s+each\s*:?\s+(?:of\s+)?'.
+            '.*?|(?:half|quarter|an?|one|two|three|four|five|six)\s.*?|(?:big\s+|good\s+|small\s+)?(?:pinch|dash))\s+each\s*:?\s+(?:of\s+)?'.
             '(?<names>'.
             $name.
             '?(?:,'.

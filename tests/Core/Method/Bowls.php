@@ -184,6 +184,24 @@ final class Bowls
             ['Cook pumpkin', 'into the dry \(now with [^)]*almond flour'],
             'the rest \(|does not say',
         ];
+        yield 'what dusts a towel is for the filling' => [
+            "Quay roll\nServes 10\n\nCake\n3 eggs\n200 g sugar\n90 g flour\n\nFilling\n225 g cream cheese\n60 g butter\n110 g powdered sugar",
+            "Beat the eggs and sugar, fold in the flour. Bake at 190 °C for 15 minutes.\nTurn out on a towel sprinkled with powdered sugar, roll towel and cake together; cool.\nBeat the filling ingredients, spread over the cake, roll.",
+            ['sprinkled with powdered sweetener', 'Beat the filling ingredients \(now with powdered'],
+            'fragile while hot|does not say',
+        ];
+        yield 'cream that is there already is said once' => [
+            "Quay pots\nServes 6\n170 g dark chocolate\n230 g heavy cream\n180 ml milk\n4 egg yolks\n25 g sugar",
+            'Bring cream and milk to a simmer. Whisk the yolks and sugar, whisk in the cream, cook until it coats a spoon and pour over the chocolate.',
+            ['Bring cream and water to'],
+            'cream and whipping cream|does not say',
+        ];
+        yield 'what is blitzed in a word' => [
+            "Quay sauce\nServes 6\n300 g raspberries\n50 g icing sugar",
+            'Whizz, push through a sieve.',
+            ['^Whizz \(now with powdered'],
+            'Warm|does not say',
+        ];
         yield 'one powder is mixed with nothing' => [
             "Quay softs\nMakes 30\n20 g gelatine\n200 ml water\n300 g sugar\n\nTo coat\n50 g icing sugar\n50 g cornflour",
             'Soak the gelatine in the water. Heat the sugar with it, whip for 12 minutes, pour into a dusted tin. Cut.',

@@ -178,6 +178,8 @@ final class RecipeReaderTest extends CoreCase
             ['Makes about 30 small thumbprint cookies', 30, 'cookie'],
             ['yield 2 1/2 dozen', 30, 'piece'],
             ['12 servings', 12, 'serving'],
+            ['Makes 1 jar (about 24 tbsp)', 24, 'tablespoon'],
+            ['12 shards', 12, 'shard'],
             ['Makes 64 (2.5cm squares)', 64, 'square'],
             ['Makes 24 (3 cm) balls', 24, 'ball'],
             ['Makes 16 (5cm x 5cm) bars', 16, 'bar'],

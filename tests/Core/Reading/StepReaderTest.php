@@ -52,6 +52,7 @@ final class StepReaderTest extends CoreCase
             'celsius written out' => ['at 170 Celsius', [170]],
             'degrees in German' => ['Ofen auf 200 Grad vorheizen.', [200]],
             'degrees in Swedish' => ['Sätt ugnen på 175 grader.', [175]],
+            'a tin, a heat, hours' => ['900g tin, 160C, 1h 30.', [160]],
             'calories are no heat' => ['Bake it. Per slice: 190 cal', []],
             'hot air in German' => ['Bei 160 °C Umluft backen.', [180]],
             'no sign at all' => ['Bake @ 425 for 15 min; reduce to 350 and bake 45 min', [220, 175]],

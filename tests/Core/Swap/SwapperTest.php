@@ -436,4 +436,15 @@ final class SwapperTest extends CoreCase
         )->swap;
         self::assertGreaterThan(100.0, $swap->after->gramsOf('almond-flour'));
     }
+
+    public function test_toasted_nuts_bake_nothing_else(): void
+    {
+        $baked = static fn (string $method): bool => self::work(
+            "Nut spread\nServes 20\n200 g hazelnuts\n100 g icing sugar\n60 ml milk\n\nMethod\n$method",
+        )->swap->before->making->isBaked;
+        self::assertFalse($baked('Roast the hazelnuts at 180 °C for 10 minutes. Blitz everything.'));
+        self::assertFalse($baked('Toast the nuts in the oven for 8 minutes, cool. Blitz everything.'));
+        self::assertTrue($baked('Toast the nuts. Mix everything and bake at 180 °C for 20 minutes.'));
+        self::assertTrue($baked('Mix everything, pour into a tin. 900g tin, 160C, 1h 30.'));
+    }
 }
