@@ -15,6 +15,8 @@ use Aglyca\Core\Reading\Step;
 /** Understands each step of a method: what is done, and which things of the list go in at it. */
 final readonly class MethodReader
 {
+    private const DIPPED = '~\b(?:fork|glass|tumbler|cutter|knife|spoon|spatula|hands?|fingers?|fingertips)\b[^.;]{0,20}\bdipped\s+in\s+(?:a\s+little\s+)?$~iu';
+
     private const DUSTED_WITH = '~\b(?:sprinkl|dust|cover)\w*\s+(?:\pL+\s+){0,4}?(?:with|in)\s+$~iu';
 
     private const LONGEST = 4;
@@ -242,6 +244,10 @@ final readonly class MethodReader
                 if ($length === 1 && preg_match(self::CHOCOLATES, substr($text, $at), $kind) === 1) {
                     // "Chop white and milk chocolate"
                     $phrase = [mb_strtolower($kind['kind']), 'chocolate'];
+                }
+                if (preg_match(self::DIPPED, substr($text, 0, $at)) === 1) {
+                    // "A fork dipped in flour" takes none of the list.
+                    continue;
                 }
                 if ($phrase[0] !== 'whip' && $names->isAnother($phrase)) {
                     $i += $length - 1;

@@ -64,6 +64,7 @@ final readonly class MethodWriter
                 $this->takeShares($swap, $rewriting, [$i, $m], $places, $redirected);
             }
             $this->remains->leftOver($swap, $rewriting, $i, $operation);
+            $this->remains->dipped($swap, $rewriting, $i, $operation);
             $this->remains->keeping($swap, $rewriting, $i, $operation);
         }
         $this->beside->place($swap, $rewriting, $operations, $exchangeOf, $redirected, $taken);

@@ -12,6 +12,8 @@ use Aglyca\Core\Swap\Swap;
 /** What a sentence still says of sugar that is gone: its grams, its name without a line, its long keeping. */
 final readonly class Remains
 {
+    private const DIPPED = '~\bdipped\s+in\s+(?:a\s+little\s+)?(?<flour>flour)\b~iu';
+
     private const SAID_GRAMS = '~(?<n>\d+(?:[.,]\d+)?)\s?(?:g|grams?)\b\s+(?:of\s+)?(?:the\s+)?(?:\pL+\s+){0,2}$~iu';
 
     private const DAYS = ['day' => 1.0, 'week' => 7.0, 'month' => 30.0, 'year' => 365.0];
@@ -114,6 +116,21 @@ final readonly class Remains
             };
             $new = $this->phrasing->beginsSentence($text, $at) ? ucfirst($new) : $new;
             $rewriting->edit($i, $at, strlen($words), $new);
+        }
+    }
+
+    /** "A fork dipped in flour", of which none stands on the list: in the first of the new ones. */
+    public function dipped(Swap $swap, Rewriting $rewriting, int $i, Operation $operation): void
+    {
+        if (preg_match(self::DIPPED, $operation->step->text, $m, PREG_OFFSET_CAPTURE) !== 1) {
+            return;
+        }
+        foreach ($swap->exchanges as $exchange) {
+            if ($exchange->role === Role::Body && $exchange->changed && $exchange->to !== []) {
+                $rewriting->edit($i, $m['flour'][1], strlen($m['flour'][0]), NewNames::name($exchange->to[0]->food));
+
+                return;
+            }
         }
     }
 

@@ -15,6 +15,8 @@ final readonly class Said
     /** Something is done between two things, or one of them goes elsewhere: they are no list. */
     private const OUT_OF_LIST = '~\b(?:in|into|on|onto|over|to|then|until|till|while|half|rest|remaining|add|stir|mix|beat|whisk|put|heat|melt|bring)\b|:~iu';
 
+    private const ON_TOP = '~\b(?:scatter|sprinkl|dust|strew|dredg)\w*\b[^.;,]{0,30}$~iu';
+
     /**
      * "Flour and baking powder" is said once, where the new flour brings baking powder too; "syrup, treacle and sugar"
      * bring allulose once.
@@ -87,6 +89,10 @@ final readonly class Said
     /** "Treacle, sugar", both of which one mix of sweeteners replaces: the second is left out of the list. */
     public static function isJust(Operation $operation, Mention $mention, Exchange $exchange): bool
     {
+        if (preg_match(self::ON_TOP, substr($operation->step->text, 0, $mention->at)) === 1) {
+            // "Scatter with demerara": that is not in yet.
+            return false;
+        }
         foreach ($operation->mentions as $other) {
             // In a later clause, "beat in the eggs and treacle": it went in with the sugar.
             $isEarlier =

@@ -236,7 +236,7 @@ final readonly class Heats
     {
         $between = substr($text, $a->at + $a->length, $b->at - $a->at - $a->length);
 
-        return preg_match('~^[^.;!?]*\b(?:then|and|after)\b(?:\s+(?:at|to|down\s+to|reduce\s+to))?\s*$~iu', $between) === 1 &&
+        return preg_match('~^(?:[^.;!?]|(?<=min|hrs|hr)\.|(?<=mins)\.)*\b(?:then|and|after)\b(?:\s+(?:at|to|down\s+to|reduce\s+to))?\s*$~iu', $between) === 1 &&
             preg_match(self::OTHER, $between) !== 1;
     }
 

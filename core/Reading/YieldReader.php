@@ -152,6 +152,8 @@ final readonly class YieldReader
             // "Put heaps on a tray, about 10."
             '~\b(?:put|place|drop|spoon|scoop|shape|roll|form|cut|stamp|pipe|dollop)\b[^.;]*[\s(,]'.self::ABOUT.'\s*'.
             $this->number.'(?=\s*(?:[.;)+]|$))~iu',
+            // "Spoon into a 12-hole muffin tin"
+            '~(?<![\d.,])(?<n>6|12|24)(?:\s|-)(?:hole|cup)\s+(?:(?:muffin|bun|cupcake|patty|deep|fairy\s+cake)\s+)*(?:tin|pan|tray)\b~iu',
             // "Pat out, cut 10 with a 6 cm cutter", "About 2 doz."
             '~\bcut\s+(?:out\s+)?(?:about\s+)?'.$this->number.self::NO_COUNT.'\s+(?:with|using)\b~iu',
             '~(?:^|[.;!]\s+)(?='.self::ABOUT.'?\s*\S+\s+(?:dozen|doz\b|dz\b))'.$this->number.'(?=\s*(?:[.;)]|$))~iu',

@@ -202,6 +202,18 @@ final class Bowls
             ['^Whizz \(now with powdered'],
             'Warm|does not say',
         ];
+        yield 'a fork takes no flour of the list' => [
+            "Quay cookies\nMakes 36\n100 g butter\n130 g peanut butter\n200 g sugar\n1 egg\n150 g flour\n1/2 tsp baking powder",
+            'Cream butter, peanut butter, sugar and egg. Sift dry ingredients; blend in. Roll in balls, flatten with a fork dipped in flour. Bake at 190 °C for 11 minutes.',
+            ['Sift dry ingredients \(now with almond flour', 'dipped in almond flour\.'],
+            'does not say|Mix in',
+        ];
+        yield 'what is scattered on top is said' => [
+            "Quay pudding\nServes 16\n500 g white bread\n600 ml milk\n2 eggs\n140 g brown sugar\n2 tbsp demerara sugar",
+            'Tear the bread into the milk. Add the eggs and brown sugar, tip into a tin, scatter with demerara, bake at 180 °C for 90 minutes.',
+            ['scatter with sweetener, bake'],
+            'scatter,|scatter with,',
+        ];
         yield 'one powder is mixed with nothing' => [
             "Quay softs\nMakes 30\n20 g gelatine\n200 ml water\n300 g sugar\n\nTo coat\n50 g icing sugar\n50 g cornflour",
             'Soak the gelatine in the water. Heat the sugar with it, whip for 12 minutes, pour into a dusted tin. Cut.',

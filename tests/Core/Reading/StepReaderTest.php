@@ -52,6 +52,7 @@ final class StepReaderTest extends CoreCase
             'celsius written out' => ['at 170 Celsius', [170]],
             'degrees in German' => ['Ofen auf 200 Grad vorheizen.', [200]],
             'degrees in Swedish' => ['Sätt ugnen på 175 grader.', [175]],
+            'turned up, behind a short minute' => ['Ungreased 10" tube pan, with cream of tartar. 325° 55 min., then 350° 10-15 min.', [165, 175]],
             'a tin, a heat, hours' => ['900g tin, 160C, 1h 30.', [160]],
             'calories are no heat' => ['Bake it. Per slice: 190 cal', []],
             'hot air in German' => ['Bei 160 °C Umluft backen.', [180]],
