@@ -40,7 +40,7 @@ final readonly class MethodRoom
             new MethodWriter(
                 $core->preparations,
                 new Latecomers($patterns),
-                new BagShares($core->larder, $core->snapper, $core->constants),
+                new BagShares($core->larder, $core->snapper),
                 $core->constants,
             ),
             $patterns,

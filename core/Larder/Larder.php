@@ -63,6 +63,12 @@ final class Larder
         $this->properties = $tables->keyedTwice('properties', 'food', 'property');
     }
 
+    /** It is so much sweeter than sugar that a speck of it sweetens: it gives no bulk. */
+    public function isConcentrate(Food $food): bool
+    {
+        return $this->typical($food, 'sweetness') > $this->constants->get('concentrate');
+    }
+
     /** @return list<string> other names that a food is read by */
     public function aliases(string $key): array
     {

@@ -25,7 +25,7 @@ final readonly class Snapper
         if ($food->role === Role::Egg && ($each = $this->larder->portion($food, '')) !== null) {
             return max(1.0, round($grams / $each->value)) * $each->value;
         }
-        if ($this->larder->typical($food, 'sweetness') > $this->constants->get('concentrate')) {
+        if ($this->larder->isConcentrate($food)) {
             return max(
                 $this->constants->get('concentrate-least'),
                 self::step($grams, $this->constants->get('concentrate-step')),

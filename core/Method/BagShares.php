@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Method;
 
-use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Larder\Snapper;
@@ -15,7 +14,7 @@ use Aglyca\Core\Swap\Swap;
 /** One bag that came for two lines is shared out where the method takes them at two steps. */
 final readonly class BagShares
 {
-    public function __construct(private Larder $larder, private Snapper $snapper, private Constants $constants) {}
+    public function __construct(private Larder $larder, private Snapper $snapper) {}
 
     /**
      * @param  list<Operation>  $operations
@@ -47,7 +46,7 @@ final readonly class BagShares
     {
         $shares = array_column($places, 2);
         $most = (int) array_search(max($shares), $shares, true);
-        if ($this->larder->typical($part->food, 'sweetness') > $this->constants->get('concentrate')) {
+        if ($this->larder->isConcentrate($part->food)) {
             return $place === $most ? $part->grams : 0.0;
         }
         $weighed = fn (float $share): float => $this->snapper->snap($part->food, $share * $part->grams);

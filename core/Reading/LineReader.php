@@ -274,7 +274,7 @@ final class LineReader
             // Icing sugar of which nobody says how much, nor what for, is dusted on.
             (preg_match(self::DUSTED, " $split->name $split->prep") === 1 || $food->texture === Texture::Powder) &&
             in_array($food->role, [Role::Sweet, Role::Flavour], true) &&
-            $this->larder->typical($food, 'sweetness') < $this->constants->get('concentrate') &&
+            ! $this->larder->isConcentrate($food) &&
             $food->per100->digestible() > $this->constants->get('sugar-food');
 
         return $isDusted

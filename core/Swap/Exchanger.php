@@ -120,16 +120,15 @@ final readonly class Exchanger
     /** The least that a scale gives of an intense sweetener is far more than what was wanted. */
     private function isSpeck(Food $food, float $wanted, float $given): bool
     {
-        return $given > $this->constants->get('speck') * $wanted &&
-            $this->larder->typical($food, 'sweetness') > $this->constants->get('concentrate');
+        return $given > $this->constants->get('speck') * $wanted && $this->larder->isConcentrate($food);
     }
 
     /** Grams of sugar that an intense sweetener is sweeter by, as the scale gives it. */
     private function over(Food $food, float $more): float
     {
-        $sweetness = $this->larder->typical($food, 'sweetness');
-
-        return $sweetness > $this->constants->get('concentrate') ? max(0.0, $more) * $sweetness : 0.0;
+        return $this->larder->isConcentrate($food)
+            ? max(0.0, $more) * $this->larder->typical($food, 'sweetness')
+            : 0.0;
     }
 
     /**
@@ -141,7 +140,7 @@ final readonly class Exchanger
     private function evened(array $parts, float $over): array
     {
         $isBulk = fn (Part $p): bool => ! $p->isTyped &&
-            $this->larder->typical($p->food, 'sweetness') < $this->constants->get('concentrate');
+            ! $this->larder->isConcentrate($p->food);
         $bulk = array_sum(
             array_map(
                 fn (Part $p): float => $isBulk($p) ? $p->grams * $this->larder->typical($p->food, 'sweetness') : 0.0,
@@ -197,7 +196,7 @@ final readonly class Exchanger
     private function withoutTraces(array $parts): array
     {
         $sweetness = fn (Part $p): float => $p->grams * $this->larder->typical($p->food, 'sweetness');
-        $isBulk = fn (Part $p): bool => $this->larder->typical($p->food, 'sweetness') < $this->constants->get('concentrate');
+        $isBulk = fn (Part $p): bool => ! $this->larder->isConcentrate($p->food);
         $bulk = array_filter($parts, $isBulk);
         $least = $this->constants->get('trace-sweetness') * array_sum(array_map($sweetness, $parts));
         uasort($bulk, static fn (Part $a, Part $b): int => $b->grams <=> $a->grams);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Aglyca\Core\Swap;
 
 use Aglyca\Core\Formula\Formula;
-use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Role;
 
@@ -16,7 +15,6 @@ final readonly class OneBag
         private Larder $larder,
         private Schools $schools,
         private PartMaker $parts,
-        private Constants $constants,
     ) {}
 
     /**
@@ -70,7 +68,7 @@ final readonly class OneBag
     private function bagFor(Formula $formula, array $exchanges, int $component, Part $part): array
     {
         $isBulk = fn (Part $p): bool => $p->food->role === Role::Sweet &&
-            $this->larder->typical($p->food, 'sweetness') < $this->constants->get('concentrate');
+            ! $this->larder->isConcentrate($p->food);
         $other = [null, 0];
         $most = 0.0;
         foreach ($exchanges as $b => $bag) {

@@ -49,7 +49,7 @@ final readonly class ProgrammeSwapper
         Appliances $appliances,
     ) {
         $this->exchanger = new Exchanger($larder, $schools, $parts, $reasons, $constants);
-        $this->bags = new OneBag($larder, $schools, $parts, $constants);
+        $this->bags = new OneBag($larder, $schools, $parts);
         $this->leavening = new Leavening($larder, $this->exchanger, $parts, $constants, $acids);
         $this->ovens = new OvenChooser($schools, $appliances);
         $this->chooser = new Chooser($larder);

@@ -107,7 +107,7 @@ final readonly class SingleParts
     private function isSpeck(Offer $offer): bool
     {
         return $offer->practice < $this->constants->get('concentrate-least') / $this->constants->get('speck') &&
-            $this->larder->typical($offer->food, 'sweetness') > $this->constants->get('concentrate');
+            $this->larder->isConcentrate($offer->food);
     }
 
     /**

@@ -89,7 +89,7 @@ final readonly class Sorter
 
         return $food->role === Role::Sweet && $this->larder->property($food, 'sweetness') !== null
             && $n->digestible() > $this->constants->get('sugar-food')
-            && $this->larder->typical($food, 'sweetness') < $this->constants->get('concentrate');
+            && ! $this->larder->isConcentrate($food);
     }
 
     /** @return array<string, list<int>> */

@@ -214,13 +214,11 @@ final readonly class ChangeMaker
         $allulose = $this->larder->get('allulose');
         [$less, $doses] = [0.0, []];
         foreach ($formula->doses as $dose) {
-            $sweetness =
-                $dose->food === null || $dose->food->role !== Role::Sweet
-                    ? 0.0
-                    : $this->larder->typical($dose->food, 'sweetness');
+            $isStrong = $dose->food?->role === Role::Sweet && $this->larder->isConcentrate($dose->food);
             $doses[] = $dose;
-            if ($sweetness > $this->constants->get('concentrate') && $dose->mass() > 0) {
+            if ($isStrong && $dose->mass() > 0) {
                 $grams = $dose->mass() * $share;
+                $sweetness = $this->larder->typical($dose->known(), 'sweetness');
                 $less += $grams;
                 $doses[array_key_last($doses)] = self::weighing($dose, $dose->mass() - $grams);
                 $doses[] = new Dose(

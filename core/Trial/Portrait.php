@@ -98,11 +98,9 @@ final readonly class Portrait
         $flour = $this->massOf($formula, static fn (Dose $d): bool => $d->food?->role === Role::Body);
         $strong = 0.0;
         foreach ($formula->doses as $dose) {
-            $sweetness =
-                $dose->food === null || $dose->food->role !== Role::Sweet
-                    ? 0.0
-                    : $this->larder->typical($dose->food, 'sweetness');
-            $strong += $sweetness > $this->constants->get('concentrate') ? $sweetness * $dose->mass() : 0.0;
+            $strong += $dose->food?->role === Role::Sweet && $this->larder->isConcentrate($dose->food)
+                ? $this->larder->typical($dose->food, 'sweetness') * $dose->mass()
+                : 0.0;
         }
         $lift = $formula->gramsOf('baking-powder') + $this->constants->get('soda-as-powder') * $formula->gramsOf('baking-soda');
         $isFloury = $flour > 0.05 * $mix->mass;
