@@ -22,7 +22,7 @@
                         <li class="border-b border-[#e3e9ef]"><label class="flex min-h-[48px] items-center gap-3 py-1">
                             <input type="checkbox" class="h-6 w-6 shrink-0 accent-cobalt">
                             <span class="figure w-[6.5rem] shrink-0 text-right text-xl font-semibold">{{ $right['grams'] }}</span>
-                            <span>{{ $right['name'] }} @if ($right['measure'] !== '')<span class="text-base text-soft">{{ $right['measure'] }}</span>@elseif (! $group['changed'])<span class="text-base text-soft">{{ $group['left'][0]['text'] }}</span>@endif</span>
+                            <span>{{ $right['name'] }} @if ($right['measure'] !== '')<span class="text-base whitespace-nowrap text-soft">{{ $right['measure'] }}</span>@elseif (! $group['changed'])<span class="text-base text-soft">{{ $group['left'][0]['text'] }}</span>@endif</span>
                         </label></li>
                     @endforeach
                 @endforeach
