@@ -151,6 +151,10 @@ final readonly class Groups
                 $component = array_key_first(array_filter($formula->components, $hasFlour, ARRAY_FILTER_USE_KEY))
                     ?? $component;
             }
+            if ($group['bare'][0] !== null && $groups !== []) {
+                // "Whisk the dry. Whisk the wet. Combine": those two.
+                continue;
+            }
             if ($group['bare'][0] !== null) {
                 // "Mix, cook half": the first part of which nothing is in yet.
                 $component = array_key_first(array_filter(

@@ -214,6 +214,12 @@ final class Bowls
             ['scatter with sweetener, bake'],
             'scatter,|scatter with,',
         ];
+        yield 'what is combined are the dry and the wet' => [
+            "Quay doughnuts\nMakes 12\n240 g flour\n5 g baking soda\n200 g sugar\n1 egg\n120 ml milk\n\nCoating\n200 g sugar\n1 tsp cinnamon\n85 g melted butter",
+            'Whisk dry ingredients. Whisk wet ingredients. Combine. Pipe into a pan and bake at 175 °C for 10 minutes. Dip in the melted butter, then in the cinnamon sugar.',
+            ['Combine\. Pipe', 'in the cinnamon sweetener'],
+            'Combine \(|does not say|Mix in',
+        ];
         yield 'one powder is mixed with nothing' => [
             "Quay softs\nMakes 30\n20 g gelatine\n200 ml water\n300 g sugar\n\nTo coat\n50 g icing sugar\n50 g cornflour",
             'Soak the gelatine in the water. Heat the sugar with it, whip for 12 minutes, pour into a dusted tin. Cut.',
