@@ -25,8 +25,8 @@ final readonly class YieldReader
     private const SIZE = '(?:large|big|medium|small|mini|tiny|generous|normal)';
 
     private const SAYS =
-        '(?:recipe\s+)?(?:makes?|making|yields?|yielding|gives|serves|serving|servings?|feeds|portions?|pieces'.
-        '|ergibt|reicht\s+für|für|pour|ger|till|giver|til'.
+        '(?:recipe\s+)?(?:makes?|making|yields?|yielding|gives|serves|serving|servings?|feeds|portionen|portions?|pieces'.
+        '|ergibt|reicht\s+für|für|pour|para|ger|till|giver|til|fills(?=\s+\d)'.
         '|number\s+of\s+(?:servings|portions|pieces)|cuts?\s+(?:into|in)|enough\s+for|sufficient\s+for|quantity|does(?=\s+(?:about|around|roughly)\b)|you(?:\'|’)?(?:ll|\s+will)?\s+get|you\s+should\s+get)';
 
     private const ABOUT = '(?:about|approx(?:imately|\.)?|around|roughly|circa|ca\.?|up\s+to|at\s+least|a\s+total\s+of|c\.|\~|≈)';
@@ -68,7 +68,7 @@ final readonly class YieldReader
 
     public function __construct(private Words $words, private PieceWords $pieces)
     {
-        $one = "(?:\\d+|$words->wholes|an?(?=\\s+(?:half\\s+)?do?z))";
+        $one = "(?:\\d+|(?<!\\pL)(?:$words->wholes|an?(?=\\s+(?:half\\s+)?do?z)))";
         $this->number =
             '(?<![\d.,/])(?:'.
             self::ABOUT.
@@ -257,6 +257,12 @@ final readonly class YieldReader
     /** A row that says how many, without how large each of them is. */
     private function unsized(string $row): string
     {
+        $row = preg_replace(
+            // "Makes enough for 8", "makes one tart, serving 8", "serves 10 as a dessert"
+            ['~\bbite[- ]?sized?\b~iu', '~\bmakes\s+(?=enough\s+for\b)~iu', '~^.*[,;]\s*(?=(?:serves|serving|feeds)\s+\d)~iu', '~(?<=\d)\s+as\s+an?\s+\pL+\W*$~iu'],
+            '',
+            $row,
+        ) ?? $row;
         $isCount = preg_match($this->own, $row) === 1 || preg_match('~^\W*\d{1,3}\s+\pL+\s*[(\[][^()]*[)\]]\W*$~u', $row) === 1;
         if (! $isCount || preg_match('~\d\s*[(\[x×]|\pL\s*[(\[]\s*(?:about\s+)?\d~iu', $row) !== 1) {
             return $row;
