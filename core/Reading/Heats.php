@@ -15,7 +15,7 @@ final readonly class Heats
 {
     private const OVEN = '~\b(?:ovens?|bak(?:e|es|ed|ing)(?!\s+(?:powder|soda))|pre-?heat(?:ed|ing)?|roast(?:ed|ing)?|air[- ]?fr(?:y|yer|ied)|gas|grill|turn(?:ed)?\s+(?:it\s+)?(?:down|up)|lower(?:ed)?|reduced?|raise|toast(?:ed|ing)?|rack|shelf|fan|convection|(?:ober|ober-?\s?/\s?-?unter)hitze|umluft|hei(?:ß|ss)luft|(?:back)?ofen|(?:ge)?backen|ugn(?:en)?|ovn(?:en)?|grädda\w*)\b~iu';
 
-    private const OTHER = '~\b(?:thermometer|probe|reach(?:es|ed)?|registers?|reads?|cent(?:re|er)|core|internal|inside(?!\s+to\b)|middle|syrup|sugar|custard|milk|cream|water|oil|fat|lard|chocolate|caramel|butter|dough|yeast|fry|fried|frying|deep[- ]?fry|candy|jam|boil(?:s|ing|ed)?|simmer|warm(?:ed)?(?!\s+oven)|lukewarm|cool(?:s|ed)?(?!\s+oven)|chill|fridge|refrigerator|freezer|room|rise|prove|proof|melt(?:ed)?|temper(?:ed)?|stir(?:ring)?|cook|store|whisk(?:ing)?|bain[- ]marie|hob|stove)\b~iu';
+    private const OTHER = '~\b(?:thermometer|probe|reach(?:es|ed)?|registers?|reads?|cent(?:re|er)|core|internal|inside(?!\s+to\b)|middle|syrup|sugar|custard|milk|cream|water|oil|fat|lard|chocolate|caramel|butter|dough|yeast|(?<!air\s)(?<!air-)fr(?:y|ied|ying)|deep[- ]?fry|candy|jam|boil(?:s|ing|ed)?|simmer|warm(?:ed)?(?!\s+oven)|lukewarm|cool(?:s|ed)?(?!\s+oven)|chill|fridge|refrigerator|freezer|room|rise|prove|proof|melt(?:ed)?|temper(?:ed)?|stir(?:ring)?|cook|store|whisk(?:ing)?|bain[- ]marie|hob|stove)\b~iu';
 
     /** "Ungreased 10-inch tube pan, 325°F 45 minutes": what it is baked in, or nothing at all, stands before it. */
     private const HOLDER = '~^\W*(?:[\w"×]+[\s,]+){0,4}?\W*$|\b(?:pans?|tins?|dish|dishes|trays?|moulds?|sheets?|ramekins?|cups|cases)\b\W*(?:\([^()]{2,20}\)\W*)?$~iu';
@@ -26,13 +26,13 @@ final readonly class Heats
 
     public function __construct(private Constants $constants, private Words $words)
     {
-        $degree = '\s?(?:°|º|˚|degrees?|deg\b\.?|grad(?:er)?\b)\s?';
+        $degree = '[\s-]?(?:°|º|˚|degrees?|deg\b\.?|grad(?:er)?\b)\s?';
         $scale = '(?:fahrenheit|celsius|centigrade|[FC])(?![\pL])';
         // "180/160fan" is a heat said twice, "1/2" is none.
         $number = '(?<![\d.,])(?:(?<!\d\/)|(?<=\d{3}\/))\d{2,3}(?!\d|[.,]\d|\/\d(?!\d{1,2}\s?[°º]?\s?c?\s?fan|\d\d(?-i:f)\b))';
         $this->pattern =
             '~'.
-            '(?<gas>\bgas\s?(?:marks?|no\.?|number)?\s?(?<mark>1\s?[/⁄]\s?[24](?!\d)|\d{1,2}(?!\d)|['.
+            '(?<gas>\b(?:gas\s?(?:marks?|no\.?|number)?|regulo|(?<=\bat\s)mark)\s?(?<mark>1\s?[/⁄]\s?[24](?!\d)|\d{1,2}(?!\d)|['.
             $words->signs.
             ']))'.
             '|(?<before>\b(?:fan|convection|umluft|hei(?:ß|ss)luft)(?:\s+oven)?\s?(?:at\s|to\s)?)?(?<n>'.

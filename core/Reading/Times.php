@@ -8,7 +8,7 @@ namespace Aglyca\Core\Reading;
 final readonly class Times
 {
     /** What is done for a time, in the oven or not: the last such word before the time says. */
-    private const DOING = '~\b(?:(?<oven>bak(?:e|es|ed|ing)(?!\s+(?:sheets?|trays?|tins?|pans?|powder|soda|dish|paper|parchment|stone))|return(?:ed)?|roast|air[- ]?fry|into\s+the\s+oven|in\s+the\s+oven|toast(?:ed)?\b(?=.{0,40}(?:oven|°|\d{3}))|turn(?:ed)?\s+(?:it\s+)?down|cook(?=[^.]{0,30}(?:oven|tin)))|(?<other>(?:cool|rest|stand|settle)\b[^.;]{0,24}?\bin\s+the\s+(?:turned[- ]off\s+)?oven|beat|whisk|whip|mix|stir|knead|blend|boil|simmer|melt|fold|pulse|leave|left|let|cool|chill|rest|stand|set|freeze|refrigerate|fridge|soak|prove|rise|ajar|switch(?:ed)?\s+off|turn(?:ed)?\s+off|microwave|cook|fry|brown|heat|warm|process|bloom|macerate|steep|infuse|drain|toast|steam|poach|reduce|thicken))(?:s|ed|d|ing)?\b~iu';
+    private const DOING = '~\b(?:(?<oven>bak(?:e|es|ed|ing)(?!\s+(?:sheets?|trays?|tins?|pans?|powder|soda|dish|paper|parchment|stone))|(?:ge)?backen|(?:reduce|lower)(?=[^.;]{0,30}\b\d{3}\b(?!\s?(?:ml|g)\b))|return(?:ed)?|roast|air[- ]?fry|into\s+the\s+oven|in\s+the\s+oven|toast(?:ed)?\b(?=.{0,40}(?:oven|°|\d{3}))|turn(?:ed)?\s+(?:it\s+)?down|cook(?=[^.]{0,30}(?:oven|tin)))|(?<other>(?:cool|rest|stand|settle)\b[^.;]{0,24}?\bin\s+the\s+(?:turned[- ]off\s+)?oven|beat|whisk|whip|mix|stir|knead|blend|boil|simmer|melt|fold|pulse|leave|left|let|cool|chill|rest|stand|set|freeze|refrigerate|fridge|soak|prove|rise|ajar|switch(?:ed)?\s+off|turn(?:ed)?\s+off|microwave|cook|fry|brown|heat|warm|process|bloom|macerate|steep|infuse|drain|toast|steam|poach|reduce|thicken))(?:s|ed|d|ing)?\b~iu';
 
     /** "Bake 350 for 10.", "bake 25-30 till golden": minutes, whatever a number in an oven may be else. */
     private const BARE = '~\bbak(?:e|ed|ing)\s+(?:it\s+|them\s+)?(?:(?:at\s+)?\d{3}\s?(?:°|º|degrees?)?\s?[FC]?\b\s*,?\s*)?(?:for\s+)?(?:about\s+|another\s+)?(?<time>(?<low>[1-9]\d?)(?:\s?(?:-|–|to)\s?(?<high>[1-9]\d))?)(?=\s*(?:[.,;)](?!\d)|$|till?\b|until\b|or\s+(?:until|so)\b))~iu';
@@ -21,7 +21,7 @@ final readonly class Times
     {
         $signs = $words->signs;
         $this->number =
-            '(?:\d+\s+\d/\d(?!\d)|\d/\d(?!\d)|\d+\s?['.
+            '(?:\d+[\s-]\d/\d(?!\d)|\d/\d(?!\d)|\d+\s?['.
             $signs.
             ']|['.
             $signs.
@@ -29,7 +29,7 @@ final readonly class Times
             '|half\s+an?|(?:a\s+)?quarter\s+of\s+an|three\s+quarters\s+of\s+an|a\s+(?:further|good|full)|an?(?:\s+(?:further|good|full|extra|other))?|another|one|a\s+couple\s+of|a\s+few|'.
             $words->wholes.
             ')';
-        $unit = '(?:(?:hours?|minutes?|seconds?)\b|(?:hrs?|h)(?=\d\d\b)|(?:hrs?|h|mins?|secs?)\b(?:\.(?=\s+[\d(]|\s+\p{Ll}|[,;)]))?)';
+        $unit = '(?:(?:hours?|minutes?|seconds?|minuten|minuter|minutter|minutos|stunden?|timmar|horas?)\b|(?:hrs?|h)(?=\d\d\b)|(?:hrs?|h|mins?|secs?)\b(?:\.(?=\s+[\d(]|\s+\p{Ll}|[,;)]))?)';
         $range =
             '(?<![\d./'.
             $signs.
@@ -37,7 +37,7 @@ final readonly class Times
             $this->number.
             ')(?:\s?(?:-|–|—|to|or)\s?(?<%1$sb>'.
             $this->number.
-            '))?(?:\s+(?:or\s+so|more|further))?[\s-]?(?<%1$su>'.
+            '))?(?:ish\b|\s+(?:or\s+so|more|further))?[\s-]?(?<%1$su>'.
             $unit.
             ')(?<%1$sh>\s+and\s+a\s+half)?';
         // "1h30", "1hr15", "an hr 10 till done": what follows the hours at once are minutes.
@@ -145,9 +145,9 @@ final readonly class Times
 
     private static function unit(string $word): float
     {
-        return match (mb_strtolower(mb_substr($word, 0, 1))) {
-            'h' => 60.0,
-            's' => 1 / 60,
+        return match (true) {
+            preg_match('~^(?:h|st|ti)~iu', $word) === 1 => 60.0,
+            preg_match('~^s~iu', $word) === 1 => 1 / 60,
             default => 1.0,
         };
     }
@@ -155,7 +155,7 @@ final readonly class Times
     private function number(string $text): float
     {
         $text = mb_strtolower(trim($text));
-        if (preg_match('~^(\d+)\s+(\d)/(\d)$~', $text, $m) === 1) {
+        if (preg_match('~^(\d+)[\s-](\d)/(\d)$~', $text, $m) === 1) {
             return (float) $m[1] + (int) $m[2] / max(1, (int) $m[3]);
         }
 
@@ -173,7 +173,7 @@ final readonly class Times
     private static function isOven(string $before, string $after): bool
     {
         $clause = (string) preg_replace(
-            '~^.*(?:(?<!approx|\bca|\bmin|mins|\bhr|hrs)[.;!?]\s+|(?<=\bmin|mins|\bhr|hrs)\.\s+(?=\d{3}|\p{Lu}))~us', '', $before,
+            '~^.*(?:(?<!approx|\bca|\bmin|mins|\bhr|hrs|[\s°]F|[\s°]C)[.;!?]\s+|(?<=\bmin|mins|\bhr|hrs)\.\s+(?=\d{3}|\p{Lu}))~us', '', $before,
         );
         preg_match_all(self::DOING, $clause, $found, PREG_SET_ORDER | PREG_UNMATCHED_AS_NULL);
         $last = end($found);
@@ -194,7 +194,7 @@ final readonly class Times
             return true;
         }
 
-        return preg_match('~\boven\b|°|\b\d{3}\s?[FC]\b|\bgas\b|\dfan\b|\bfan\b|^\W*[1-4]\d[05]\s*(?:for\b|,)?\s*(?:about\s*)?$~iu', $clause) === 1 ||
+        return preg_match('~\boven\b|°|\b\d{3}\s?[FC]\b|\bgas\b|\bregulo\b|\dfan\b|\bfan\b|^\W*[1-4]\d[05]\s*(?:for\b|,)?\s*(?:about\s*)?$~iu', $clause) === 1 ||
             preg_match('~\b(?:pan|tin|dish|tray|mould|sheet)s?\b\W*$~iu', $clause) === 1 ||
             (trim($clause) === '' &&
                 preg_match('~^\W*(?:rest|chill|cool|stand)~iu', $after) !== 1 &&

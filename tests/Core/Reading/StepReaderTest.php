@@ -53,6 +53,10 @@ final class StepReaderTest extends CoreCase
             'degrees in German' => ['Ofen auf 200 Grad vorheizen.', [200]],
             'degrees in Swedish' => ['Sätt ugnen på 175 grader.', [175]],
             'turned up, behind a short minute' => ['Ungreased 10" tube pan, with cream of tartar. 325° 55 min., then 350° 10-15 min.', [165, 175]],
+            'with a hyphen' => ['Bake for 25 minutes in a preheated 350-degree oven', [175]],
+            'a mark alone' => ['Bake for half an hour at Mark 5', [190]],
+            'an old word for the mark' => ['Regulo 4 for 50 mins', [175]],
+            'fried in air' => ['Air fry at 320F for 12 mins', [160]],
             'a tin, a heat, hours' => ['900g tin, 160C, 1h 30.', [160]],
             'calories are no heat' => ['Bake it. Per slice: 190 cal', []],
             'hot air in German' => ['Bei 160 °C Umluft backen.', [180]],
@@ -105,6 +109,16 @@ final class StepReaderTest extends CoreCase
             'behind a time with a full stop of its own' => [
                 'Fill the moulds, chill 20 min. 200C (180 fan) 10-12 min.', [[20.0, 20.0, false], [10.0, 12.0, true]], true,
             ],
+            'a heat with a full stop of its own, and less of it' => [
+                'Bake at 400 degrees F. for 10 min., reduce to 350 degrees F. for 25 min.',
+                [[10.0, 10.0, true], [25.0, 25.0, true]],
+                true,
+            ],
+            'what is boiled down is in no oven' => ['Simmer to reduce to 200 ml, 10 min.', [[10.0, 10.0, false]], false],
+            'a quarter behind a hyphen' => ['Bake 1-1/4 hours at 300', [[75.0, 75.0, true]], true],
+            'about so many' => ['Bake at 350 until done, 30ish minutes.', [[30.0, 30.0, true]], true],
+            'minutes in German' => ['Backen bei 200 °C 20-25 Minuten.', [[20.0, 25.0, true]], true],
+            'an hour in German' => ['Backen: 1 Stunde bei 170 °C.', [[60.0, 60.0, true]], true],
             'trays are counted' => ['Bake 2 trays.', [], true],
             'a time alone behind what lies on the tray' => [
                 'Oven 160C. Mix it. Spoonfuls onto trays, flatten. 12 mins, cool.', [[12.0, 12.0, true]], true,
