@@ -109,12 +109,12 @@ final readonly class Beside
                     );
                     // "Milk", which is now cream and water, says the water.
                     foreach (array_intersect_key($exchangeOf, array_flip($mention->doses)) as $x) {
-                        $said = $swap->exchanges[$x]->changed ? $swap->exchanges[$x]->to : [];
+                        $said = $x !== $e && $swap->exchanges[$x]->changed ? $swap->exchanges[$x]->to : [];
                         $there = [...$there, ...array_map(static fn (Part $p): string => $p->food->key, $said)];
                     }
-                    // A yolk is no egg: what comes beside it is said.
-                    if (! in_array($part->food->key, $there, true) && ! $mention->isGroup) {
-                        $rewriting->edit($i, $mention->end(), 0, ' (now with '.NewNames::name($part->food).')');
+                    // A yolk is no egg: what comes beside it is said; with what else comes, where all go in at once.
+                    if (! in_array($part->food->key, $there, true)) {
+                        $rewriting->addNew($i, $mention->end(), NewNames::name($part->food), ! $mention->isGroup);
                     }
                 }
             }

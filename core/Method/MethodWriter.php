@@ -65,6 +65,7 @@ final readonly class MethodWriter
             }
             $this->remains->leftOver($swap, $rewriting, $i, $operation);
             $this->remains->dipped($swap, $rewriting, $i, $operation);
+            $this->remains->saved($swap, $rewriting, $i, $operation);
             $this->remains->keeping($swap, $rewriting, $i, $operation);
         }
         $this->beside->place($swap, $rewriting, $operations, $exchangeOf, $redirected, $taken);

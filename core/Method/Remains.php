@@ -7,11 +7,14 @@ namespace Aglyca\Core\Method;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Larder\Texture;
+use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Swap\Swap;
 
 /** What a sentence still says of sugar that is gone: its grams, its name without a line, its long keeping. */
 final readonly class Remains
 {
+    private const SAVED = '~\b(?:all|everything|ingredients)\s*,?\s*(?:but|except(?:\s+for)?|apart\s+from|save)\s+(?:the\s+)?(?<what>\pL+)~iu';
+
     private const DIPPED = '~\bdipped\s+in\s+(?:a\s+little\s+)?(?<flour>flour)\b~iu';
 
     private const SAID_GRAMS = '~(?<n>\d+(?:[.,]\d+)?)\s?(?:g|grams?)\b\s+(?:of\s+)?(?:the\s+)?(?:\pL+\s+){0,2}$~iu';
@@ -116,6 +119,26 @@ final readonly class Remains
             };
             $new = $this->phrasing->beginsSentence($text, $at) ? ucfirst($new) : $new;
             $rewriting->edit($i, $at, strlen($words), $new);
+        }
+    }
+
+    /** "Everything except the mango": what comes later has its new name here too. */
+    public function saved(Swap $swap, Rewriting $rewriting, int $i, Operation $operation): void
+    {
+        if (preg_match(self::SAVED, $operation->step->text, $m, PREG_OFFSET_CAPTURE) !== 1) {
+            return;
+        }
+        [$word, $at] = $m['what'];
+        foreach ($swap->exchanges as $exchange) {
+            $isMeant = array_filter($exchange->from, static fn (int $d): bool => array_intersect(
+                FoodIndex::words($word), FoodIndex::words($swap->before->doses[$d]->text),
+            ) !== []) !== [];
+            $new = NewNames::isGone($swap->before, $exchange) ? NewNames::added($swap->before, $exchange) : [];
+            if ($isMeant && $new !== [] && ! $rewriting->isEdited($i, $at, $at + strlen($word))) {
+                $rewriting->edit($i, $at, strlen($word), NewNames::full($exchange, $new));
+
+                return;
+            }
         }
     }
 

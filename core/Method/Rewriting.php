@@ -30,6 +30,22 @@ final class Rewriting
         $this->edits[$operation][$at] = [$length, $words];
     }
 
+    /**
+     * One more of what is new behind a thing: "(now with almond flour and xanthan gum)".
+     *
+     * @param  bool  $begins  where nothing is said to be new there, it is said of this
+     */
+    public function addNew(int $operation, int $at, string $name, bool $begins): void
+    {
+        [$length, $words] = $this->edits[$operation][$at] ?? [0, ''];
+        if ($length === 0 && preg_match('~^ \(now with (.+)\)$~u', $words, $m) === 1) {
+            $names = preg_split('~,\s+|\s+and\s+~u', $m[1]) ?: [];
+            $this->edit($operation, $at, 0, ' (now with '.NewNames::list([...$names, $name]).')');
+        } elseif ($begins) {
+            $this->edit($operation, $at, 0, " (now with $name)");
+        }
+    }
+
     public function isEdited(int $operation, int $at, int $end): bool
     {
         foreach ($this->edits[$operation] ?? [] as $from => [$length]) {

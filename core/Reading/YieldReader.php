@@ -149,6 +149,8 @@ final readonly class YieldReader
             ')\b|'.
             $end.
             ')~iu',
+            // "Cool, cut 24 bars."
+            '~\bcuts?\s+(?:up\s+)?'.$counted.'(?=\s*(?:[.;)]|$))~iu',
             // "Put heaps on a tray, about 10."
             '~\b(?:put|place|drop|spoon|scoop|shape|roll|form|cut|stamp|pipe|dollop)\b[^.;]*[\s(,]'.self::ABOUT.'\s*'.
             $this->number.'(?=\s*(?:[.;)+]|$))~iu',
@@ -259,7 +261,7 @@ final readonly class YieldReader
     {
         $row = preg_replace(
             // "Makes enough for 8", "makes one tart, serving 8", "serves 10 as a dessert"
-            ['~\bbite[- ]?sized?\b~iu', '~\bmakes\s+(?=enough\s+for\b)~iu', '~^.*[,;]\s*(?=(?:serves|serving|feeds)\s+\d)~iu', '~(?<=\d)\s+as\s+an?\s+\pL+\W*$~iu'],
+            ['~\bbite[- ]?sized?\b~iu', '~\bmakes\s+(?=enough\s+for\b)~iu', '~^.*[,;/|]\s*(?=(?:makes|serves|serving|feeds)\s+\d)~iu', '~(?<=\d)\s+as\s+an?\s+\pL+\W*$~iu'],
             '',
             $row,
         ) ?? $row;

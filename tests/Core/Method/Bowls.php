@@ -220,6 +220,18 @@ final class Bowls
             ['Combine\. Pipe', 'in the cinnamon sweetener'],
             'Combine \(|does not say|Mix in',
         ];
+        yield 'what comes later has its new name too' => [
+            "Quay pudding\nServes 6\n200 g pudding rice\n600 ml whole milk\n75 g sugar\n1 mango, diced, to serve",
+            'Put everything except the mango in the slow cooker and cook on low for 4 hours. Serve topped with mango.',
+            ['except the raspberries in', 'topped with raspberries'],
+            'mango|does not say',
+        ];
+        yield 'the gum goes in with everything' => [
+            "Quay rice pudding\nServes 6\n200 g pudding rice\n400 ml coconut milk\n600 ml whole milk\n75 g sugar",
+            'Put everything in the slow cooker, stir and cook on low for 4 hours.',
+            ['everything \(now with [^)]* and xanthan gum\)'],
+            'does not say|Whisk the xanthan',
+        ];
         yield 'one powder is mixed with nothing' => [
             "Quay softs\nMakes 30\n20 g gelatine\n200 ml water\n300 g sugar\n\nTo coat\n50 g icing sugar\n50 g cornflour",
             'Soak the gelatine in the water. Heat the sugar with it, whip for 12 minutes, pour into a dusted tin. Cut.',

@@ -88,6 +88,7 @@ final class LineReaderTest extends CoreCase
             ['100 g sugar, less if you like', 'sugar', 100],
             ['1 cup fresh grated coconut', 'fresh-coconut', 80],
             ['2 star anise', 'saffron', 2],
+            ['2 x 157 g chocolate oranges', 'milk-chocolate', 314],
             ['8 scoops vanilla ice cream', 'ice-cream', 520],
             ['1 (9-inch) graham cracker crust', 'crumb-crust', 170],
             ['1 1/2 cups graham cracker crumbs', 'graham-crackers', 126],

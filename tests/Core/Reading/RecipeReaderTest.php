@@ -214,6 +214,8 @@ final class RecipeReaderTest extends CoreCase
         self::assertSame(9, $pieces("Plum cake\n200 g flour\n2 eggs\n\nMake 3 wells in the flour. Bake. 9 pieces."));
         self::assertSame(16, $pieces("Plum loaf\n200 g flour\n2 eggs\n\nAdd fruit at the beep. 1 loaf, 16 slices."));
         self::assertSame(8, $pieces("Plum pots\n500 ml cream\n6 yolks\n\nDivide among eight 4-oz ramekins. Chill."));
+        self::assertSame(24, $pieces("Plum bars\n200 g flour\n2 eggs\n\nMix. Bake 20 minutes. Cool, cut 24 bars."));
+        self::assertSame(64, $pieces("Plum sweets\n1.2 kg / makes 64 pieces\n200 g flour\n2 eggs\n\nMix."));
         self::assertSame(12, $pieces("Plum muffins\n200 g flour\n2 eggs\n\nMix. Spoon into a 12-hole muffin tin, bake 20 minutes."));
         self::assertSame(12, $pieces("Plum cupcakes\n\n(12)\n\n200 g flour\n2 eggs"));
         self::assertSame(6, $pieces("Low-carb plum rolls - makes 6\n200 g flour\n2 eggs"));
