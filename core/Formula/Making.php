@@ -17,6 +17,8 @@ final readonly class Making
     /** "Roast the hazelnuts at 180 °C for 10 minutes." */
     private const TOASTED = '~(?<=^|[.;!\n])[^.;!\n]*\b(?:roast|toast)(?:ed|ing)?\b[^.;!\n]*\b(?:\pL*nuts?|almonds|pecans|pistachios|coconut|seeds)\b(?:[^.;!\n]|\.\d)*[.;!]?~iu';
 
+    private const GRIDDLED = '~\b(?:minutes?|mins?)\s+(?:a|per|each|on\s+each|every)\s+side\b|\b(?:griddle|skillet|frying\s+pan|waffle\s+(?:iron|maker))\b|\bflip\b~iu';
+
     private const MICROWAVED = '~\bmicrowave\b~iu';
 
     private const STEAMED = '~\bsteam(?:ed|ing)?\s+(?:for|\d|over|the|in)|\bpudding\s+basin\b~iu';
@@ -74,6 +76,7 @@ final readonly class Making
         public array $sliced = [],
         public array $mashed = [],
         public array $whole = [],
+        public bool $isGriddled = false,
     ) {}
 
     /** @param  list<Step>  $steps */
@@ -106,6 +109,7 @@ final readonly class Making
             self::slicing($text),
             self::mashing($steps),
             self::whole($text),
+            preg_match(self::GRIDDLED, $text) === 1,
         );
     }
 

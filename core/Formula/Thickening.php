@@ -36,7 +36,7 @@ final readonly class Thickening
             $isStarchy = static fn (Dose $d): bool => self::isStarchy($d, $constants);
             $mass = $sum(static fn (Dose $d): float => $d->mass());
             $isBatter =
-                count($parts) === 1 && $making->isBaked && $sum(
+                count($parts) === 1 && ($making->isBaked || $making->isGriddled) && $sum(
                     static fn (Dose $d): float => $d->food?->role === Role::Egg ? $d->mass() : 0.0,
                 ) > 0;
             $starch = $sum(static fn (Dose $d): float => $isStarchy($d) ? $d->mass() : 0.0);

@@ -32,7 +32,7 @@ final readonly class Heats
         $number = '(?<![\d.,])(?:(?<!\d\/)|(?<=\d{3}\/))\d{2,3}(?!\d|[.,]\d|\/\d(?!\d{1,2}\s?[°º]?\s?c?\s?fan|\d\d(?-i:f)\b))';
         $this->pattern =
             '~'.
-            '(?<gas>\b(?:gas\s?(?:marks?|no\.?|number)?|regulo|(?<=\bat\s)mark)\s?(?<mark>1\s?[/⁄]\s?[24](?!\d)|\d{1,2}(?!\d)|['.
+            '(?<gas>\b(?:gas\s?(?:marks?|no\.?|number)?|regulo|(?<=\bat\s)mark)\s?(?<mark>1\s?[/⁄]\s?[24](?!\d)|\d{1,2}[½¼¾]?(?!\d)|['.
             $words->signs.
             ']))'.
             '|(?<before>\b(?:fan|convection|umluft|hei(?:ß|ss)luft)(?:\s+oven)?\s?(?:at\s|to\s)?)?(?<n>'.

@@ -80,6 +80,15 @@ final readonly class SectionReader
             // A row of a table, the amount behind: "| Egg | 1 large |"
             return ["$m[amount] $m[food]"];
         }
+        $bits = preg_split('~(?<=\S)\s+[•·▪‣◦]\s+~u', $row) ?: [$row];
+        if (count($bits) > 1 && $this->signs->isIngredient(trim($bits[1]))) {
+            // "For the cake: 250 g ricotta • 180 g sugar • 3 eggs"
+            $isHeaded = preg_match('~^\W*(?<head>[^:\d]*\b(?<part>\pL+))\s*:\s*(?<rest>.+)$~u', $bits[0], $m) === 1 &&
+                $this->words->isPart($m['part']);
+            $first = $isHeaded ? [$m['head'].':', $m['rest']] : [$bits[0]];
+
+            return array_map(trim(...), [...$first, ...array_slice($bits, 1)]);
+        }
         // "Prep 10 mins | Cook 1 hr | Servings: 12 slices": a row for each.
         $isTimed =
             preg_match('~^\W*(?:prep|cook|bake|total|time|chill|serves|makes)\b[^/]*/~iu', $row) === 1 &&
@@ -196,6 +205,10 @@ final readonly class SectionReader
 
     private function atTheTop(SectionState $state, int $i, string $row, string $next): Fate
     {
+        if (preg_match('~^\W*(?:from|to|sent|cc|date)\s*:\s+\S~iu', $row) === 1) {
+            // The head of a letter, whose subject is the title.
+            return Fate::Chatter;
+        }
         $isTitle = ! $this->signs->isSurelyIngredient($row) && ! $this->isHeading($row, $next, false);
         // "Plum bake (one 18 cm cake, 8 slices)": no ingredient says how many it makes.
         $isTitle =

@@ -15,9 +15,18 @@ final readonly class Told
     /** What stands before a number that counts no food. */
     private const BEFORE = '(?<!\bgas )(?<!\bmark )(?<!\bat )(?<!\binto )(?<!\bserves )(?<!\bmakes )(?<!\bfeeds )(?<!\bfor )(?<!\bto )';
 
-    private const VERB = '~^(?:(?:then|now|next|first|after\s+that|and|so|finally|just|you)\s+)*(?:pre-?heat|heat|melt|mix|stir|beat|whisk|cream|fold|add|combine|bake|cook|boil|simmer|roll|cut|chill|rub|knead|blend|pour|spread|sift|whip|warm|put|line|grease|leave|cool|press|bring|freeze|microwave|serve|dissolve|soak|crush|top|decorate|sprinkle|drizzle|pop|tip)\b~iu';
+    private const VERB = '~^(?:(?:then|now|next|first|after\s+that|and|so|finally|just|you)\s+)*(?:pre-?heat|heat|melt|mix|stir|beat|whisk|cream|fold|add|combine|bake|cook|boil|simmer|roll|cut|chill|rub|knead|blend|pour|spread|sift|whip|warm|put|line|grease|leave|cool|press|bring|freeze|microwave|serve|dissolve|soak|crush|top|decorate|sprinkle|drizzle|pop|tip|get|grab|throw|chuck|crack|mash|take|toss)\b~iu';
 
     private const PART = '~\b(?:the|for|a|an)\s+(?:\pL+\s+){0,2}?(?<part>filling|topping|base|pastry|crust|case|sponge|icing|frosting|sauce|glaze|syrup|crumble|dough|batter|custard|caramel|ganache)\b~iu';
+
+    /** What stands before the first thing that is done, where more is done in the same sentence. */
+    private const LED = '~^(?:(?:so|ok(?:ay)?|right|well|now)[,\s]+)*(?:for\s+(?:the|my|our)\s+(?<title>[\pL\s\'’-]{3,40}?)\s*,?\s+)?(?:it[\'’]s\s+[\pL\s]+,\s*)?(?:you|we|i)\s+(?:just\s+)?(?=(?:take|get|mash|mix|beat|whisk|melt|put|use|start|crack|cream)\b[^.]*,\s*(?:and\s+|then\s+)*(?:add|crack|mix|stir|beat|whisk|fold|pour|put|mash|throw|chuck)\b)~iu';
+
+    /** "A bit of butter, maybe a tablespoon", "maple syrup, I use about three tablespoons" */
+    private const BEHIND = '~\b(?:a\s+bit\s+of\s+|some\s+|with\s+|of\s+)?(?<food>(?!of\b)\pL+(?:\s(?!of\b)\pL+)?)\s*,\s*(?:(?:i\s+use|maybe|say|like|probably|about)\s+)+(?<amount>[\pL\d.,½¼¾\s]{1,20}?\s(?:tablespoons?|teaspoons?|tbsp|tsp|cups?|grams?|g|ml))\b~iu';
+
+    /** "Half a cup of", "a teaspoon of": said on the list, and no more where it goes in. */
+    private const MEASURED = '~\b(?:about\s+)?(?:half\s+an?|an?|one|two|three|four|\d+)\s+(?:heaped\s+|level\s+|big\s+|good\s+|little\s+)?(?:teaspoon|tablespoon|cup|pinch|handful|splash)s?\s+of\s+~iu';
 
     private string $amount;
 
@@ -25,7 +34,7 @@ final readonly class Told
     {
         $this->amount =
             '~'.self::BEFORE.'(?<![\d.,/])(?:about\s+)?(?:'.$words->digit.'[\d.,/\s'.$words->signs.']*|(?:'.
-            $words->wholes.'|half)\s+(?=\pL)|an?\s+(?=(?:knob|splash|handful|squeeze|drizzle|pinch)\s+of\b))'.
+            $words->wholes.'|half)\s+(?=\pL)|(?<!half\s)an?\s+(?=(?:(?:heaped|level|big|good|little)\s+)?(?:knob|splash|handful|squeeze|drizzle|pinch|bit|teaspoon|tablespoon|cup)\s+of\b))'.
             self::NO_AMOUNT.'~iu';
     }
 
@@ -69,6 +78,15 @@ final readonly class Told
         foreach ($sentences as $sentence) {
             $sentence = trim($sentence);
             $many = preg_match_all($this->amount, $sentence, $found, PREG_OFFSET_CAPTURE);
+            if ($many > 1 && preg_match(self::LED, $sentence, $lead) === 1) {
+                // "Okay so for the pancakes you take two bananas and mash them, then crack in two eggs"
+                $title = $title === '' && ($lead['title'] ?? '') !== '' ? ucfirst(trim($lead['title'])) : $title;
+                $sentence = ucfirst(substr($sentence, strlen($lead[0])));
+                array_push($things, ...$this->named($sentence));
+                $steps[] = preg_replace(self::MEASURED, '', $sentence) ?? $sentence;
+
+                continue;
+            }
             if (preg_match(self::VERB, $sentence) === 1 || $many === 0 || ($many === 1 && $found[0][0][1] > 40)) {
                 array_push($things, ...$this->named($sentence));
                 $steps[] = $sentence;
@@ -103,6 +121,12 @@ final readonly class Told
      */
     private function named(string $sentence): array
     {
+        // The amount that is said behind a thing is put before it.
+        $sentence = preg_replace_callback(
+            self::BEHIND,
+            static fn (array $m): string => "$m[amount] of $m[food]",
+            $sentence,
+        ) ?? $sentence;
         preg_match_all($this->amount, $sentence, $found, PREG_OFFSET_CAPTURE);
         $things = [];
         foreach ($found[0] as $n => [$amount, $at]) {

@@ -29,7 +29,7 @@ final readonly class YieldReader
         '|ergibt|reicht\s+für|für|pour|para|ger|till|giver|til|fills(?=\s+\d)'.
         '|number\s+of\s+(?:servings|portions|pieces)|cuts?\s+(?:into|in)|enough\s+for|sufficient\s+for|quantity|does(?=\s+(?:about|around|roughly)\b)|you(?:\'|’)?(?:ll|\s+will)?\s+get|you\s+should\s+get)';
 
-    private const ABOUT = '(?:about|approx(?:imately|\.)?|around|roughly|circa|ca\.?|up\s+to|at\s+least|a\s+total\s+of|c\.|\~|≈)';
+    private const ABOUT = '(?:about|like|maybe|approx(?:imately|\.)?|around|roughly|circa|ca\.?|up\s+to|at\s+least|a\s+total\s+of|c\.|\~|≈)';
 
     private const EACH = '~\b(?<many>[2-9]|1\d)\s*(?:x\b|\pL).{0,60}?\beach\s+(?:of\s+them\s+)?(?:serv(?:es|ing)|mak(?:es|ing)|cuts?\s+into|enough\s+for|for)\s+(?<each>\d{1,2})\b~iu';
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Reading;
 
 use Aglyca\Core\Brief;
+use Aglyca\Core\Reading\Line;
 use Aglyca\Core\Reading\UnreadableRecipe;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
@@ -137,6 +138,13 @@ final class RecipeReaderTest extends CoreCase
             ['rice' => 100.0, 'sugar' => 50.0, 'milk' => 1227.0, 'butter' => 15.0],
             3,
         ];
+        yield 'said as it is done, amounts behind the things' => [
+            "okay so for the oat pancakes, it's easy, you take two ripe bananas and mash them, then crack in two eggs, add about half a cup of oats and a teaspoon of cinnamon. mix that up. get a pan hot with a bit of butter, maybe a tablespoon, and drop in spoonfuls, two minutes a side. makes like eight little ones.",
+            'Oat pancakes',
+            8,
+            ['banana' => 236.0, 'egg' => 100.0, 'oats' => 45.0, 'cinnamon' => 3.0, 'butter' => 14.0],
+            3,
+        ];
         yield 'parts that are named' => [
             'This is our lemon tart. You need a pastry case - 225g plain flour, 110g cold butter and about 3 tablespoons of cold water. Rub the butter in and bake blind 15 mins at gas 5. The filling is 200 g sugar, the juice of 2 lemons and 4 eggs. Pour it in and bake at gas 3 for 30 minutes.',
             'Lemon tart',
@@ -144,6 +152,24 @@ final class RecipeReaderTest extends CoreCase
             ['wheat-flour' => 225.0, 'butter' => 110.0, 'water' => 45.0, 'sugar' => 200.0, 'lemon-juice' => 90.0, 'egg' => 200.0],
             2,
         ];
+    }
+
+    public function test_a_letter_and_a_list_between_dots_are_read(): void
+    {
+        $letter = self::kernel()->read(new Brief(
+            "From: Auntie\nTo: me\nSubject: Fwd: plum cake\n\n200 g flour\n3 eggs\n100 g sugar\n\nAll in one, beat 2 mins, bake at 180 °C for 25 mins.\nAuntie xx\nSent from my phone",
+        ));
+        self::assertSame('plum cake', $letter->title);
+        self::assertCount(1, $letter->steps);
+        $dots = self::kernel()->read(new Brief(
+            "Quay cake\nFor the cake: 250 g ricotta • 180 g sugar • 3 eggs, separated\nFor the syrup: juice 1 orange • 50 g sugar\n\nMix. Bake at gas 3½ for 40 minutes.",
+        ));
+        self::assertSame([0, 0, 0, 1, 1], array_column($dots->lines, 'component'));
+        self::assertSame(
+            ['ricotta', 'sugar', 'egg', 'orange-juice', 'sugar'],
+            array_map(static fn (Line $l): ?string => $l->food?->key, $dots->lines),
+        );
+        self::assertSame(170, $dots->steps[0]->heats[0]->temperature->celsiusOnDial(5));
     }
 
     #[DataProvider('yields')]
