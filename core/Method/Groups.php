@@ -134,6 +134,18 @@ final readonly class Groups
             $component = $this->namedBefore($formula, $before)
                 ?? $this->namedBefore($formula, preg_replace('~\s+ingredients$~iu', '', (string) $words) ?? '')
                 ?? $component ?? 0;
+            $called = preg_replace('~^(?:all\s+)?(?:the\s+)?|\s+ingredients$~u', '', mb_strtolower((string) $words));
+            $part = array_search($called, array_map(mb_strtolower(...), $formula->components), true);
+            if (in_array($called, ['dry', 'wet'], true) && $part !== false) {
+                // "Mix wet", where the list has all of that below "Wet".
+                $doses = $this->open($formula, (int) $part, $seen);
+                if ($doses !== []) {
+                    $groups[] = new Mention($at, strlen((string) $words), $doses, true);
+                }
+                $seen = [...$seen, ...$doses];
+
+                continue;
+            }
             if (($group['all'][0] ?? null) !== null && $this->open($formula, $component, $seen) === []) {
                 // "Beat everything, top with balls": of what the balls are nothing is left.
                 $component = array_key_first(array_filter(
@@ -178,7 +190,7 @@ final readonly class Groups
                     Role::Fat,
                 ],
                 $group['lift'][0] !== null => [Role::Lift],
-                $group['wet'][0] !== null => [Role::Wet, Role::Egg, Role::Fat, Role::Flavour],
+                $group['wet'][0] !== null => [Role::Wet, Role::Egg, Role::Fat, Role::Flavour, Role::Sweet, Role::Mixin],
                 $group['spice'][0] !== null => [Role::Flavour],
                 default => Role::cases(),
             };
@@ -199,7 +211,7 @@ final readonly class Groups
                     $dose->food !== null &&
                     in_array($dose->food->role, $roles, true) &&
                     ! (($group['dry'][0] ?? $group['spice'][0]) !== null && $dose->food->isLiquid()) &&
-                    ! ($group['wet'][0] !== null && $dose->food->role === Role::Flavour && ! $dose->food->isLiquid()) &&
+                    ! ($group['wet'][0] !== null && ! $this->isWet($dose)) &&
                     ! ($group['dry'][0] !== null &&
                         in_array($dose->food->role, [Role::Mixin, Role::Fat], true) &&
                         ! $this->isMilled($dose->food) &&
@@ -215,6 +227,13 @@ final readonly class Groups
         }
 
         return $groups;
+    }
+
+    /** It is poured, or was mashed; fat, egg and what is wet by its kind always are. */
+    private function isWet(Dose $dose): bool
+    {
+        return ! in_array($dose->food?->role, [Role::Flavour, Role::Sweet, Role::Mixin], true) ||
+            $dose->food->isLiquid() || preg_match('~\b(?:mashed|pur[eé]ed?)\b~iu', $dose->text) === 1;
     }
 
     /**

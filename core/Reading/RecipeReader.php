@@ -117,6 +117,30 @@ final readonly class RecipeReader
             throw UnreadableRecipe::tooManyLines(self::MOST_LINES);
         }
 
-        return $rows;
+        return self::plain($rows);
+    }
+
+    /**
+     * Rows without what only sets them out: a number before each of them, dots between a food and its amount, a plus.
+     *
+     * @param  list<string>  $rows
+     * @return list<string>
+     */
+    private static function plain(array $rows): array
+    {
+        $isCounted = static fn (string $row, int $i): bool => preg_match('~^'.($i + 1).'[.)]\s+\S~u', $row) === 1;
+        $counted = array_filter(array_map($isCounted, $rows, array_keys($rows)));
+        if (count($rows) > 5 && count($counted) === count($rows)) {
+            $rows = preg_replace('~^\d+[.)]\s+~u', '', $rows) ?? $rows;
+        }
+
+        return array_map(
+            static fn (string $row): string => preg_replace(
+                ['~^(\pL[\pL\s,\'’()-]*?)\s*(?:\.\s?){3,}\s*(?=\d|[½¼¾]|an?\s)(.+)$~u', '~^\+\s+(?=\d)~u'],
+                ['$2 $1', ''],
+                $row,
+            ) ?? $row,
+            $rows,
+        );
     }
 }

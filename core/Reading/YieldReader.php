@@ -417,6 +417,13 @@ final readonly class YieldReader
      */
     public function cutInSteps(Yielded $made, string $said, array $steps): Yielded
     {
+        if ($made->pieces === 1 && preg_match(self::SMALL, $said) !== 1) {
+            // "Ingredients for 1 Swiss roll", and at the end of the method "8 slices."
+            $cut = $this->inSteps($steps);
+            if ($cut->pieces > 1 && in_array($cut->pieceName, ['slice', 'portion', 'serving', 'wedge'], true)) {
+                return $cut;
+            }
+        }
         if (! $this->pieces->isWhole($made->pieceName)) {
             return $made;
         }

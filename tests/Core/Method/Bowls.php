@@ -226,6 +226,12 @@ final class Bowls
             ['except the raspberries in', 'topped with raspberries'],
             'mango|does not say',
         ];
+        yield 'wet are syrup and mashed fruit too' => [
+            "Quay muffins\nMakes 12\n200 g flour\n2 tsp baking powder\n3 bananas, mashed\n80 ml oil\n80 ml maple syrup\n120 ml milk\n60 g walnuts",
+            'Mix dry ingredients. Mix wet ingredients. Combine, fold in walnuts. Bake at 180 °C for 22 minutes.',
+            ['wet ingredients \(now with pumpkin purée, allulose'],
+            'Mix in|does not say',
+        ];
         yield 'the gum goes in with everything' => [
             "Quay rice pudding\nServes 6\n200 g pudding rice\n400 ml coconut milk\n600 ml whole milk\n75 g sugar",
             'Put everything in the slow cooker, stir and cook on low for 4 hours.',

@@ -154,6 +154,23 @@ final class RecipeReaderTest extends CoreCase
         ];
     }
 
+    public function test_what_only_sets_a_text_out_is_no_part_of_it(): void
+    {
+        $keys = static fn (string $text): array => array_map(
+            static fn (Line $l): array => [$l->food?->key, round($l->grams->value ?? 0.0)],
+            self::kernel()->read(new Brief($text))->lines,
+        );
+        self::assertSame(
+            [['walnuts', 200.0], ['sugar', 50.0], ['butter', 150.0]],
+            $keys("1. Quay rolls\n2. Ingredients\n3. 200g walnuts\n4. 50g sugar\n5. 150g melted butter\n6. Steps\n7. Mix.\n8. Bake 170C 35 min."),
+        );
+        self::assertSame(
+            [['egg', 150.0], ['sugar', 75.0], ['jam', 81.0]],
+            $keys("Quay roll\neggs......3\nsugar.....75 g\nstrawberry jam...4 Tbsp\n\nWhisk and bake at 200 °C."),
+        );
+        self::assertSame([['sugar', 50.0], ['walnuts', 60.0]], $keys("Quay bars\n50 g sugar\n+ 60g walnuts\n\nMix."));
+    }
+
     public function test_a_letter_and_a_list_between_dots_are_read(): void
     {
         $letter = self::kernel()->read(new Brief(
@@ -240,6 +257,7 @@ final class RecipeReaderTest extends CoreCase
         self::assertSame(9, $pieces("Plum cake\n200 g flour\n2 eggs\n\nMake 3 wells in the flour. Bake. 9 pieces."));
         self::assertSame(16, $pieces("Plum loaf\n200 g flour\n2 eggs\n\nAdd fruit at the beep. 1 loaf, 16 slices."));
         self::assertSame(8, $pieces("Plum pots\n500 ml cream\n6 yolks\n\nDivide among eight 4-oz ramekins. Chill."));
+        self::assertSame(8, $pieces("Plum roll\nMakes 1 roll\n200 g flour\n2 eggs\n\nMix. Bake 10 minutes, fill and roll. 8 slices."));
         self::assertSame(24, $pieces("Plum bars\n200 g flour\n2 eggs\n\nMix. Bake 20 minutes. Cool, cut 24 bars."));
         self::assertSame(64, $pieces("Plum sweets\n1.2 kg / makes 64 pieces\n200 g flour\n2 eggs\n\nMix."));
         self::assertSame(12, $pieces("Plum muffins\n200 g flour\n2 eggs\n\nMix. Spoon into a 12-hole muffin tin, bake 20 minutes."));
