@@ -100,7 +100,7 @@ final readonly class Kernel
         $reading = $this->reading($brief);
         $recipe = $reading->recipe;
         $written = $this->written($brief, $reading);
-        $families = $this->core->swapper->familiesOf($written, $this->wished($brief, $recipe));
+        $families = $this->families($brief, $reading, $written, $this->wished($brief, $recipe));
 
         return $this->core->accountant->count($this->laidOut($written, $brief->portions, $families));
     }
@@ -113,7 +113,7 @@ final readonly class Kernel
         $pan = $this->panChange($brief, $recipe);
         $written = $this->written($brief, $reading);
         $wishes = $this->wished($brief, $recipe);
-        $families = $this->core->swapper->familiesOf($written, $wishes);
+        $families = $this->families($brief, $reading, $written, $wishes);
         // The swap is of all that is mixed; where it goes is the account's business.
         $before = $written->cutInto($this->laidOut($written, $brief->portions, $families)->pieces);
         $swap = $this->core->swapper->swap(
@@ -423,11 +423,23 @@ final readonly class Kernel
     {
         return $this->readings->of(
             sha1($brief->text.serialize($brief->corrections)),
-            fn (): Written => Written::of(
-                $this->core->reading()->recipes->read($brief->text, $brief->corrections),
-                $this->core->constants,
-            ),
+            function () use ($brief): Written {
+                $recipe = $this->core->reading()->recipes->read($brief->text, $brief->corrections);
+                $written = Written::of($recipe, $this->core->constants);
+                $families = $this->core->swapper->familiesOf($written->formula, new Wishes);
+
+                return $written->ofKinds(array_map(static fn (Family $f): string => $f->key, $families));
+            },
         );
+    }
+
+    /** @return list<Family> by component, as the baker wishes, else as the formula says */
+    private function families(Brief $brief, Written $reading, Formula $written, Wishes $wishes): array
+    {
+        // So many times it is the same kind; what is used in part may be another.
+        $known = $brief->batch->scale === 1.0 && $brief->portions->used === [] ? $reading->kinds : [];
+
+        return $this->core->swapper->familiesOf($written, $wishes->but(families: $wishes->families + $known));
     }
 
     /** The formula as the baker makes it: so many times, of lines that are used in part, in so many pieces. */

@@ -7,13 +7,20 @@ namespace Aglyca\Core\Formula;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Reading\Recipe;
 
-/** A recipe as it was read, with the formula that follows from it alone. */
+/** A recipe as it was read, with the formula that follows from it alone and what kind of bake each part of that is. */
 final readonly class Written
 {
-    private function __construct(public Recipe $recipe, public Formula $formula) {}
+    /** @param  array<int, string>  $kinds  keys of families by component; none where nobody looked yet */
+    private function __construct(public Recipe $recipe, public Formula $formula, public array $kinds = []) {}
 
     public static function of(Recipe $recipe, Constants $constants): self
     {
         return new self($recipe, Formula::asWritten($recipe, null, $constants));
+    }
+
+    /** @param  array<int, string>  $kinds */
+    public function ofKinds(array $kinds): self
+    {
+        return new self($this->recipe, $this->formula, $kinds);
     }
 }
