@@ -149,7 +149,7 @@ final readonly class DessertSide
         $more = new Dose('', $food, Estimate::exactly($grams / $this->account->formula->pieces));
         $then = $this->desk->accountant->plus($this->piece(), [$more], '');
 
-        return $then->netCarbs($this->brief->convention)->value -
-            $this->account->netCarbs($this->brief->convention)->value;
+        return $then->net($this->brief->convention) -
+            $this->account->net($this->brief->convention);
     }
 }

@@ -48,7 +48,7 @@ final readonly class Gains
             $dose->food->nutrients($dose->mass()),
             $conversion->before->piece,
         );
-        $all = $conversion->before->netCarbs($conversion->brief->convention)->value
+        $all = $conversion->before->net($conversion->brief->convention)
             * $conversion->before->formula->pieces;
         $isCarrier = $all > 0 && $net / $all > $this->core->constants->get('gain-carrier');
 
@@ -71,7 +71,7 @@ final readonly class Gains
             $now->brief->but(corrections: $now->brief->corrections->with($dose->key, $correction)),
         );
         $convention = $now->brief->convention;
-        $net = static fn (Conversion $c): float => $c->after->netCarbs($convention)->value;
+        $net = static fn (Conversion $c): float => $c->after->net($convention);
         $sentence = sprintf(
             '%s: of a piece %s, %s.',
             $food->key === $dose->known()->key

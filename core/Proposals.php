@@ -35,7 +35,7 @@ final readonly class Proposals
     /** With fewest carbs, of those that keep as much as another one does. */
     private function fewest(Brief $free, Conversion $other): ?Conversion
     {
-        $net = static fn (Conversion $c): float => $c->after->netCarbs($free->convention)->value;
+        $net = static fn (Conversion $c): float => $c->after->net($free->convention);
         $best = null;
         foreach (['almond', 'coconut', 'protein'] as $school) {
             $one = $this->kernel->convert($free->wishing(school: $school));

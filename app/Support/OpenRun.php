@@ -70,7 +70,7 @@ final readonly class OpenRun
             'remedies' => $doing->remedies,
             'hands' => $this->kernel->handsTaken($this->dish, $doing),
             'probe' => $doing->probe,
-            'net' => $this->counted($doing)->netCarbs($this->conversion->brief->convention)->value,
+            'net' => $this->counted($doing)->net($this->conversion->brief->convention),
         ];
     }
 }

@@ -137,7 +137,7 @@ final readonly class BenchPage
 
     public function net(Account $account, ?Convention $convention = null): string
     {
-        return Figures::one($account->netCarbs($convention ?? $this->conversion->brief->convention)->value);
+        return Figures::one($account->net($convention ?? $this->conversion->brief->convention));
     }
 
     /** Total carbohydrate of a swapped piece. */

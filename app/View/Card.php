@@ -112,7 +112,7 @@ final readonly class Card
 
     public function net(): string
     {
-        return Figures::one($this->conversion->after->netCarbs($this->conversion->brief->convention)->value);
+        return Figures::one($this->conversion->after->net($this->conversion->brief->convention));
     }
 
     public function range(): string
@@ -153,7 +153,7 @@ final readonly class Card
         foreach (count($kinds) > 1 ? $kinds : [] as $kind) {
             $rows[] = [
                 'name' => Figures::count($kind->count).' '.$kind->name,
-                'net' => Figures::one($kind->serving->netCarbs($this->convention())->value),
+                'net' => Figures::one($kind->serving->net($this->convention())),
                 'carbohydrate' => Figures::one($kind->serving->sum->carbohydrate),
             ];
         }
@@ -161,7 +161,7 @@ final readonly class Card
         if ($table !== null) {
             $rows[] = [
                 'name' => 'with what is added at the table',
-                'net' => Figures::one($table->netCarbs($this->convention())->value),
+                'net' => Figures::one($table->net($this->convention())),
                 'carbohydrate' => Figures::one($table->sum->carbohydrate),
             ];
         }
@@ -169,7 +169,7 @@ final readonly class Card
             $with = $this->side->topped($topping);
             $rows[] = [
                 'name' => 'with '.mb_strtolower($topping->name),
-                'net' => Figures::one($with->netCarbs($this->convention())->value),
+                'net' => Figures::one($with->net($this->convention())),
                 'carbohydrate' => Figures::one($with->sum->carbohydrate),
             ];
         }

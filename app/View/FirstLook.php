@@ -22,12 +22,12 @@ final readonly class FirstLook
 
     public function before(): string
     {
-        return Figures::one($this->conversion->before->netCarbs($this->conversion->brief->convention)->value);
+        return Figures::one($this->conversion->before->net($this->conversion->brief->convention));
     }
 
     public function after(): string
     {
-        return Figures::one($this->conversion->after->netCarbs($this->conversion->brief->convention)->value);
+        return Figures::one($this->conversion->after->net($this->conversion->brief->convention));
     }
 
     public function piece(): string

@@ -23,8 +23,8 @@ final readonly class Ladder
         $convention = $conversion->brief->convention;
         $most =
             max(
-                $conversion->before->netCarbs($convention)->value,
-                $conversion->after->netCarbs($convention)->value,
+                $conversion->before->net($convention),
+                $conversion->after->net($convention),
                 $limit ?? 0.0,
                 0.1,
             ) * 1.02;
@@ -70,6 +70,6 @@ final readonly class Ladder
             $x += $width;
         }
 
-        return ['total' => Figures::one($account->netCarbs($convention)->value), 'parts' => $parts];
+        return ['total' => Figures::one($account->net($convention)), 'parts' => $parts];
     }
 }

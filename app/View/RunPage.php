@@ -83,9 +83,9 @@ final readonly class RunPage
     public function count(): array
     {
         $convention = $this->open->conversion->brief->convention;
-        $planned = $this->open->conversion->after->netCarbs($convention)->value;
+        $planned = $this->open->conversion->after->net($convention);
         $account = $this->open->counted($this->open->run->doing());
-        $net = $account->netCarbs($convention)->value;
+        $net = $account->net($convention);
         $more = $net - $planned;
 
         return [

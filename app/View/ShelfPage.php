@@ -84,15 +84,15 @@ final readonly class ShelfPage
             $convention = $brief->convention;
 
             return [
-                'before' => Figures::one($conversion->before->netCarbs($convention)->value),
-                'after' => Figures::one($conversion->after->netCarbs($convention)->value),
+                'before' => Figures::one($conversion->before->net($convention)),
+                'after' => Figures::one($conversion->after->net($convention)),
                 'range' => Figures::range($conversion->after->low($convention), $conversion->after->high($convention)),
                 'pieces' => Figures::count($conversion->after->formula->pieces),
                 'word' => $conversion->recipe->pieceWord(),
                 'plural' => $conversion->recipe->pieceWord($conversion->after->formula->pieces),
                 'convention' => $convention->value,
                 'kind' => $conversion->family()->name,
-                'net' => $conversion->after->netCarbs($convention)->value,
+                'net' => $conversion->after->net($convention),
                 'foods' => array_values(
                     array_unique(
                         array_map(static fn (Dose $d): string => $d->food->key ?? '', [

@@ -16,8 +16,8 @@ final class VersionRows
         $rows = [
             [
                 'name' => 'Net carbs a piece, '.$convention->value,
-                'a' => Figures::one($a->after->netCarbs($convention)->value).' g',
-                'b' => Figures::one($b->after->netCarbs($convention)->value).' g',
+                'a' => Figures::one($a->after->net($convention)).' g',
+                'b' => Figures::one($b->after->net($convention)).' g',
             ],
             [
                 'name' => 'Pieces',

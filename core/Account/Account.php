@@ -16,9 +16,6 @@ final readonly class Account
 {
     public Nutrients $piece;
 
-    /** @var list<int> doses whose net carbs were below zero */
-    public array $floored;
-
     public float $coverage;
 
     /**
@@ -35,8 +32,13 @@ final readonly class Account
         public array $uncounted,
     ) {
         $this->piece = $serving->sum;
-        $this->floored = $serving->floored;
         $this->coverage = $serving->coverage;
+    }
+
+    /** Grams a piece, without how sure they are. */
+    public function net(Convention $convention): float
+    {
+        return $this->serving->net($convention);
     }
 
     public function netCarbs(Convention $convention): Estimate
@@ -57,7 +59,7 @@ final readonly class Account
     /** @return list<float> grams a piece, a dose each */
     public function contributions(Convention $convention): array
     {
-        return $this->serving->contributions[$convention->value];
+        return $this->serving->contributions($convention);
     }
 
     /** Grams of one piece as mixed, before baking. */

@@ -49,17 +49,6 @@ final readonly class Accountant
             $lines[] = $line;
             $sum = $sum->plus($line);
         }
-        [$contributions, $floored] = [[], []];
-        foreach (Convention::cases() as $convention) {
-            [$contributions[$convention->value], $below] = $this->contributions(
-                $convention,
-                $doses,
-                $shares,
-                $lines,
-                $sum,
-            );
-            $floored = [...$floored, ...$below];
-        }
 
         return new Serving(
             $name,
@@ -67,9 +56,9 @@ final readonly class Accountant
             $shares,
             $lines,
             $sum,
-            $contributions,
-            $this->uses($doses, $shares),
-            array_values(array_unique($floored)),
+            $this->netCarbs,
+            new Uses($doses, $shares, $this->spreads, $this->constants),
+            $this->constants->get('floor-slack'),
             $this->constants->get('coverage-factor'),
         );
     }
@@ -111,41 +100,5 @@ final readonly class Accountant
                 ? $use->food->labelU[Figure::Polyols->value] ?? 0.0
                 : 0.0,
         );
-    }
-
-    /**
-     * Net carbs of each dose, floored at zero.
-     *
-     * @param  list<Dose>  $doses
-     * @param  list<float>  $shares
-     * @param  list<Nutrients>  $lines
-     * @return array{list<float>, list<int>} grams, and the doses that were below zero by more than a table's rounding
-     */
-    private function contributions(
-        Convention $convention,
-        array $doses,
-        array $shares,
-        array $lines,
-        Nutrients $sum,
-    ): array {
-        [$contributions, $floored] = [[], []];
-        foreach ($lines as $i => $nutrients) {
-            $grams = $this->netCarbs->of($convention, $nutrients, $sum);
-            if ($grams < -$this->constants->get('floor-slack') * $doses[$i]->mass() * $shares[$i]) {
-                $floored[] = $i;
-            }
-            $contributions[] = max(0.0, $grams);
-        }
-
-        return [$contributions, $floored];
-    }
-
-    /**
-     * @param  list<Dose>  $doses
-     * @param  list<float>  $shares
-     */
-    private function uses(array $doses, array $shares): Uses
-    {
-        return Uses::of($doses, $shares, $this->spreads, $this->constants);
     }
 }

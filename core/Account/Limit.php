@@ -29,7 +29,7 @@ final readonly class Limit
     {
         $net = static fn (float $pieces): float => $accountant
             ->times($account->serving, $pieces, '')
-            ->netCarbs($convention)->value;
+            ->net($convention);
         $count = $account->formula->pieces;
         $whole = $net($count);
         // The clinic's thresholds are for a piece, so what a whole holds is no bound for its parts: at most half of it
@@ -42,7 +42,7 @@ final readonly class Limit
         while ($had + 0.5 <= self::MOST_HAD && $net($had + 0.5) <= $limit + 1e-9) {
             $had += 0.5;
         }
-        $one = $account->netCarbs($convention)->value;
+        $one = $account->net($convention);
 
         $keeps = $fewest <= Portioning::MOST;
 

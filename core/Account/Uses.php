@@ -10,45 +10,24 @@ use Aglyca\Core\Quantity\Estimate;
 use Closure;
 
 /** What of the doubt in some doses is the same for every figure: how sure their amounts are, and which share a food. */
-final readonly class Uses
+final class Uses
 {
-    /**
-     * @param  list<float>  $relative  relative variance of each dose's amount; 0 where it is not counted
-     * @param  list<FoodUse>  $foods
-     */
-    private function __construct(public array $relative, public array $foods) {}
+    /** @var ?list<float> relative variance of each dose's amount; 0 where it is not counted */
+    private ?array $relative = null;
+
+    /** @var ?list<FoodUse> */
+    private ?array $foods = null;
 
     /**
      * @param  list<Dose>  $doses
      * @param  list<float>  $shares  of each dose
      */
-    public static function of(array $doses, array $shares, Spreads $spreads, Constants $constants): self
-    {
-        $part = $constants->get('used-in-part') ** 2;
-        $guess = $constants->get('guess-u') ** 2;
-        [$relative, $grams, $foods] = [[], [], []];
-        foreach ($doses as $i => $dose) {
-            if (! $dose->isCounted() || $dose->grams->value <= 0 || $shares[$i] <= 0) {
-                $relative[] = 0.0;
-
-                continue;
-            }
-            $relative[] =
-                ($dose->grams->u / $dose->grams->value) ** 2 +
-                ($dose->isGuessed() ? $guess : 0.0) +
-                ($dose->used < 1 ? $part : 0.0);
-            $key = $dose->food->key.'|'.$dose->food->package;
-            $foods[$key] = $dose->food;
-            $grams[$key][$i] = $dose->grams->value * $shares[$i];
-        }
-        $uses = [];
-        foreach ($foods as $key => $food) {
-            $spread = $food->package === '' ? $spreads->of($food) : Spread::alike(0.0);
-            $uses[] = new FoodUse($food, $spread, $grams[$key]);
-        }
-
-        return new self($relative, $uses);
-    }
+    public function __construct(
+        private readonly array $doses,
+        private readonly array $shares,
+        private readonly Spreads $spreads,
+        private readonly Constants $constants,
+    ) {}
 
     /**
      * A figure with its uncertainty. The amounts are independent from line to line; a food's composition is one unknown
@@ -114,7 +93,7 @@ final readonly class Uses
         return array_map(
             static fn (float $grams, float $relative): float => $grams ** 2 * $relative,
             $contributions,
-            $this->relative,
+            $this->relative(),
         );
     }
 
@@ -127,7 +106,7 @@ final readonly class Uses
     private function variances(array $contributions, Closure $label, ?Closure $composition): array
     {
         $variances = $this->byAmount($contributions);
-        foreach ($this->foods as $use) {
+        foreach ($this->foods() as $use) {
             $sum = array_sum(array_intersect_key($contributions, $use->grams));
             $byMass = ($label($use) / 100) ** 2 + ($composition === null ? 0.0 : ($composition($use) / 100) ** 2);
             $byShare = $composition === null ? $use->food->u ** 2 : 0.0;
@@ -138,5 +117,48 @@ final readonly class Uses
         }
 
         return array_values($variances);
+    }
+
+    /** @return list<float> */
+    private function relative(): array
+    {
+        if ($this->relative !== null) {
+            return $this->relative;
+        }
+        $part = $this->constants->get('used-in-part') ** 2;
+        $guess = $this->constants->get('guess-u') ** 2;
+        $relative = [];
+        foreach ($this->doses as $i => $dose) {
+            $relative[] = $dose->isCounted() && $dose->grams->value > 0 && $this->shares[$i] > 0
+                ? ($dose->grams->u / $dose->grams->value) ** 2 +
+                    ($dose->isGuessed() ? $guess : 0.0) +
+                    ($dose->used < 1 ? $part : 0.0)
+                : 0.0;
+        }
+
+        return $this->relative = $relative;
+    }
+
+    /** @return list<FoodUse> */
+    private function foods(): array
+    {
+        if ($this->foods !== null) {
+            return $this->foods;
+        }
+        [$grams, $foods] = [[], []];
+        foreach ($this->doses as $i => $dose) {
+            if ($dose->isCounted() && $dose->grams->value > 0 && $this->shares[$i] > 0) {
+                $key = $dose->food->key.'|'.$dose->food->package;
+                $foods[$key] = $dose->food;
+                $grams[$key][$i] = $dose->grams->value * $this->shares[$i];
+            }
+        }
+        $uses = [];
+        foreach ($foods as $key => $food) {
+            $spread = $food->package === '' ? $this->spreads->of($food) : Spread::alike(0.0);
+            $uses[] = new FoodUse($food, $spread, $grams[$key]);
+        }
+
+        return $this->foods = $uses;
     }
 }

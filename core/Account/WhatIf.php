@@ -19,14 +19,14 @@ final readonly class WhatIf
 
     public function total(Serving $serving, Convention|Figure $measure): float
     {
-        return $measure instanceof Convention ? $serving->netCarbs($measure)->value : $measure->of($serving->sum);
+        return $measure instanceof Convention ? $serving->net($measure) : $measure->of($serving->sum);
     }
 
     /** @return list<float> of each dose */
     public function carried(Serving $serving, Convention|Figure $measure): array
     {
         return $measure instanceof Convention
-            ? $serving->contributions[$measure->value]
+            ? $serving->contributions($measure)
             : array_map($measure->of(...), $serving->lines);
     }
 

@@ -14,31 +14,6 @@ final readonly class Programme
      */
     public function __construct(public array $costs, public array $most, public array $rows) {}
 
-    /** The same with one variable held at a value. */
-    public function holding(int $variable, float $value): self
-    {
-        $rows = [];
-        foreach ($this->rows as $row) {
-            $coefficients = $row->coefficients;
-            $shift = $coefficients[$variable] * $value;
-            $coefficients[$variable] = 0.0;
-            $rows[] = new Row(
-                $row->key,
-                $coefficients,
-                $row->low - $shift,
-                $row->high - $shift,
-                $row->weight,
-                $row->scale,
-                $row->of,
-                $row->isHard,
-            );
-        }
-        $most = $this->most;
-        $most[$variable] = 0.0;
-
-        return new self($this->costs, $most, $rows);
-    }
-
     /** In the CPLEX LP format, so that any solver can check the optimum. */
     public function lp(): string
     {

@@ -127,8 +127,8 @@ final readonly class Advisor
     /** @return list<Warning> */
     private function little(Account $after, Swap $swap): array
     {
-        $was = $swap->account->netCarbs(Convention::LowCarb)->value;
-        $is = $after->netCarbs(Convention::LowCarb)->value;
+        $was = $swap->account->net(Convention::LowCarb);
+        $is = $after->net(Convention::LowCarb);
         // What nobody knows may be all sugar.
         $unknown = array_filter(
             $swap->before->doses,

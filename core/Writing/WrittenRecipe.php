@@ -76,7 +76,7 @@ final readonly class WrittenRecipe
                 'account',
                 '',
                 "Net carbs a $this->pieceWord, $convention->value",
-                number_format($this->account->netCarbs($convention)->value, 1, '.', ''),
+                number_format($this->account->net($convention), 1, '.', ''),
                 '',
                 '',
             ];

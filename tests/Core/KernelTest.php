@@ -107,7 +107,7 @@ final class KernelTest extends CoreCase
                 }
                 self::assertLessThanOrEqual(
                     $account->piece->carbohydrate + 1e-6,
-                    $account->netCarbs(Convention::LowCarb)->value,
+                    $account->net(Convention::LowCarb),
                 );
             }
             self::assertLessThanOrEqual(

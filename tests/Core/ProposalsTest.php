@@ -57,8 +57,8 @@ final class ProposalsTest extends CoreCase
             );
             foreach (Convention::cases() as $convention) {
                 self::assertEqualsWithDelta(
-                    $conversion->after->netCarbs($convention)->value,
-                    $again->netCarbs($convention)->value,
+                    $conversion->after->net($convention),
+                    $again->net($convention),
                     1e-6,
                     "$name, $convention->value",
                 );

@@ -270,7 +270,7 @@ final class AccountTest extends KitchenCase
     {
         $this->post("$this->at/pieces/parts", ['component' => '1', 'spread' => 'some', 'pieces' => '6']);
         $conversion = app(\Aglyca\Core\Kernel::class)->convert($this->brief());
-        $net = number_format($conversion->after->netCarbs($conversion->brief->convention)->value, 1);
+        $net = number_format($conversion->after->net($conversion->brief->convention), 1);
         $total = number_format($conversion->after->piece->carbohydrate, 1);
         $this->post("$this->at/share");
         $token = Share::query()->sole()->token;

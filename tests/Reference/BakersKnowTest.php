@@ -172,8 +172,8 @@ final class BakersKnowTest extends CoreCase
             self::assertGreaterThan(0, $conversion->swap->after->gramsOf($food), $food);
         }
         self::assertLessThan(
-            0.5 * $conversion->before->netCarbs(Convention::LowCarb)->value,
-            $conversion->after->netCarbs(Convention::LowCarb)->value,
+            0.5 * $conversion->before->net(Convention::LowCarb),
+            $conversion->after->net(Convention::LowCarb),
         );
     }
 
@@ -201,7 +201,7 @@ final class BakersKnowTest extends CoreCase
     {
         $conversion = self::work("Loaf\nMakes 8 slices\n200 g tapioca starch\n100 g sugar\n3 eggs");
         self::assertSame(0.0, $conversion->swap->after->gramsOf('tapioca-starch'));
-        self::assertGreaterThan(20, $conversion->before->netCarbs(Convention::LowCarb)->value);
+        self::assertGreaterThan(20, $conversion->before->net(Convention::LowCarb));
         $tolerant = self::work("Loaf\nMakes 8 slices\n250 g flour\n100 g sugar\n3 eggs", [
             'school' => 'starch-tolerant',
         ]);

@@ -7,6 +7,7 @@ namespace Tests\Reference;
 use Aglyca\Core\Brief;
 use Aglyca\Core\Family\OvenPlan;
 use Aglyca\Core\Formula\Formula;
+use Aglyca\Core\Linear\DualSimplex;
 use Aglyca\Core\Linear\Programme;
 use Aglyca\Core\Linear\Row;
 use Aglyca\Core\Linear\Simplex;
@@ -41,6 +42,35 @@ final class GlpkTest extends CoreCase
                 self::assertGreaterThanOrEqual(-1e-9, $grams);
                 self::assertLessThanOrEqual($programme->most[$j] + 1e-6, $grams);
             }
+        }
+    }
+
+    /** As eggs are made whole: from the optimum to that with one amount held, against GLPK with that amount bounded. */
+    public function test_one_amount_held_has_the_same_optimum(): void
+    {
+        mt_srand(20261129);
+        for ($case = 0; $case < 200; $case++) {
+            $programme = $this->random();
+            $optimum = Simplex::optimum($programme);
+            $variable = mt_rand(0, count($programme->costs) - 1);
+            $most = min(400.0, $programme->most[$variable]);
+            $value = [0.0, floor($most), $most * mt_rand() / mt_getrandmax()][$case % 3];
+            $held = DualSimplex::holding($optimum, $variable, $value);
+            self::assertSame($value, $held->grams[$variable]);
+            // Between bounds that meet it stands where it is held.
+            $bounded = str_replace(
+                is_finite($programme->most[$variable])
+                    ? sprintf(" 0 <= x%d <= %.17g\n", $variable, $programme->most[$variable])
+                    : " x$variable >= 0\n",
+                sprintf(" x%d = %.17g\n", $variable, $value),
+                $programme->lp(),
+            );
+            self::assertEqualsWithDelta(
+                self::optimumOf($bounded),
+                $held->objective,
+                1e-6 * max(1.0, abs($held->objective)),
+                "programme $case",
+            );
         }
     }
 
@@ -87,8 +117,13 @@ final class GlpkTest extends CoreCase
 
     public static function glpk(Programme $programme): float
     {
+        return self::optimumOf($programme->lp());
+    }
+
+    private static function optimumOf(string $lp): float
+    {
         $file = tempnam(sys_get_temp_dir(), 'lp');
-        file_put_contents($file, $programme->lp());
+        file_put_contents($file, $lp);
         exec('glpsol --lp '.escapeshellarg($file).' -w '.escapeshellarg("$file.raw").' 2>&1', $said);
         $raw = (string) @file_get_contents("$file.raw");
         unlink($file);

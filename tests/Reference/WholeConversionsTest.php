@@ -64,8 +64,8 @@ final class WholeConversionsTest extends CoreCase
         );
 
         return match ($what) {
-            'net' => $conversion->after->netCarbs(Convention::LowCarb)->value /
-                $conversion->before->netCarbs(Convention::LowCarb)->value,
+            'net' => $conversion->after->net(Convention::LowCarb) /
+                $conversion->before->net(Convention::LowCarb),
             'eggs' => $after->gramsOf('egg') / 50,
             'liquid' => $grams(
                 static fn (Dose $d): bool => preg_match(

@@ -19,7 +19,7 @@ final class AccountantTest extends CoreCase
     #[DataProvider('conventions')]
     public function test_each_convention_counts_as_written_out_by_hand(Convention $convention, float $whole): void
     {
-        self::assertEqualsWithDelta($whole / 10, self::account(self::SWEETS)->netCarbs($convention)->value, 1e-6);
+        self::assertEqualsWithDelta($whole / 10, self::account(self::SWEETS)->net($convention), 1e-6);
     }
 
     /** @return array<string, array{Convention, float}> */
@@ -42,7 +42,7 @@ final class AccountantTest extends CoreCase
     public function test_the_clinic_takes_half_the_fibre_off_only_above_five_grams(float $grams, float $fibreOff): void
     {
         $piece = self::account("One\n$grams g almond flour", 1);
-        self::assertEqualsWithDelta(0.187 * $grams - $fibreOff, $piece->netCarbs(Convention::Clinic)->value, 1e-6);
+        self::assertEqualsWithDelta(0.187 * $grams - $fibreOff, $piece->net(Convention::Clinic), 1e-6);
     }
 
     /** @return array<string, array{float, float}> */
@@ -57,14 +57,14 @@ final class AccountantTest extends CoreCase
         $account = self::account($text);
         foreach (Convention::cases() as $convention) {
             $parts = $account->contributions($convention);
-            self::assertEqualsWithDelta($account->netCarbs($convention)->value, array_sum($parts), 1e-9);
+            self::assertEqualsWithDelta($account->net($convention), array_sum($parts), 1e-9);
             self::assertGreaterThanOrEqual(0, min($parts));
             self::assertEqualsWithDelta(
                 1,
                 array_sum(array_column($account->serving->doubts($convention), 'share')),
                 1e-9,
             );
-            self::assertLessThanOrEqual($account->netCarbs($convention)->value, $account->low($convention));
+            self::assertLessThanOrEqual($account->net($convention), $account->low($convention));
         }
         self::assertEqualsWithDelta(
             $account->whole->carbohydrate,

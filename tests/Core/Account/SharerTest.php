@@ -74,7 +74,7 @@ final class SharerTest extends CoreCase
             self::assertEqualsWithDelta($account->whole->energy, $sum['energy'], 1e-5);
             self::assertEqualsWithDelta($account->whole->fibre, $sum['fibre'], 1e-6);
             self::assertEqualsWithDelta($account->formula->mass(), $sum['mass'], 1e-6);
-            self::assertGreaterThan(0, $account->netCarbs(Convention::LowCarb)->value);
+            self::assertGreaterThan(0, $account->net(Convention::LowCarb));
         }
         self::assertSame(
             $conversion->before->formula->pieces,

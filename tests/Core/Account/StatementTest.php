@@ -100,7 +100,7 @@ final class StatementTest extends CoreCase
             );
         }
         self::assertEqualsWithDelta(
-            $conversion->after->netCarbs(Convention::LowCarb)->value,
+            $conversion->after->net(Convention::LowCarb),
             $statement->row('net')->estimates[0]->value,
             0.0,
         );
@@ -130,7 +130,7 @@ final class StatementTest extends CoreCase
         $accountant = self::core()->accountant;
         $net = static fn (float $pieces): float => $accountant
             ->times($account->serving, $pieces, '')
-            ->netCarbs($convention)->value;
+            ->net($convention);
         foreach ([1.5, 4.0, 9.0, 30.0] as $grams) {
             $limit = Limit::of($account, $accountant, $convention, $grams);
             self::assertLessThanOrEqual($grams + 1e-6, $net(8 / $limit->pieces));
@@ -148,15 +148,15 @@ final class StatementTest extends CoreCase
     {
         $account = self::account("Loaf\nMakes 10 slices\n200 g sugar\n250 g flour\n3 eggs");
         $whatIf = self::core()->desk->whatIf;
-        $total = $account->netCarbs(Convention::LowCarb)->value;
+        $total = $account->net(Convention::LowCarb);
         self::assertEqualsWithDelta(
             $total - 19.996,
-            $whatIf->at($account->serving, 0, 0.0)->netCarbs(Convention::LowCarb)->value,
+            $whatIf->at($account->serving, 0, 0.0)->net(Convention::LowCarb),
             1e-6,
         );
         self::assertEqualsWithDelta(
             $total - 9.998,
-            $whatIf->at($account->serving, 0, 0.5)->netCarbs(Convention::LowCarb)->value,
+            $whatIf->at($account->serving, 0, 0.5)->net(Convention::LowCarb),
             1e-6,
         );
         foreach ([...Convention::cases(), ...Figure::cases()] as $measure) {
@@ -172,7 +172,7 @@ final class StatementTest extends CoreCase
         $flour = $account->contributions(Convention::LowCarb)[1];
         self::assertEqualsWithDelta(
             $total - $flour + (25 * ($almond->per100->carbohydrate - $almond->per100->fibre)) / 100,
-            $whatIf->exchanged($account->serving, 1, $almond)->netCarbs(Convention::LowCarb)->value,
+            $whatIf->exchanged($account->serving, 1, $almond)->net(Convention::LowCarb),
             1e-9,
         );
         self::assertEqualsWithDelta(
@@ -254,12 +254,12 @@ final class StatementTest extends CoreCase
     {
         $kernel = self::priced();
         $bought = $kernel->catalogue->bought('3', 40.0);
-        self::assertEqualsWithDelta(5.0, $bought->netCarbs(Convention::LowCarb)->value, 1e-6);
+        self::assertEqualsWithDelta(5.0, $bought->net(Convention::LowCarb), 1e-6);
         self::assertEqualsWithDelta(hypot(sqrt(3 / 12), 0.5), $bought->netCarbs(Convention::LowCarb)->u, 1e-6);
         $mine = $kernel->account(new Brief("Cake\nMakes 10 slices\n200 g sugar\n250 g flour"))->serving;
         $row = Statement::of(self::core()->accountant, [$mine, $bought], Convention::LowCarb)->row('net');
         self::assertTrue($row->isClear(2.0));
-        self::assertEqualsWithDelta(5.0 - $mine->netCarbs(Convention::LowCarb)->value, $row->difference()->value, 1e-6);
+        self::assertEqualsWithDelta(5.0 - $mine->net(Convention::LowCarb), $row->difference()->value, 1e-6);
         self::assertFalse(
             Statement::of(self::core()->accountant, [$bought, $bought], Convention::LowCarb)
                 ->row('carbohydrate')

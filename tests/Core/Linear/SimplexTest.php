@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Linear;
 
+use Aglyca\Core\Linear\DualSimplex;
 use Aglyca\Core\Linear\Programme;
 use Aglyca\Core\Linear\Row;
 use Aglyca\Core\Linear\Simplex;
@@ -120,13 +121,36 @@ final class SimplexTest extends TestCase
         self::assertEqualsWithDelta(0.0, $tight->misses[1], 1e-9);
     }
 
-    /** Holding a variable leaves the rest as it would be chosen beside it. */
+    /** Holding a variable leaves the rest as it would be chosen beside it, and the optimum itself as it was. */
     public function test_holding_one_amount(): void
     {
         $programme = new Programme([1.0, 2.0], [INF, INF], [new Row('bulk', [1.0, 1.0], 10.0, INF, 10.0, 1.0)]);
-        $held = Simplex::solve($programme->holding(0, 3.0));
-        self::assertEqualsWithDelta([0.0, 7.0], $held->grams, 1e-9);
-        self::assertEqualsWithDelta(14.0, $held->objective, 1e-9);
+        $optimum = Simplex::optimum($programme);
+        foreach ([[0.0, 10.0, 20.0], [3.0, 7.0, 17.0], [10.0, 0.0, 10.0], [12.0, 0.0, 12.0]] as [$held, $rest, $costs]) {
+            $solution = DualSimplex::holding($optimum, 0, $held);
+            self::assertEqualsWithDelta([$held, $rest], $solution->grams, 1e-9);
+            self::assertEqualsWithDelta($costs, $solution->objective, 1e-9);
+        }
+        self::assertEqualsWithDelta([10.0, 0.0], $optimum->solution()->grams, 1e-9);
         self::assertStringContainsString('Minimize', $programme->lp());
+    }
+
+    /** What another one is held at is missed by a row that cannot be met beside it, at the row's price. */
+    public function test_a_row_that_cannot_be_kept_beside_what_is_held_is_missed(): void
+    {
+        $programme = new Programme(
+            [0.0, 0.0],
+            [INF, 4.0],
+            [new Row('bulk', [1.0, 1.0], 10.0, 12.0, 3.0, 1.0), new Row('browning', [1.0, 0.0], -INF, 9.0, 5.0, 1.0)],
+        );
+        $optimum = Simplex::optimum($programme);
+        self::assertEqualsWithDelta(0.0, $optimum->solution()->objective, 1e-9);
+        $few = DualSimplex::holding($optimum, 0, 5.0);
+        self::assertEqualsWithDelta([5.0, 4.0], $few->grams, 1e-9);
+        self::assertEqualsWithDelta([-1.0, 0.0], $few->misses, 1e-9);
+        self::assertEqualsWithDelta(3.0, $few->objective, 1e-9);
+        $much = DualSimplex::holding($optimum, 0, 13.0);
+        self::assertEqualsWithDelta([1.0, 4.0], $much->misses, 1e-9);
+        self::assertEqualsWithDelta(3.0 + 20.0, $much->objective, 1e-9);
     }
 }

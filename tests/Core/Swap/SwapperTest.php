@@ -34,8 +34,8 @@ final class SwapperTest extends CoreCase
     {
         $conversion = self::work($text, ['sweetener' => $sweetener, 'school' => $school, 'sweetness' => 0.9]);
         self::assertLessThan(
-            0.5 * $conversion->before->netCarbs(Convention::LowCarb)->value,
-            $conversion->after->netCarbs(Convention::LowCarb)->value,
+            0.5 * $conversion->before->net(Convention::LowCarb),
+            $conversion->after->net(Convention::LowCarb),
         );
         foreach ($conversion->swap->exchanges as $exchange) {
             foreach ($exchange->to as $part) {
@@ -68,8 +68,8 @@ final class SwapperTest extends CoreCase
         $again = self::kernel()->account(self::again($written, $conversion, $after->formula->pieces));
         foreach (Convention::cases() as $convention) {
             self::assertEqualsWithDelta(
-                $after->netCarbs($convention)->value,
-                $again->netCarbs($convention)->value,
+                $after->net($convention),
+                $again->net($convention),
                 1e-6,
             );
             self::assertEqualsWithDelta($after->netCarbs($convention)->u, $again->netCarbs($convention)->u, 1e-3);
@@ -382,7 +382,7 @@ final class SwapperTest extends CoreCase
         $tapioca = static fn (string $school): float => self::work(
             "Loaf\nMakes 8 slices\n200 g sugar\n250 g flour\n3 eggs\n100 g butter",
             ['school' => $school],
-        )->after->netCarbs(Convention::LowCarb)->value;
+        )->after->net(Convention::LowCarb);
         self::assertGreaterThan($tapioca('almond') + 3, $tapioca('starch-tolerant'));
     }
 

@@ -39,10 +39,10 @@ final class DoingTest extends CoreCase
     {
         $conversion = self::kernel()->convert(self::brief(self::BISCUITS));
         $dish = self::kernel()->dish($conversion);
-        $planned = $conversion->after->netCarbs(Convention::LowCarb)->value;
+        $planned = $conversion->after->net(Convention::LowCarb);
         self::assertEqualsWithDelta(
             $planned,
-            self::kernel()->weighed($conversion, $dish, Doing::of([]))->netCarbs(Convention::LowCarb)->value,
+            self::kernel()->weighed($conversion, $dish, Doing::of([]))->net(Convention::LowCarb),
             1e-9,
         );
         foreach ($dish->tasks as $task) {
@@ -80,8 +80,8 @@ final class DoingTest extends CoreCase
         );
         self::assertEqualsWithDelta(25.0, $larger->formula->pieces, 1e-9);
         self::assertEqualsWithDelta(
-            $conversion->after->netCarbs(Convention::LowCarb)->value,
-            $larger->netCarbs(Convention::LowCarb)->value,
+            $conversion->after->net(Convention::LowCarb),
+            $larger->net(Convention::LowCarb),
             1e-6,
         );
     }

@@ -52,7 +52,7 @@ final class DrawingTest extends CoreCase
     {
         $conversion = self::loaf();
         $ladder = Ladder::of($conversion, 5.0);
-        $scale = 1000.0 / (max($conversion->before->netCarbs(Convention::LowCarb)->value, 5.0) * 1.02);
+        $scale = 1000.0 / (max($conversion->before->net(Convention::LowCarb), 5.0) * 1.02);
         self::assertEqualsWithDelta(5.0 * $scale, (float) $ladder['limit'], 0.1);
         foreach ($ladder['bars'] as $bar) {
             $end = 0.0;
