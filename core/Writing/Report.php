@@ -117,7 +117,9 @@ final class Report
             'grams_low' => $dose->grams === null ? null : self::round($dose->grams->low($account->coverage)),
             'grams_high' => $dose->grams === null ? null : self::round($dose->grams->high($account->coverage)),
             'carbohydrate_g' => self::round($account->lines[$i]->carbohydrate),
-            'flags' => in_array($i, $account->serving->floored(), true) ? [...$flags, Flag::CarbsFloored->value] : $flags,
+            'flags' => in_array($i, $account->serving->floored(), true)
+                ? [...$flags, Flag::CarbsFloored->value]
+                : $flags,
         ];
     }
 
