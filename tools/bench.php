@@ -69,10 +69,16 @@ $jobs = [
     // Each asks for something else than the one before it, and as the page asks: by the field that was changed.
     'a change on the Bench, the tray alone' => static function () use ($ask, $token): string {
         static $times = 0;
+        /** @var array<int, string> $woven what the groups of the weave say, as they stand in the page */
+        static $woven = [];
 
         $change = ['panel' => '1', 'sweetness' => (string) (70 + 5 * ($times++ % 7))];
+        $headers = ['HX-Request: true', 'X-Parts: whole', 'X-Woven: '.implode(' ', $woven)];
+        $answer = $ask('/bench/draft/wishes', $token + $change, $headers);
+        preg_match_all('~id="woven-(\d+)" +data-woven="([^"]*)"~', $answer, $drawn);
+        $woven = array_replace($woven, array_combine($drawn[1], $drawn[2]));
 
-        return $ask('/bench/draft/wishes', $token + $change, ['HX-Request: true', 'X-Parts: whole']);
+        return $answer;
     },
 ];
 $took = array_fill_keys(array_keys($jobs), []);

@@ -58,11 +58,11 @@ final readonly class BenchAnswer
             true,
             Folds::of($request),
         );
-        $moved = Moved::parts($request, $before, $page);
+        $parts = Moved::parts($request, $before, $page);
 
-        return $moved === null
+        return $parts === null
             ? $this->show($request, $page, 200)
-            : response()->view('bench.moved', ['page' => $page, 'moved' => $moved]);
+            : response()->view('bench.moved', ['page' => $page, 'parts' => $parts]);
     }
 
     public function refuse(

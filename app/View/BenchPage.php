@@ -16,6 +16,7 @@ use Aglyca\Core\Method\NewNames;
 use Aglyca\Core\Reading\Line;
 use Aglyca\Core\Reading\TextRow;
 use Aglyca\Core\Side;
+use Aglyca\Core\Swap\AmountKey;
 use Aglyca\Core\Swap\Binding;
 use Aglyca\Core\Swap\Exchange;
 use Aglyca\Core\Swap\Wishes;
@@ -158,10 +159,38 @@ final readonly class BenchPage
         return count(array_filter($this->conversion->recipe->lines, static fn ($line): bool => $line->isDoubtful()));
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return array<int, array<string, mixed>> */
     public function groups(): array
     {
-        return Weave::groups($this->conversion, $this->kernel->catalogue);
+        return Weave::of($this->conversion, $this->kernel->catalogue)->groups();
+    }
+
+    /** The weave stands in the page that asks, group for group, so that those which moved can be put in place. */
+    public function isWoven(): bool
+    {
+        return ! $this->isFolded() && count($this->folds->woven) === count($this->conversion->swap->exchanges);
+    }
+
+    /** @return array<int, array<string, mixed>> by their place: those that the page that asks has drawn otherwise */
+    public function groupsMoved(): array
+    {
+        return Weave::of($this->conversion, $this->kernel->catalogue)->groups($this->folds->woven);
+    }
+
+    /**
+     * What a group says that it is drawn from; nothing while a line or a part of it is open, so that it is drawn anew.
+     *
+     * @param  array<string, mixed>  $group
+     */
+    public function drawnAs(array $group): string
+    {
+        $isOpenPart = fn (array $right): bool => $this->openPart() !== '' &&
+            $this->openPart() === (string) new AmountKey($group['component'], $right['food'] ?? '', $right['slot']);
+        $isOpen =
+            array_filter($group['left'], fn (array $left): bool => $left['line']->key === $this->open) !== [] ||
+            array_filter($group['right'], $isOpenPart) !== [];
+
+        return $isOpen ? '-' : $group['as'];
     }
 
     /** @return array{bars: list<array<string, mixed>>, limit: ?string, limitLabel: string} */

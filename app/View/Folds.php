@@ -16,14 +16,25 @@ final readonly class Folds
 {
     private const MANY = 20;
 
-    /** @param  ?list<string>  $open  names; null for a whole page */
-    public function __construct(private ?array $open = null) {}
+    private const MOST_GROUPS = 500;
+
+    /**
+     * @param  ?list<string>  $open  names; null for a whole page
+     * @param  list<string>  $woven  what each group of the weave that stands in the page says that it is drawn from
+     */
+    public function __construct(private ?array $open = null, public array $woven = []) {}
 
     public static function of(Request $request): self
     {
         return $request->hasHeader('HX-Request')
-            ? new self(array_slice(explode(' ', (string) $request->header('X-Open')), 0, self::MANY))
+            ? new self(self::words($request, 'X-Open', self::MANY), self::words($request, 'X-Woven', self::MOST_GROUPS))
             : new self();
+    }
+
+    /** @return list<string> */
+    private static function words(Request $request, string $header, int $most): array
+    {
+        return array_slice(array_filter(explode(' ', (string) $request->header($header))), 0, $most);
     }
 
     public function has(string $part): bool

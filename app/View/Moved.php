@@ -17,11 +17,15 @@ final class Moved
         'now' => 'now',
         'outlook' => 'outlook',
         'gains' => 'ways',
-        'lanes' => 'lanes',
         'mix' => 'triangle',
         'others' => 'ways',
         'below' => 'below',
     ];
+
+    /** The weave itself comes group by group. */
+    private const ABOUT_THE_WEAVE = ['lanes-head' => 'lanes-head', 'folded' => 'folded'];
+
+    private const LANES = ['lanes' => 'lanes'];
 
     private const PANEL = ['wished' => 'wishes'];
 
@@ -34,11 +38,13 @@ final class Moved
         $isReadAsBefore =
             $before->but(wishes: $after->wishes, portions: $after->portions, convention: $after->convention) == $after;
 
-        return match (true) {
-            $has === null || ! $isReadAsBefore => null,
-            $has === 'whole' && self::isPanelRight($request, $before, $page) => self::PARTS,
-            default => self::PARTS + self::PANEL,
-        };
+        if ($has === null || ! $isReadAsBefore) {
+            return null;
+        }
+        $weave = $page->isWoven() ? self::ABOUT_THE_WEAVE : self::LANES;
+        $panel = $has === 'whole' && self::isPanelRight($request, $before, $page) ? [] : self::PANEL;
+
+        return self::PARTS + $weave + $panel;
     }
 
     /** What stands in the panel's fields is what would be drawn there. */

@@ -34,8 +34,7 @@ final readonly class Weave
 
     private function __construct(private Conversion $conversion, private Catalogue $catalogue, private float $scale) {}
 
-    /** @return list<array<string, mixed>> groups in the order of the Bench */
-    public static function groups(Conversion $conversion, Catalogue $catalogue): array
+    public static function of(Conversion $conversion, Catalogue $catalogue): self
     {
         $heaviest = 1.0;
         foreach ([$conversion->before, $conversion->after] as $account) {
@@ -43,9 +42,55 @@ final readonly class Weave
                 $heaviest = max($heaviest, $dose->mass());
             }
         }
-        $weave = new self($conversion, $catalogue, self::WIDEST / $heaviest);
 
-        return array_map($weave->group(...), $conversion->swap->exchanges);
+        return new self($conversion, $catalogue, self::WIDEST / $heaviest);
+    }
+
+    /**
+     * @param  list<string>  $drawn  `as` of each group that stands somewhere already: those that would be no different
+     *     are left out
+     * @return array<int, array<string, mixed>> groups in the order of the Bench, by their place
+     */
+    public function groups(array $drawn = []): array
+    {
+        $groups = [];
+        $component = null;
+        $components = $this->conversion->recipe->components;
+        foreach ($this->conversion->swap->exchanges as $n => $exchange) {
+            $isFirst = $component !== $exchange->component && count($components) > 1;
+            $heading = $isFirst ? ($components[$exchange->component] ?: 'The dessert') : '';
+            $component = $exchange->component;
+            $as = $this->as($exchange, $heading);
+            if (($drawn[$n] ?? '') !== $as) {
+                $groups[$n] = ['as' => $as, 'heading' => $heading, ...$this->group($exchange)];
+            }
+        }
+
+        return $groups;
+    }
+
+    /** All that a group is drawn from, in a few letters: two that have them alike look alike. */
+    private function as(Exchange $exchange, string $heading): string
+    {
+        $ways = $this->catalogue->ways();
+        $said = [
+            $heading, $this->scale, $this->conversion->brief->batch->scale, $ways->measures, $ways->first, $ways->scale,
+            $exchange->component, $exchange->role->value, $exchange->changed, $exchange->why,
+        ];
+        foreach ($exchange->from as $i) {
+            $line = $this->conversion->recipe->lines[$i];
+            $dose = $this->conversion->swap->before->doses[$i];
+            array_push($said, $line->key, $line->text, $line->name, $line->isDoubtful(), $dose->grams?->value);
+            array_push($said, $line->food?->name, $dose->food?->name, $dose->food?->bag);
+            $said[] = array_column($line->flags, 'value');
+            $said[] = $exchange->changed ? '' : $this->scaled($dose);
+        }
+        foreach ($exchange->to as $part) {
+            array_push($said, $part->food->key, $part->food->name, $part->food->bag, $part->grams, $part->slot);
+            array_push($said, $part->isTyped, $part->why, $this->catalogue->measure($part->food, $part->grams));
+        }
+
+        return hash('xxh64', serialize($said));
     }
 
     /** @return array<string, mixed> */
@@ -123,7 +168,6 @@ final readonly class Weave
     private function stays(int $i, Exchange $exchange): array
     {
         $dose = $this->conversion->swap->before->doses[$i];
-        $isScaled = $this->conversion->brief->batch->scale !== 1.0 && $dose->isCounted();
 
         return [
             'name' => $dose->food->name ?? $this->conversion->recipe->lines[$i]->name,
@@ -133,9 +177,17 @@ final readonly class Weave
             'grams' => $this->amount($dose),
             'typed' => false,
             'slot' => '',
-            'measure' => $isScaled ? $this->catalogue->measure($dose->food, $dose->mass()) : '',
+            'measure' => $this->scaled($dose),
             'why' => $exchange->why,
         ];
+    }
+
+    /** The measure of what stays, where it is not the one that was typed. */
+    private function scaled(Dose $dose): string
+    {
+        $isAsTyped = $this->conversion->brief->batch->scale === 1.0 || ! $dose->isCounted();
+
+        return $isAsTyped ? '' : $this->catalogue->measure($dose->food, $dose->mass());
     }
 
     private function amount(Dose $dose): string

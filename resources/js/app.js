@@ -160,6 +160,8 @@ document.addEventListener('htmx:config:request', (event) => {
     // A page that is made of parts gets only those that move; one that shows a fault gets that part anew as well.
     if (document.querySelector('#bench[data-parted]')) {
         event.detail.ctx.request.headers['X-Parts'] = document.querySelector('#wished .fault') ? 'faulty' : 'whole';
+        const woven = [...document.querySelectorAll('#lanes [data-woven]')].map((group) => group.dataset.woven);
+        if (woven.length > 0) event.detail.ctx.request.headers['X-Woven'] = woven.join(' ');
     }
 });
 

@@ -91,6 +91,35 @@ final class MovedTest extends KitchenCase
         self::assertStringStartsWith('<div id="bench"', ltrim((string) $old->getContent()));
     }
 
+    /** Of the weave come the groups that are drawn otherwise, and the whole where it does not stand in the page. */
+    public function test_of_the_weave_come_the_groups_that_moved(): void
+    {
+        $this->place($this->wish($this->panel()));
+        self::assertSame([], self::groupsOf($this->wish(['sweetness' => '90'])));
+        $moved = self::groupsOf($this->wish(['sweetness' => '70']));
+        $all = $this->page->query('//*[@data-woven]')?->count();
+        self::assertNotSame([], $moved);
+        self::assertLessThan($all, count($moved));
+        // Another number of groups than the dessert has is another page.
+        foreach (['', 'a', str_repeat('a ', $all + 1)] as $woven) {
+            $sent = $this->sent($this->wish(['sweetness' => '80'], ['X-Woven' => $woven] + self::PARTS));
+            self::assertArrayHasKey('lanes', $sent);
+            self::assertSame($all, substr_count($sent['lanes'], 'data-woven='));
+        }
+        $other = implode(' ', array_fill(0, $all, '"><b>'));
+        $sent = $this->sent($this->wish(['sweetness' => '85'], ['X-Woven' => $other] + self::PARTS));
+        self::assertCount($all, array_filter(array_keys($sent), static fn (string $id): bool => str_starts_with($id, 'woven-')));
+        self::assertStringNotContainsString('<b>', implode('', $sent));
+    }
+
+    /** @return list<string> */
+    private static function groupsOf(TestResponse $answer): array
+    {
+        preg_match_all('~hx-target="#(woven-\d+)"~', (string) $answer->getContent(), $found);
+
+        return $found[1];
+    }
+
     private function open(): DOMXPath
     {
         return self::read((string) $this->get("/bench/{$this->recipe->ulid}")->assertOk()->getContent());
@@ -102,7 +131,13 @@ final class MovedTest extends KitchenCase
      */
     private function wish(array $said, array $headers = self::PARTS, string $to = 'wishes'): TestResponse
     {
-        return $this->post("/bench/{$this->recipe->ulid}/$to", $said, $headers)->assertOk();
+        $woven = [];
+        foreach ($this->page->query('//*[@id="lanes"]//*[@data-woven]') ?: [] as $group) {
+            $woven[] = $group instanceof DOMElement ? $group->getAttribute('data-woven') : '';
+        }
+
+        return $this->post("/bench/{$this->recipe->ulid}/$to", $said, $headers + ['X-Woven' => implode(' ', $woven)])
+            ->assertOk();
     }
 
     private static function read(string $html): DOMXPath
@@ -134,7 +169,7 @@ final class MovedTest extends KitchenCase
     /** @return array<string, string> id => what is put there */
     private function sent(TestResponse $answer): array
     {
-        preg_match_all('~<hx-partial hx-target="#(\w+)"[^>]*>(.*?)</hx-partial>~s', (string) $answer->getContent(), $m);
+        preg_match_all('~<hx-partial hx-target="#([\w-]+)"[^>]*>(.*?)</hx-partial>~s', (string) $answer->getContent(), $m);
 
         return array_combine($m[1], $m[2]);
     }
@@ -145,6 +180,13 @@ final class MovedTest extends KitchenCase
         foreach ($this->sent($answer) as $id => $html) {
             $place = $this->page->query("//*[@id='$id']")?->item(0);
             self::assertInstanceOf(DOMElement::class, $place, $id);
+            if (str_starts_with($id, 'woven-')) {
+                $group = self::read($html)->query("//*[@id='$id']")?->item(0);
+                self::assertInstanceOf(DOMElement::class, $group);
+                $place->parentNode?->replaceChild($place->ownerDocument->importNode($group, true), $place);
+
+                continue;
+            }
             while ($place->firstChild !== null) {
                 $place->removeChild($place->firstChild);
             }

@@ -1,24 +1,10 @@
-<div class="weave-head border-b border-line pb-1.5 text-[15px] text-soft">
-    <h2 class="font-sans text-[15px] font-semibold">{{ $page->isFolded() ? 'The recipe' : 'As written' }}</h2>
-    <p class="flex items-center justify-center gap-x-4 max-[720px]:order-last max-[720px]:col-span-3 max-[720px]:justify-start">
-        <button form="undo-form" class="link-button min-h-0 py-0 disabled:text-soft disabled:no-underline" data-key="u"
-            @disabled($page->dessert->history->past === [])>Undo</button>
-        <button form="redo-form" class="link-button min-h-0 py-0 disabled:text-soft disabled:no-underline" data-key="r"
-            @disabled($page->dessert->history->future === [])>Redo</button>
-        @if ($page->doubtful() > 0)<span class="doubt">{{ $page->doubtful() }} to check</span>@endif</p>
-    <h2 class="font-sans text-[15px] font-semibold max-[720px]:col-span-2">{{ $page->isFolded() ? '' : 'Swapped' }}</h2>
-</div>
+<div id="lanes-head">@include('bench.lanes-head')</div>
 @if ($page->isFolded())
 <details><summary class="cursor-pointer py-2">All {{ count($page->conversion->recipe->lines) }} lines stay as they are written</summary>
 @endif
 <div class="weave">
-    @include('bench.weave')
+    @include('bench.weave', ['moved' => null])
 </div>
 @if ($page->isFolded())</details>@endif
 <p class="mt-2 border-t border-line pt-2"><a class="inline-block py-1" href="{{ $page->path('bench/table') }}">The swap as a table</a></p>
-@foreach (['more' => 'Put something more in', 'method' => 'The method for what is in the bowl', 'reading' => 'How it was read, row by row', 'typed' => 'The recipe as you typed it'] as $part => $summary)
-<details id="{{ $part }}" data-lazy="{{ $part }}" @if ($page->isOpen($part)) open @endif>
-    <summary class="py-2 text-cobalt underline underline-offset-3">{{ $summary }}</summary>
-    @if ($page->draws($part)) @include("bench.$part") @else {{ $page->rest($part) }} @endif
-</details>
-@endforeach
+<div id="folded">@include('bench.folded')</div>

@@ -2,15 +2,15 @@
     use Aglyca\Core\Reading\Flag;
     $bench = $page->path('bench');
     $open = $page->openPart();
-    $component = null;
-    $components = $page->conversion->recipe->components;
+    $groups = isset($moved) ? $page->groupsMoved() : $page->groups();
 @endphp
 {{-- One loop and no view a group: a dessert has a dozen of them, and each view costs more than it draws. --}}
-@foreach ($page->groups() as $group)
-@if ($component !== $group['component'] && count($components) > 1)
-    <h3 class="mt-3 border-b border-line pb-1 text-lg text-cobalt">{{ $components[$group['component']] ?: 'The dessert' }}</h3>
+@foreach ($groups as $n => $group)
+@isset ($moved)<hx-partial hx-target="#woven-{{ $n }}" hx-swap="outerMorph">@endisset
+<div id="woven-{{ $n }}" @if (! $page->isFolded()) data-woven="{{ $page->drawnAs($group) }}" @endif>
+@if ($group['heading'] !== '')
+    <h3 class="mt-3 border-b border-line pb-1 text-lg text-cobalt">{{ $group['heading'] }}</h3>
 @endif
-@php $component = $group['component']; @endphp
 <div class="weave-group rows-{{ min(64, $group['rows']) }}">
 <ul class="weave-lane">
 @foreach ($group['left'] as $left)
@@ -58,4 +58,6 @@
         @include('bench.line', ['line' => $left['line']])
     @endif
 @endforeach
+</div>
+@isset ($moved)</hx-partial>@endisset
 @endforeach

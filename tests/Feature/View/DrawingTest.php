@@ -6,6 +6,11 @@ namespace Tests\Feature\View;
 
 use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Conversion;
+use Aglyca\Core\Kernel;
+use Aglyca\Core\Larder\Stock;
+use Aglyca\Core\Larder\Taught;
+use Aglyca\Core\Larder\Ways;
+use Aglyca\Core\Swap\AmountKey;
 use App\Support\History;
 use App\Support\Number;
 use App\View\DifferenceRows;
@@ -35,7 +40,7 @@ final class DrawingTest extends CoreCase
                 ...$conversion->after->formula->doses,
             ]),
         );
-        foreach (Weave::groups($conversion, self::kernel()->catalogue) as $group) {
+        foreach (Weave::of($conversion, self::kernel()->catalogue)->groups() as $group) {
             self::assertGreaterThanOrEqual(max(count($group['left']), count($group['right'])), $group['rows']);
             preg_match_all('~M[\d.]+ [\d.]+h[\d.]+v([\d.]+)~', implode('', $group['posts']), $posts);
             foreach (
@@ -45,6 +50,46 @@ final class DrawingTest extends CoreCase
             }
             self::assertCount(count($group['left']) * count($group['right']), $group['ribbons']);
         }
+    }
+
+    /** What a group of the weave is drawn from says all of it: two that say the same look the same. */
+    public function test_groups_that_are_drawn_from_the_same_look_the_same(): void
+    {
+        $text = "Loaf\nMakes 10 slices\n200 g sugar\n2 tbsp honey\n250 g flour\n3 eggs\n120 g butter\n1 tsp salt\n".
+            "50 g gloop\n\nIcing\n80 g sugar\n60 g butter";
+        $said = [
+            [], ['sweetness' => 0.7], ['school' => 'coconut'], ['sweetener' => 'xylitol'], ['scale' => 2.0],
+            ['without' => ['nuts']], ['refused' => ['egg']], ['pieces' => 12.0],
+        ];
+        $other = ['gloop' => 'gloop, chopped', 'g gloop' => 'g plums', 'salt' => 'vanilla extract', '3 eggs' => '3 eggs, beaten'];
+        // What is typed in is what was worked out, and only says whose it is.
+        foreach (self::work($text)->swap->exchanges as $exchange) {
+            foreach ($exchange->changed ? $exchange->to : [] as $part) {
+                $said[] = ['amounts' => [(string) new AmountKey($exchange->component, $part->food->key, $part->slot) => $part->grams]];
+            }
+        }
+        $kitchens = array_map(static fn (Stock $stock): Kernel => Kernel::open(self::tables(), $stock), [
+            new Stock,
+            new Stock(ways: new Ways('metric', 'measures', '0.1')),
+            new Stock(ways: new Ways('', 'measures')),
+            new Stock(ways: new Ways('', '', '5')),
+            new Stock(taught: new Taught([Taught::CUP.'almond-flour' => [90.0, 90.0, 90.0]])),
+        ]);
+        $seen = [];
+        $drawn = 0;
+        foreach (['' => '', ...$other] as $from => $to) {
+            foreach ($said as $wishes) {
+                $conversion = self::work(str_replace((string) $from, $to, $text), $wishes);
+                foreach ($kitchens as $kitchen) {
+                    foreach (Weave::of($conversion, $kitchen->catalogue)->groups() as $group) {
+                        self::assertEquals($seen[$group['as']] ??= $group, $group);
+                        $drawn++;
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(50, count($seen));
+        self::assertLessThan($drawn, count($seen));
     }
 
     /** The bars of the ladder are the carbs of their parts, and the limit stands where it is on the same scale. */
