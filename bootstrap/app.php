@@ -10,6 +10,7 @@ use App\Http\Middleware\PatientSession;
 use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\RoomToKeep;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\StatedLength;
 use App\Support\Dessert;
 use App\Support\SentAgain;
 use App\Support\Trouble;
@@ -39,7 +40,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         // Only the nginx of `./aglyca start --lan`, on this machine, may speak for others.
         $middleware->trustProxies(at: '127.0.0.1');
-        $middleware->prepend([SecurityHeaders::class, ...getenv('AGLYCA_BENCH') === '1' ? [Measured::class] : [], PlainInput::class]);
+        $measured = getenv('AGLYCA_BENCH') === '1' ? [Measured::class] : [];
+        $middleware->prepend([StatedLength::class, SecurityHeaders::class, ...$measured, PlainInput::class]);
         $middleware->web(replace: [StartSession::class => PatientSession::class]);
         $middleware->trustHosts(at: static fn (): array => (array) config('aglyca.hosts'), subdomains: false);
         $middleware->web(prepend: [RoomToKeep::class], append: [KitchensWay::class, OnlyReading::class, Once::class]);

@@ -53,7 +53,7 @@ Route::middleware('throttle:work')->group(function (): void {
     Route::post('/bench/{dessert}/undo', [HistoryController::class, 'undo'])->name('bench.undo');
     Route::post('/bench/{dessert}/redo', [HistoryController::class, 'redo'])->name('bench.redo');
     Route::get('/bench/{dessert}/part/{part}', [BenchController::class, 'part'])
-        ->whereIn('part', ['more', 'method', 'reading', 'typed', 'differences', 'ladder'])->name('bench.part');
+        ->whereIn('part', ['more', 'method', 'reading', 'typed', 'differences', 'ladder', 'shares'])->name('bench.part');
     Route::get('/bench/{dessert}/table', [BenchController::class, 'table'])->name('bench.table');
     Route::get('/bench/{dessert}/proposals', [BenchController::class, 'proposals'])->name('bench.proposals');
     Route::post('/bench/{dessert}/never', [RefusedController::class, 'store'])->name('bench.never');

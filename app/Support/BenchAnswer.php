@@ -12,6 +12,7 @@ use App\View\Moved;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Arr;
 use Illuminate\Support\MessageBag;
 
 /** Shows the Bench, whole or as the part that htmx swaps; what was refused comes back with its reason beside it. */
@@ -73,7 +74,7 @@ final readonly class BenchAnswer
         ?string $part = null,
     ): Response {
         $typed = [
-            ...array_filter($request->except('_token'), is_string(...)),
+            ...array_filter(Arr::dot($request->except('_token')), is_string(...)),
             ...$part === null ? [] : ['part' => $part],
         ];
 

@@ -47,9 +47,26 @@ final readonly class BenchPage
         return $this->folds->has($part) || $this->isOpen($part);
     }
 
-    public function rest(string $part): HtmlString
+    /** @param  list<array{string, string}>  $fields */
+    public function rest(string $part, array $fields = []): HtmlString
     {
-        return Folds::rest($this->path("bench/part/$part"));
+        return Folds::rest($this->path("bench/part/$part"), $fields);
+    }
+
+    /**
+     * The blend as its form sends it.
+     *
+     * @param  array<string, mixed>  $triangle
+     * @return list<array{string, string}>
+     */
+    public function shares(array $triangle): array
+    {
+        $fields = [];
+        foreach ($triangle['corners'] as $corner) {
+            array_push($fields, ['corners[]', $corner['key']], ['shares[]', $corner['share']]);
+        }
+
+        return $fields;
     }
 
     /** A part that says what is wrong is open, and one that asks something of the baker. */
@@ -63,6 +80,7 @@ final readonly class BenchPage
                 (! $this->isReadAsBefore && array_filter($this->conversion->recipe->rows, $isDoubtful) !== []),
             'typed' => $this->faults->has('text'),
             'more' => $this->faults->has('added'),
+            'shares' => $this->faults->has('blend'),
             default => false,
         };
     }

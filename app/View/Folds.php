@@ -43,11 +43,14 @@ final readonly class Folds
     }
 
     /** Stands for a part that is fetched from an address when somebody looks at it. */
-    public static function rest(string $address): HtmlString
+    /** @param  list<array{string, string}>  $fields  names and values of what its form sends while it lies folded */
+    public static function rest(string $address, array $fields = []): HtmlString
     {
+        $hidden = static fn (array $field): string => vsprintf('<input type="hidden" name="%s" value="%s">', array_map(e(...), $field));
+
         return new HtmlString(
             '<p class="py-2 text-soft" data-rest hx-get="'.e($address).
-                '" hx-trigger="unfold once" hx-swap="outerHTML">One moment.</p>',
+                '" hx-trigger="unfold once" hx-swap="outerHTML">One moment.'.implode('', array_map($hidden, $fields)).'</p>',
         );
     }
 

@@ -218,18 +218,23 @@ final class Schools
             return [];
         }
         $isSliced =
+            isset($this->sliced[$key]) &&
             ! $making->isBaked &&
             (preg_match('~\b(?:sliced|slices|rounds|wedges|halved|chunks|diced)\b~iu', $dose->text) === 1 ||
                 array_intersect(FoodIndex::words($dose->known()->name), $making->sliced) !== []);
 
         $isMashed =
+            isset($this->mashed[$key]) &&
             ($making->isBaked || $making->isSteamed) &&
             array_intersect(FoodIndex::words($dose->known()->name), $making->mashed) !== [];
         $isRaw = $making->isKnown && ! $making->isBaked && ! $making->isMicrowaved && ! $making->isSteamed;
 
-        return ($isSliced ? $this->sliced[$key] ?? null : null) ??
-            ($isMashed ? $this->mashed[$key] ?? null : null) ??
-            (($isRaw ? $this->unbaked[$key] ?? null : null) ?? $this->single($key, $without));
+        return match (true) {
+            $isSliced => $this->sliced[$key],
+            $isMashed => $this->mashed[$key],
+            $isRaw && isset($this->unbaked[$key]) => $this->unbaked[$key],
+            default => $this->single($key, $without),
+        };
     }
 
     /** @return list<array<string, string>> rows of `data/single_swaps.csv` in which it is what goes in instead */

@@ -52,7 +52,8 @@ final class BenchTest extends KitchenCase
     {
         $recipe = $this->recipeOf($this->baker());
         $at = "/bench/$recipe->ulid";
-        $marks = ['method' => 'Done when:', 'differences' => 'its band, as written and swapped', 'ladder' => 'each way of counting'];
+        $marks = ['method' => 'Done when:', 'differences' => 'its band, as written and swapped', 'ladder' => 'each way of counting',
+            'shares' => 'Use this blend'];
         $whole = $this->get($at);
         foreach ($marks as $part => $mark) {
             $whole->assertSee($mark);

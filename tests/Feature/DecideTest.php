@@ -42,7 +42,10 @@ final class DecideTest extends KitchenCase
                 ['corners' => ['allulose', 'erythritol-powdered', 'xylitol'], 'shares' => ['-1', 'x', '5']],
             ] as $bad
         ) {
-            $this->post($at, $bad)->assertStatus(422)->assertSee('class="fault"', false);
+            $refused = $this->post($at, $bad)->assertStatus(422)->assertSee('class="fault"', false);
+            foreach ($bad['shares'] as $typed) {
+                $refused->assertSee('name="shares[]" inputmode="decimal" value="'.$typed.'"', false);
+            }
         }
         self::assertEqualsWithDelta([0.25, 0.25, 0.5], $this->briefOf($recipe)->wishes->blend->shares, 1e-6);
         $this->post($at, ['free' => '1']);

@@ -91,6 +91,24 @@ final class MovedTest extends KitchenCase
         self::assertStringStartsWith('<div id="bench"', ltrim((string) $old->getContent()));
     }
 
+    /** The table of the blend lies folded in an answer, and its form sends what it would send unfolded. */
+    public function test_a_folded_blend_is_sent_as_it_stands_in_its_table(): void
+    {
+        $blend = static function (DOMXPath $page): array {
+            $sent = [];
+            foreach ($page->query('//form[@id="blend"]//*[@name="corners[]" or @name="shares[]"]') ?: [] as $field) {
+                $chosen = $page->query('.//option[@selected]', $field)?->item(0) ?? $field;
+                $sent[] = $chosen instanceof DOMElement ? $chosen->getAttribute('value') : '';
+            }
+
+            return $sent;
+        };
+        $this->place($this->wish(['sweetness' => '75']));
+        self::assertSame(0, $this->page->query('//form[@id="blend"]//select')?->count());
+        self::assertCount(6, $blend($this->page));
+        self::assertSame($blend($this->open()), $blend($this->page));
+    }
+
     /** Of the weave come the groups that are drawn otherwise, and the whole where it does not stand in the page. */
     public function test_of_the_weave_come_the_groups_that_moved(): void
     {

@@ -36,7 +36,9 @@ final class StandingTest extends KitchenCase
             foreach (self::HEADERS as $header) {
                 self::assertTrue($answer->headers->has($header), "$header on $status");
             }
+            self::assertSame((string) strlen((string) $answer->getContent()), $answer->headers->get('Content-Length'), "$status");
         }
+        self::assertNotSame('0', $this->call('HEAD', '/')->headers->get('Content-Length'));
         self::assertFalse($this->get('/')->headers->has('Strict-Transport-Security'));
         config(['aglyca.hsts' => 3600]);
         self::assertSame('max-age=3600', $this->get('https://127.0.0.1/')->headers->get('Strict-Transport-Security'));

@@ -1,10 +1,4 @@
-@php
-    $triangle = $page->triangle();
-    $blendable = array_intersect_key(
-        $page->kernel->catalogue->foodNames(),
-        array_flip($page->kernel->catalogue->blendable()),
-    );
-@endphp
+@php $triangle = $page->triangle(); @endphp
 @if ($triangle)
 <section class="tray p-4" aria-label="Sweetener mix">
     <div class="flex items-baseline justify-between"><h2 class="text-xl">Sweetener mix</h2>
@@ -29,17 +23,9 @@
                 aria-valuetext="@foreach ($triangle['corners'] as $corner){{ $corner['name'] }} {{ $corner['share'] }} %, @endforeach"
                 x-on:keydown="key"/>
         </svg>
-        <details class="mt-1">
+        <details class="mt-1" id="shares" data-lazy="shares" @if ($page->isOpen('shares')) open @endif>
             <summary class="py-1 text-[15px]"><span class="figure">@foreach ($triangle['corners'] as $corner){{ $loop->first ? '' : ' : ' }}{{ $corner['share'] }}@endforeach</span> by sweetness <span class="text-cobalt underline underline-offset-3">as a table</span></summary>
-            @foreach ($triangle['corners'] as $n => $corner)
-                <div class="mt-1 grid grid-cols-[minmax(0,1fr)_5.5rem] gap-2">
-                    <select class="field" name="corners[]" aria-label="Corner {{ $loop->iteration }}"
-                        x-on:change.stop>{{ App\View\Options::of($blendable, $corner['key']) }}</select>
-                    <input class="field figure" name="shares[]" inputmode="decimal" value="{{ $corner['share'] }}"
-                        aria-label="{{ $corner['name'] }}, per cent of the sweetness" x-on:change.stop>
-                </div>
-            @endforeach
-            <button class="button mt-2">Use this blend</button>
+            @if ($page->draws('shares')) @include('bench.shares') @else {{ $page->rest('shares', $page->shares($triangle)) }} @endif
         </details>
         @if ($page->faults->has('blend'))<p class="fault" role="alert">{{ $page->faults->first('blend') }}</p>@endif
     </form>
