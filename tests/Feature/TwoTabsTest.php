@@ -7,6 +7,8 @@ namespace Tests\Feature;
 use App\Models\Recipe;
 use App\Support\Dessert;
 use App\Support\ThreeWay;
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Support\Facades\DB;
 
 /** What is changed in two places at once is merged field by field, and nothing is dropped. */
 final class TwoTabsTest extends KitchenCase
@@ -63,6 +65,53 @@ final class TwoTabsTest extends KitchenCase
         $this->post('/paste', [...$form, '_once' => 'bbcdefghij0123456789']);
         self::assertSame(2, Recipe::query()->count());
         $this->get('/')->assertSee('name="_once"', false);
+    }
+
+    /** A guest's dessert lives in the session, which every request reads when it begins. */
+    public function test_who_looks_while_a_guest_changes_something_undoes_nothing(): void
+    {
+        $this->post('/paste', ['text' => self::LOAF])->assertRedirect('/bench/draft');
+        $row = DB::table('sessions');
+        $this->withCookie('aglyca_session', (string) $row->value('id'));
+        $before = (string) $row->value('payload');
+        $this->post('/bench/draft/wishes', ['sweetness' => '60'])->assertRedirect();
+        $changed = (string) $row->value('payload');
+        self::assertNotSame($before, $changed);
+        foreach (['/bench/draft', '/bench/draft/part/ladder', '/bench/draft/proposals'] as $looked) {
+            $row->update(['payload' => $before, 'last_activity' => 1]);
+            // The change is kept after this request has read the session.
+            $hasRead = false;
+            DB::listen(static function (QueryExecuted $query) use (&$hasRead, $row, $changed): void {
+                if (! $hasRead && str_starts_with($query->sql, 'select * from `sessions`')) {
+                    $hasRead = true;
+                    $row->update(['payload' => $changed]);
+                }
+            });
+            $this->get($looked)->assertOk();
+            self::assertSame($changed, $row->value('payload'), $looked);
+            self::assertGreaterThan(1, $row->value('last_activity'));
+        }
+    }
+
+    public function test_two_changes_of_a_guest_come_one_after_the_other(): void
+    {
+        $this->post('/paste', ['text' => self::LOAF]);
+        $this->withCookie('aglyca_session', (string) DB::table('sessions')->value('id'));
+        $held = 0;
+        DB::listen(static function () use (&$held): void {
+            foreach (glob(config('cache.stores.file.lock_path').'/turns/*') ?: [] as $turn) {
+                $file = fopen($turn, 'r');
+                self::assertIsResource($file);
+                $held = max($held, flock($file, LOCK_EX | LOCK_NB) ? 0 : 1);
+            }
+        });
+        $this->get('/bench/draft')->assertOk();
+        self::assertSame(0, $held);
+        $this->post('/bench/draft/wishes', ['sweetness' => '60'])->assertRedirect();
+        self::assertSame(1, $held);
+        $held = 0;
+        $this->get('/bench/draft')->assertOk();
+        self::assertSame(0, $held, 'it is let go with the request');
     }
 
     public function test_changes_of_different_fields_are_all_kept_whatever_the_order(): void
