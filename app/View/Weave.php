@@ -87,7 +87,7 @@ final readonly class Weave
         }
         foreach ($exchange->to as $part) {
             array_push($said, $part->food->key, $part->food->name, $part->food->bag, $part->grams, $part->slot);
-            array_push($said, $part->isTyped, $part->why, $this->catalogue->measure($part->food, $part->grams));
+            array_push($said, $part->isTyped, $part->why, $this->catalogue->teaspoon($part->food));
         }
 
         return hash('xxh64', serialize($said));

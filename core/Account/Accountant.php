@@ -20,17 +20,16 @@ final readonly class Accountant
         $piece = $this->serve('a piece', $formula->doses, $formula->shares());
         $lines = [];
         $uncounted = [];
-        $whole = new Nutrients;
         foreach ($formula->doses as $i => $dose) {
-            $line = $dose->isCounted() ? $dose->food->nutrients($dose->grams->value) : new Nutrients;
-            $lines[] = $line;
-            $whole = $whole->plus($line);
-            if (! $dose->isCounted()) {
+            if ($dose->isCounted()) {
+                $lines[] = $dose->food->nutrients($dose->grams->value);
+            } else {
+                $lines[] = new Nutrients;
                 $uncounted[] = $i;
             }
         }
 
-        return new Account($formula, $lines, $whole, $piece, $uncounted);
+        return new Account($formula, $lines, Nutrients::sum($lines), $piece, $uncounted);
     }
 
     /**
@@ -40,14 +39,10 @@ final readonly class Accountant
     public function serve(string $name, array $doses, array $shares): Serving
     {
         $lines = [];
-        $sum = new Nutrients;
         foreach ($doses as $i => $dose) {
-            $line =
-                $dose->isCounted() && $shares[$i] > 0
-                    ? $dose->food->nutrients($dose->grams->value * $shares[$i])
-                    : new Nutrients;
-            $lines[] = $line;
-            $sum = $sum->plus($line);
+            $lines[] = $dose->isCounted() && $shares[$i] > 0
+                ? $dose->food->nutrients($dose->grams->value * $shares[$i])
+                : new Nutrients;
         }
 
         return new Serving(
@@ -55,7 +50,7 @@ final readonly class Accountant
             $doses,
             $shares,
             $lines,
-            $sum,
+            Nutrients::sum($lines),
             $this->netCarbs,
             new Uses($doses, $shares, $this->spreads, $this->constants),
             $this->constants->get('floor-slack'),

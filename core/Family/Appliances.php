@@ -10,20 +10,12 @@ use Aglyca\Core\Tables;
 /** In what else than the recipe's oven, iron or pan a family is baked, and how (`data/appliances.csv`). */
 final readonly class Appliances
 {
-    /** @var array<string, array<string, ApplianceWay>> by family and appliance */
+    /** @var array<string, array<string, array<string, string>>> rows by family and appliance */
     private array $ways;
 
     public function __construct(Tables $tables)
     {
-        $ways = [];
-        foreach ($tables->rows('appliances') as $row) {
-            $ways[$row['family']][$row['appliance']] = new ApplianceWay(
-                $row['appliance'],
-                Duration::minutes((float) $row['minutes_low'], (float) $row['minutes_high']),
-                $row['text'],
-            );
-        }
-        $this->ways = $ways;
+        $this->ways = $tables->keyedTwice('appliances', 'family', 'appliance');
     }
 
     /**
@@ -34,8 +26,11 @@ final readonly class Appliances
     public function way(array $families, string $appliance): ?ApplianceWay
     {
         foreach ($families as $family) {
-            if (isset($this->ways[$family->key][$appliance])) {
-                return $this->ways[$family->key][$appliance];
+            $row = $this->ways[$family->key][$appliance] ?? null;
+            if ($row !== null) {
+                $minutes = Duration::minutes((float) $row['minutes_low'], (float) $row['minutes_high']);
+
+                return new ApplianceWay($row['appliance'], $minutes, $row['text']);
             }
         }
 

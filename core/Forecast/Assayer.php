@@ -26,20 +26,28 @@ final class Assayer
     /** @var array<string, Traits> */
     private array $known = [];
 
-    /** @var array<string, float> */
-    private array $tolerance = [];
-
     /** @var array<string, array<string, float>> polyol => property => value */
-    private array $polyols = [];
+    private array $polyols;
+
+    /** @var array<string, float> grams a mole, by what it is of */
+    private array $molar = [];
+
+    private readonly float $bodyMass;
 
     public function __construct(Tables $tables, private readonly Larder $larder, private readonly Constants $constants)
     {
-        foreach ($tables->rows('polyols') as $row) {
-            $this->polyols[$row['polyol']][$row['property']] = (float) $row['value'];
-            if ($row['property'] === 'tolerance') {
-                $this->tolerance[$row['polyol']] = (float) $row['value'];
-            }
+        foreach (['allulose', 'hexose', 'sucrose', ...array_values(self::MOLES)] as $of) {
+            $this->molar[$of] = $constants->get("molar-$of");
         }
+        $this->bodyMass = $constants->get('default-body-mass');
+        $this->polyols = $tables->worked('polyols', static function () use ($tables): array {
+            $polyols = [];
+            foreach ($tables->rows('polyols') as $row) {
+                $polyols[$row['polyol']][$row['property']] = (float) $row['value'];
+            }
+
+            return $polyols;
+        });
         $this->polyols['erythritol']['solubility'] = $constants->get('erythritol-solubility');
         $this->polyols['erythritol']['heat-of-solution'] = $constants->get('erythritol-heat');
     }
@@ -53,28 +61,29 @@ final class Assayer
     /** @param  iterable<Dose>  $doses */
     public function mix(iterable $doses): Traits
     {
-        $sum = new Traits;
+        $shares = [];
         foreach ($doses as $dose) {
-            if ($dose->food !== null && $dose->mass() > 0) {
-                $gram = $this->gram($dose->food);
-                $sum = $sum->plus($dose->isOutside() ? $gram->withoutCrystals() : $gram, $dose->mixed());
-                if ($dose->soaking === Soaking::Fruit) {
-                    $drunk = $this->constants->get('soaked-thirst');
-                    $sum = $sum->plus(new Traits(thirst: $drunk), $dose->mass());
-                }
+            $mass = $dose->mass();
+            if ($dose->food === null || $mass <= 0) {
+                continue;
+            }
+            $gram = $this->gram($dose->food);
+            $shares[] = [$dose->isOutside() ? $gram->withoutCrystals() : $gram, $dose->mixed()];
+            if ($dose->soaking === Soaking::Fruit) {
+                $shares[] = [new Traits(thirst: $this->constants->get('soaked-thirst')), $mass];
             }
         }
 
-        return $sum;
+        return Traits::sum($shares);
     }
 
     private function assay(Food $food): Traits
     {
         $n = $food->per100;
-        $mass = $this->constants->get('default-body-mass');
         $load = 0.0;
         foreach ([...$n->polyols, 'allulose' => $n->allulose] as $name => $grams) {
-            $load += ($this->tolerance[$name] ?? 0.0) > 0 ? $grams / 100 / ($this->tolerance[$name] * $mass) : 0.0;
+            $tolerance = $this->polyols[$name]['tolerance'] ?? 0.0;
+            $load += $tolerance > 0 ? $grams / 100 / ($tolerance * $this->bodyMass) : 0.0;
         }
         // What a chocolate is sweetened with was ground finer than a tongue feels, and stays in its fat.
         $isFelt = $food->role !== Role::Mixin;
@@ -120,12 +129,12 @@ final class Assayer
     private function moles(Food $food): float
     {
         $n = $food->per100;
-        $moles = $n->allulose / $this->constants->get('molar-allulose');
+        $moles = $n->allulose / $this->molar['allulose'];
         foreach (self::MOLES as $polyol => $like) {
-            $moles += ($n->polyols[$polyol] ?? 0.0) / $this->constants->get("molar-$like");
+            $moles += ($n->polyols[$polyol] ?? 0.0) / $this->molar[$like];
         }
         $isInvert = in_array($food->key, ['honey', 'agave-syrup', 'corn-syrup', 'golden-syrup'], true);
 
-        return ($moles + $n->sugars / $this->constants->get($isInvert ? 'molar-hexose' : 'molar-sucrose')) / 100;
+        return ($moles + $n->sugars / $this->molar[$isInvert ? 'hexose' : 'sucrose']) / 100;
     }
 }

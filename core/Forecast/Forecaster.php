@@ -34,13 +34,14 @@ final readonly class Forecaster
     ): array {
         // How sweet it is and how much of it there is go by all of it; how it bakes, by its heaviest part alone: a
         // glaze that is spooned on afterwards does not brown.
-        $main = $before->heaviest();
-        $ofMain = static fn (Dose $dose): bool => $dose->component === $main;
         [$allBefore, $allAfter] = [$this->assayer->mix($before->doses), $this->assayer->mix($after->doses)];
-        [$was, $is] = [
-            $this->assayer->mix(array_values(array_filter($before->doses, $ofMain))),
-            $this->assayer->mix(array_values(array_filter($after->doses, $ofMain))),
-        ];
+        [$was, $is] = [$allBefore, $allAfter];
+        if (count($before->components) > 1) {
+            $main = $before->heaviest();
+            $ofMain = static fn (Dose $dose): bool => $dose->component === $main;
+            $was = $this->assayer->mix(array_filter($before->doses, $ofMain));
+            $is = $this->assayer->mix(array_filter($after->doses, $ofMain));
+        }
         $relative = [
             ['sweetness', 'Sweetness', 'g sucrose', $allBefore->sweetness, $allAfter->sweetness],
             ['bulk', 'Bulk', 'g', $allBefore->solids, $allAfter->solids],

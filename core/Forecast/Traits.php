@@ -32,23 +32,31 @@ final readonly class Traits
         public float $coolness = 0.0,
     ) {}
 
-    public function plus(self $o, float $factor = 1.0): self
+    /** @param  iterable<array{self, float}>  $shares  each so many times */
+    public static function sum(iterable $shares): self
     {
+        $mass = $water = $thirst = $fat = $hold = $sweetness = $solids = 0.0;
+        $reducing = $crystal = $net = $load = $moles = $allulose = $coolness = 0.0;
+        foreach ($shares as [$o, $factor]) {
+            $mass += $factor * $o->mass;
+            $water += $factor * $o->water;
+            $thirst += $factor * $o->thirst;
+            $fat += $factor * $o->fat;
+            $hold += $factor * $o->hold;
+            $sweetness += $factor * $o->sweetness;
+            $solids += $factor * $o->solids;
+            $reducing += $factor * $o->reducing;
+            $crystal += $factor * $o->crystal;
+            $net += $factor * $o->net;
+            $load += $factor * $o->load;
+            $moles += $factor * $o->moles;
+            $allulose += $factor * $o->allulose;
+            $coolness += $factor * $o->coolness;
+        }
+
         return new self(
-            $this->mass + $factor * $o->mass,
-            $this->water + $factor * $o->water,
-            $this->thirst + $factor * $o->thirst,
-            $this->fat + $factor * $o->fat,
-            $this->hold + $factor * $o->hold,
-            $this->sweetness + $factor * $o->sweetness,
-            $this->solids + $factor * $o->solids,
-            $this->reducing + $factor * $o->reducing,
-            $this->crystal + $factor * $o->crystal,
-            $this->net + $factor * $o->net,
-            $this->load + $factor * $o->load,
-            $this->moles + $factor * $o->moles,
-            $this->allulose + $factor * $o->allulose,
-            $this->coolness + $factor * $o->coolness,
+            $mass, $water, $thirst, $fat, $hold, $sweetness, $solids, $reducing, $crystal, $net, $load, $moles,
+            $allulose, $coolness,
         );
     }
 
@@ -58,6 +66,15 @@ final readonly class Traits
         return new self(
             $this->mass, $this->water, $this->thirst, $this->fat, $this->hold, $this->sweetness, $this->solids,
             $this->reducing, 0.0, $this->net, $this->load, $this->moles, $this->allulose, $this->coolness,
+        );
+    }
+
+    /** Where it holds no crumb together. */
+    public function withoutHold(): self
+    {
+        return new self(
+            $this->mass, $this->water, $this->thirst, $this->fat, 0.0, $this->sweetness, $this->solids,
+            $this->reducing, $this->crystal, $this->net, $this->load, $this->moles, $this->allulose, $this->coolness,
         );
     }
 

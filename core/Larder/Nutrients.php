@@ -40,18 +40,32 @@ final readonly class Nutrients
         );
     }
 
-    public function plus(self $o): self
+    /** @param  iterable<self>  $parts */
+    public static function sum(iterable $parts): self
     {
-        $polyols = $this->polyols;
-        foreach ($o->polyols as $name => $grams) {
-            $polyols[$name] = ($polyols[$name] ?? 0.0) + $grams;
+        $energy = $water = $protein = $fat = $carbohydrate = $fibre = $sugars = 0.0;
+        $allulose = $salt = $alcohol = $organicAcids = 0.0;
+        $polyols = [];
+        foreach ($parts as $o) {
+            $energy += $o->energy;
+            $water += $o->water;
+            $protein += $o->protein;
+            $fat += $o->fat;
+            $carbohydrate += $o->carbohydrate;
+            $fibre += $o->fibre;
+            $sugars += $o->sugars;
+            foreach ($o->polyols as $name => $grams) {
+                $polyols[$name] = ($polyols[$name] ?? 0.0) + $grams;
+            }
+            $allulose += $o->allulose;
+            $salt += $o->salt;
+            $alcohol += $o->alcohol;
+            $organicAcids += $o->organicAcids;
         }
 
         return new self(
-            $this->energy + $o->energy, $this->water + $o->water, $this->protein + $o->protein, $this->fat + $o->fat,
-            $this->carbohydrate + $o->carbohydrate, $this->fibre + $o->fibre, $this->sugars + $o->sugars, $polyols,
-            $this->allulose + $o->allulose, $this->salt + $o->salt, $this->alcohol + $o->alcohol,
-            $this->organicAcids + $o->organicAcids,
+            $energy, $water, $protein, $fat, $carbohydrate, $fibre, $sugars, $polyols, $allulose, $salt, $alcohol,
+            $organicAcids,
         );
     }
 

@@ -102,23 +102,24 @@ final readonly class CandidateMaker
     {
         $varied = array_flip(array_filter(array_column($offers, 'dose'), is_int(...)));
         $kept = array_filter($sorting->kept, static fn (int $i): bool => ! isset($varied[$i]));
-        $sum = $this->assayer->mix(array_map(static fn (int $i): Dose => $formula->doses[$i], $kept));
+        $gram = $this->assayer->gram(...);
+        $shares = [[$this->assayer->mix(array_map(static fn (int $i): Dose => $formula->doses[$i], $kept)), 1.0]];
         foreach ($singles as $i => $parts) {
             // What thickens a filling holds no crumb.
             $isFilling = $formula->doses[$i]->food?->role === Role::Mixin;
             foreach ($parts as $part) {
-                $gram = $this->assayer->gram($part->food);
-                $sum = $sum->plus($isFilling ? $gram->plus(new Traits(hold: -$gram->hold)) : $gram, $part->grams);
+                $of = $gram($part->food);
+                $shares[] = [$isFilling ? $of->withoutHold() : $of, $part->grams];
             }
         }
         foreach ($waters as $part) {
-            $sum = $sum->plus($this->assayer->gram($part->food), $part->grams);
+            $shares[] = [$gram($part->food), $part->grams];
         }
         foreach ($offers as $offer) {
-            $sum = $sum->plus($this->assayer->gram($offer->food), $offer->base);
+            $shares[] = [$gram($offer->food), $offer->base];
         }
 
-        return $sum;
+        return Traits::sum($shares);
     }
 
     /** @return list<Offer> */

@@ -59,11 +59,11 @@ final readonly class Candidates
     /** With each offer as is usual. */
     public function usual(): Traits
     {
-        $sum = $this->fixed;
+        $shares = [[$this->fixed, 1.0]];
         foreach ($this->offers as $i => $offer) {
-            $sum = $sum->plus($this->forms[$i], $offer->practice);
+            $shares[] = [$this->forms[$i], $offer->practice];
         }
 
-        return $sum;
+        return Traits::sum($shares);
     }
 }

@@ -143,6 +143,10 @@ final readonly class Leavening
      */
     private function held(Formula $formula, array $exchanges): array
     {
+        $isPowder = static fn (Exchange $e): bool => $e->changed && $e->indexOf('baking-powder') !== null;
+        if (array_filter($exchanges, $isPowder) === []) {
+            return array_values($exchanges);
+        }
         $after = $this->exchanger->after($formula, array_values($exchanges));
         foreach (array_keys($formula->components) as $component) {
             [$flour, $powder] = [0.0, 0.0];

@@ -40,7 +40,9 @@ enum SugarForm: string
             return self::Caramel;
         }
         // "1 cup sugar + more for rolling": the cup goes into the dough.
-        $text = preg_replace(self::BESIDES, '', $text) ?? $text;
+        if (preg_match('~more|extra~i', $text) === 1) {
+            $text = preg_replace(self::BESIDES, '', $text) ?? $text;
+        }
         $isHeaded = preg_match(self::HEADED, $formula->components[$dose->component] ?? '') === 1 ||
             ($dose->component > 0 && self::isSprinkled($formula, $dose->component));
         $isPowder = $food->texture === Texture::Powder;

@@ -18,21 +18,24 @@ final readonly class LabelReader
 
     public function __construct(Tables $tables)
     {
-        $factors = ['us' => [], 'eu' => []];
-        foreach ($tables->rows('energy_factors') as $row) {
-            $factors['us'][$row['nutrient']] = (float) $row['us'];
-            $factors['eu'][$row['nutrient']] = (float) $row['eu'];
-        }
-        foreach ($tables->rows('polyols') as $row) {
-            if (str_starts_with($row['property'], 'energy-')) {
-                $factors[substr($row['property'], 7)][$row['polyol']] = (float) $row['value'];
+        [$this->factors, $this->steps] = $tables->worked('label law', static function () use ($tables): array {
+            $factors = ['us' => [], 'eu' => []];
+            foreach ($tables->rows('energy_factors') as $row) {
+                $factors['us'][$row['nutrient']] = (float) $row['us'];
+                $factors['eu'][$row['nutrient']] = (float) $row['eu'];
             }
-        }
-        $steps = [];
-        foreach ($tables->rows('label_tolerances') as $row) {
-            $steps[$row['law']][$row['figure']][] = $row;
-        }
-        [$this->factors, $this->steps] = [$factors, $steps];
+            foreach ($tables->rows('polyols') as $row) {
+                if (str_starts_with($row['property'], 'energy-')) {
+                    $factors[substr($row['property'], 7)][$row['polyol']] = (float) $row['value'];
+                }
+            }
+            $steps = [];
+            foreach ($tables->rows('label_tolerances') as $row) {
+                $steps[$row['law']][$row['figure']][] = $row;
+            }
+
+            return [$factors, $steps];
+        });
     }
 
     /** Kcal a gram by nutrient and polyol, as the label's law counts them. */
