@@ -49,13 +49,14 @@ final readonly class BenchAnswer
         if (! $request->hasHeader('HX-Request')) {
             return redirect($dessert->path('bench'));
         }
+        $part = (string) $request->header('X-Part');
         $page = new BenchPage(
             $dessert,
             $this->kernel->convert($dessert->brief),
             $this->kernel,
             new MessageBag(),
-            [],
-            null,
+            $part === '' ? [] : ['part' => $part],
+            $request->header('X-Line'),
             true,
             Folds::of($request),
         );

@@ -162,6 +162,10 @@ document.addEventListener('htmx:config:request', (event) => {
         event.detail.ctx.request.headers['X-Parts'] = document.querySelector('#wished .fault') ? 'faulty' : 'whole';
         const woven = [...document.querySelectorAll('#lanes [data-woven]')].map((group) => group.dataset.woven);
         if (woven.length > 0) event.detail.ctx.request.headers['X-Woven'] = woven.join(' ');
+        // What stands open stays so, with what was typed into it.
+        const { openLine, openPart } = document.querySelector('[data-open-line], [data-open-part]')?.dataset ?? {};
+        if (openLine) event.detail.ctx.request.headers['X-Line'] = openLine;
+        if (openPart) event.detail.ctx.request.headers['X-Part'] = openPart;
     }
 });
 

@@ -60,6 +60,21 @@ final class MainPathsTest extends BrowserCase
         );
     }
 
+    public function test_what_is_typed_and_not_sent_stays_through_a_change_of_something_else(): void
+    {
+        self::open(true);
+        $this->paste();
+        $this->click('[data-line]:not([data-line=""])', 'greeble powder');
+        $this->fill('input[name=food]', 'Almond flour');
+        $this->choose('#sweetener', 'xylitol');
+        $this->wait(fn (): bool => str_contains($this->text('.weave'), 'Xylitol'));
+        $field = WebDriverBy::cssSelector('[data-open-line] input[name=food]');
+        self::assertSame('Almond flour', self::$browser->driver->findElement($field)->getDomProperty('value'));
+        $this->click('[data-open-line] form button');
+        $this->wait(fn (): bool => ! str_contains($this->text('#bench'), 'to check'));
+        self::assertStringContainsString('Xylitol', $this->text('.weave'));
+    }
+
     public function test_the_bead_moves_by_keys_and_every_figure_follows_and_goes_back(): void
     {
         self::open(true);

@@ -130,6 +130,26 @@ final class MovedTest extends KitchenCase
         self::assertStringNotContainsString('<b>', implode('', $sent));
     }
 
+    public function test_what_stands_open_stays_open_whatever_else_is_wished(): void
+    {
+        $this->place($this->wish($this->panel()));
+        $of = fn (string $attribute): string => $this->page->query("//*[@$attribute]/@$attribute")?->item(0)->nodeValue ?? '';
+        $open = [
+            'X-Line' => ['data-open-line', $of('data-line')],
+            'X-Part' => ['data-open-part', $of('data-part')],
+        ];
+        foreach ($open as $header => [$mark, $key]) {
+            self::assertNotSame('', $key);
+            foreach (['75', '80'] as $sweetness) {
+                $this->place($this->wish(['sweetness' => $sweetness], [$header => $key] + self::PARTS));
+                self::assertSame($key, $of($mark));
+                self::assertSame(1, $this->page->query("//*[@$mark]")?->count());
+            }
+            $this->place($this->wish(['sweetness' => '85']));
+            self::assertSame('', $of($mark));
+        }
+    }
+
     /** @return list<string> */
     private static function groupsOf(TestResponse $answer): array
     {
