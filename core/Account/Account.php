@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Account;
 
+use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Nutrients;
 use Aglyca\Core\Quantity\Estimate;
@@ -19,20 +20,24 @@ final readonly class Account
     public float $coverage;
 
     /**
-     * @param  list<Nutrients>  $lines  of each dose, all of it
-     * @param  Nutrients  $whole  of all that goes in, what is left over among it
      * @param  Serving  $serving  the mean full piece
      * @param  list<int>  $uncounted  doses with no known food or grams
      */
     public function __construct(
         public Formula $formula,
-        public array $lines,
-        public Nutrients $whole,
         public Serving $serving,
         public array $uncounted,
     ) {
         $this->piece = $serving->sum;
         $this->coverage = $serving->coverage;
+    }
+
+    /** All that goes in, what is left over among it. */
+    public function whole(): Nutrients
+    {
+        $doses = $this->formula->doses;
+
+        return Nutrients::sum(array_map(static fn (Dose $dose): Nutrients => $dose->nutrients(), $doses));
     }
 
     /** Grams a piece, without how sure they are. */

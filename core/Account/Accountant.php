@@ -18,18 +18,9 @@ final readonly class Accountant
     public function count(Formula $formula): Account
     {
         $piece = $this->serve('a piece', $formula->doses, $formula->shares());
-        $lines = [];
-        $uncounted = [];
-        foreach ($formula->doses as $i => $dose) {
-            if ($dose->isCounted()) {
-                $lines[] = $dose->food->nutrients($dose->grams->value);
-            } else {
-                $lines[] = new Nutrients;
-                $uncounted[] = $i;
-            }
-        }
+        $uncounted = array_keys(array_filter($formula->doses, static fn (Dose $dose): bool => ! $dose->isCounted()));
 
-        return new Account($formula, $lines, Nutrients::sum($lines), $piece, $uncounted);
+        return new Account($formula, $piece, $uncounted);
     }
 
     /**

@@ -140,7 +140,10 @@ final class Cautioner
     /** @return list<Warning> */
     private function xylitol(Account $account): array
     {
-        return ($account->whole->polyols['xylitol'] ?? 0.0) > 0
+        $has = static fn (Dose $dose): bool => $dose->mass() > 0 &&
+            ($dose->food->per100->polyols['xylitol'] ?? 0.0) > 0;
+
+        return array_filter($account->formula->doses, $has) !== []
             ? [
                 new Warning(
                     'xylitol-dogs',

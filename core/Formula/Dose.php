@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aglyca\Core\Formula;
 
 use Aglyca\Core\Larder\Food;
+use Aglyca\Core\Larder\Nutrients;
 use Aglyca\Core\Quantity\Estimate;
 use Aglyca\Core\Reading\Flag;
 use LogicException;
@@ -102,6 +103,12 @@ final readonly class Dose
     public function isCounted(): bool
     {
         return $this->food !== null && $this->grams !== null;
+    }
+
+    /** Of all of it. */
+    public function nutrients(): Nutrients
+    {
+        return $this->isCounted() ? $this->food->nutrients($this->grams->value) : new Nutrients();
     }
 
     /** @throws LogicException where nobody knows what it is: ask only of what was sorted by its food */

@@ -116,7 +116,7 @@ final class Report
             'grams' => $dose->grams === null ? null : self::round($dose->grams->value),
             'grams_low' => $dose->grams === null ? null : self::round($dose->grams->low($account->coverage)),
             'grams_high' => $dose->grams === null ? null : self::round($dose->grams->high($account->coverage)),
-            'carbohydrate_g' => self::round($account->lines[$i]->carbohydrate),
+            'carbohydrate_g' => self::round($dose->nutrients()->carbohydrate),
             'flags' => in_array($i, $account->serving->floored(), true)
                 ? [...$flags, Flag::CarbsFloored->value]
                 : $flags,

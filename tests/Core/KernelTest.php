@@ -80,9 +80,9 @@ final class KernelTest extends CoreCase
                 $text,
             );
             self::assertEqualsWithDelta(
-                $account->whole->carbohydrate,
-                $again->whole->carbohydrate,
-                0.1 + 0.005 * $account->whole->carbohydrate,
+                $account->whole()->carbohydrate,
+                $again->whole()->carbohydrate,
+                0.1 + 0.005 * $account->whole()->carbohydrate,
                 $text,
             );
         }
@@ -112,7 +112,7 @@ final class KernelTest extends CoreCase
             }
             self::assertLessThanOrEqual(
                 1.02 * $account->formula->mass() + 1e-6,
-                $account->whole->carbohydrate + $account->whole->fat + $account->whole->protein,
+                $account->whole()->carbohydrate + $account->whole()->fat + $account->whole()->protein,
             );
         }
         foreach ($conversion->swap->exchanges as $exchange) {

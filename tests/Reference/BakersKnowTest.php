@@ -231,7 +231,7 @@ final class BakersKnowTest extends CoreCase
             2,
             array_filter($conversion->swap->after->doses, static fn ($d): bool => $d->food?->key === 'salt'),
         );
-        self::assertLessThanOrEqual($conversion->before->whole->salt + 0.5, $conversion->after->whole->salt);
+        self::assertLessThanOrEqual($conversion->before->whole()->salt + 0.5, $conversion->after->whole()->salt);
     }
 
     /**

@@ -79,7 +79,7 @@ final class WholeConversionsTest extends CoreCase
                 max(1.0, $bulk),
             'gum' => $after->gramsOf('xanthan'),
             'sweetness' => (float) $conversion->properties['sweetness']->ratio(),
-            'fat' => $conversion->after->whole->fat / max(1.0, $conversion->before->whole->fat),
+            'fat' => $conversion->after->whole()->fat / max(1.0, $conversion->before->whole()->fat),
             default => $after->gramsOf($what),
         };
     }

@@ -67,7 +67,7 @@ final class AccountantTest extends CoreCase
             self::assertLessThanOrEqual($account->net($convention), $account->low($convention));
         }
         self::assertEqualsWithDelta(
-            $account->whole->carbohydrate,
+            $account->whole()->carbohydrate,
             $account->piece->carbohydrate * $account->formula->pieces,
             1e-9,
         );
@@ -101,7 +101,7 @@ final class AccountantTest extends CoreCase
     {
         $account = self::account("Odd\n100 g sugar\n50 g moon cheese powder of unknown kind");
         self::assertSame([1], $account->uncounted);
-        self::assertEqualsWithDelta(99.98, $account->whole->carbohydrate, 1e-9);
+        self::assertEqualsWithDelta(99.98, $account->whole()->carbohydrate, 1e-9);
         self::assertEqualsWithDelta(150, $account->formula->mass(), 1e-9);
     }
 

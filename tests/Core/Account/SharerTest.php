@@ -70,9 +70,9 @@ final class SharerTest extends CoreCase
         $conversion = self::work($text, ['sharing' => [...$sharing, 'used' => [$key => 0.6]]]);
         foreach ([$conversion->before, $conversion->after] as $account) {
             $sum = self::sum($account);
-            self::assertEqualsWithDelta($account->whole->carbohydrate, $sum['carbohydrate'], 1e-6);
-            self::assertEqualsWithDelta($account->whole->energy, $sum['energy'], 1e-5);
-            self::assertEqualsWithDelta($account->whole->fibre, $sum['fibre'], 1e-6);
+            self::assertEqualsWithDelta($account->whole()->carbohydrate, $sum['carbohydrate'], 1e-6);
+            self::assertEqualsWithDelta($account->whole()->energy, $sum['energy'], 1e-5);
+            self::assertEqualsWithDelta($account->whole()->fibre, $sum['fibre'], 1e-6);
             self::assertEqualsWithDelta($account->formula->mass(), $sum['mass'], 1e-6);
             self::assertGreaterThan(0, $account->net(Convention::LowCarb));
         }
@@ -124,7 +124,7 @@ final class SharerTest extends CoreCase
         [$with, $without] = self::core()->desk->sharer->kinds($conversion->before);
         self::assertSame([8.0, 16.0], [(float) $with->count, (float) $without->count]);
         self::assertSame(['with glaze', 'without glaze'], [$with->name, $without->name]);
-        $lemon = $conversion->before->lines[6]->carbohydrate / 8;
+        $lemon = $conversion->before->formula->doses[6]->nutrients()->carbohydrate / 8;
         self::assertEqualsWithDelta(
             (0.998 * 120) / 8 + $lemon,
             $with->serving->sum->carbohydrate - $without->serving->sum->carbohydrate,
@@ -143,7 +143,7 @@ final class SharerTest extends CoreCase
         $account = self::work(self::COOKIES)->before;
         $without = self::core()->desk->sharer->without($account, 1);
         self::assertEqualsWithDelta(
-            $account->lines[4]->carbohydrate / 24,
+            $account->formula->doses[4]->nutrients()->carbohydrate / 24,
             $account->piece->carbohydrate - $without->sum->carbohydrate,
             1e-9,
         );
@@ -157,7 +157,7 @@ final class SharerTest extends CoreCase
         $each = self::work(self::COOKIES, [
             'sharing' => ['placements' => [1 => ['spread' => 'each', 'amount' => 5.0, 'unit' => 'g']]],
         ])->before;
-        $jam = $all->lines[4]->carbohydrate;
+        $jam = $all->formula->doses[4]->nutrients()->carbohydrate;
         self::assertEqualsWithDelta(
             $all->piece->carbohydrate - $jam / 24 + ($jam * 5) / 160,
             $each->piece->carbohydrate,
