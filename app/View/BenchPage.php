@@ -16,7 +16,6 @@ use Aglyca\Core\Method\NewNames;
 use Aglyca\Core\Reading\Line;
 use Aglyca\Core\Reading\TextRow;
 use Aglyca\Core\Side;
-use Aglyca\Core\Swap\AmountKey;
 use Aglyca\Core\Swap\Binding;
 use Aglyca\Core\Swap\Exchange;
 use Aglyca\Core\Swap\Wishes;
@@ -202,11 +201,9 @@ final readonly class BenchPage
      */
     public function drawnAs(array $group): string
     {
-        $isOpenPart = fn (array $right): bool => $this->openPart() !== '' &&
-            $this->openPart() === (string) new AmountKey($group['component'], $right['food'] ?? '', $right['slot']);
         $isOpen =
             array_filter($group['left'], fn (array $left): bool => $left['line']->key === $this->open) !== [] ||
-            array_filter($group['right'], $isOpenPart) !== [];
+            in_array($this->openPart(), array_column($group['right'], 'key'), true);
 
         return $isOpen ? '-' : $group['as'];
     }

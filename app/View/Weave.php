@@ -9,6 +9,7 @@ use Aglyca\Core\Conversion;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Reading\Line;
+use Aglyca\Core\Swap\AmountKey;
 use Aglyca\Core\Swap\Exchange;
 use Aglyca\Core\Swap\Part;
 
@@ -100,6 +101,9 @@ final readonly class Weave
         $right = $exchange->changed
             ? array_map($this->right(...), $exchange->to)
             : array_map(fn (int $i): array => $this->stays($i, $exchange), $exchange->from);
+        foreach ($right as $i => $part) {
+            $right[$i]['key'] = (string) new AmountKey($exchange->component, $part['food'] ?? '', $part['slot']);
+        }
         $rows = max(count($left), count($right));
         $masses = [array_column($left, 'mass'), array_column($right, 'mass')];
         $tops = [$this->tops($masses[0], $rows * self::ROW), $this->tops($masses[1], $rows * self::ROW)];

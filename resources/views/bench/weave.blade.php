@@ -26,9 +26,8 @@
     fill-opacity="{{ $group['changed'] ? '.3' : '.16' }}"/>@endif<path d="{{ implode('', $group['posts']) }}" fill="currentColor"/></svg>
 <ul class="weave-lane">
 @foreach ($group['right'] as $right)
-@php $key = (string) new Aglyca\Core\Swap\AmountKey($group['component'], $right['food'] ?? '', $right['slot']); @endphp
-<li class="weave-row"><div><p class="cut">@if ($right['food'] && $group['changed'])<a href="{{ $bench }}?part={{ $key }}#part" class="weave-name"
-    data-part="{{ $key }}">{{ $right['name'] }}</a>@else<span class="font-semibold">{{ $right['name'] }}</span>@endif @if (($right['bag'] ?? '') !== '')<span class="text-[13px] text-soft">{{ $right['bag'] }}</span>@endif</p><p class="weave-why">@if ($right['typed'])<strong class="text-cobalt">yours: </strong>@endif{{ $right['why'] }}</p></div><p class="weave-amount"><span class="figure weave-grams">{{ $right['grams'] }}</span>@if ($right['measure'] !== '')<span class="weave-measure">{{ $right['measure'] }}</span>@endif</p></li>
+<li class="weave-row"><div><p class="cut">@if ($right['food'] && $group['changed'])<a href="{{ $bench }}?part={{ $right['key'] }}#part" class="weave-name"
+    data-part="{{ $right['key'] }}">{{ $right['name'] }}</a>@else<span class="font-semibold">{{ $right['name'] }}</span>@endif @if (($right['bag'] ?? '') !== '')<span class="text-[13px] text-soft">{{ $right['bag'] }}</span>@endif</p><p class="weave-why">@if ($right['typed'])<strong class="text-cobalt">yours: </strong>@endif{{ $right['why'] }}</p></div><p class="weave-amount"><span class="figure weave-grams">{{ $right['grams'] }}</span>@if ($right['measure'] !== '')<span class="weave-measure">{{ $right['measure'] }}</span>@endif</p></li>
 @endforeach
 </ul>
 </div>
@@ -36,7 +35,7 @@
     <p class="border-b border-[#e3e9ef] py-1 text-sm text-soft min-[721px]:hidden">{{ ucfirst($group['why']) }}{{ str_ends_with($group['why'], '.') ? '' : '.' }}</p>
 @endif
 @foreach ($group['changed'] ? $group['right'] : [] as $right)
-    @if ($open === (string) new Aglyca\Core\Swap\AmountKey($group['component'], $right['food'], $right['slot']))
+    @if ($open === $right['key'])
         @include('bench.part')
         @break
     @endif
