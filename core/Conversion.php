@@ -11,6 +11,8 @@ use Aglyca\Core\Family\PanChange;
 use Aglyca\Core\Forecast\Property;
 use Aglyca\Core\Forecast\Warning;
 use Aglyca\Core\Formula\ReadTopping;
+use Aglyca\Core\Harm\Keep;
+use Aglyca\Core\Harm\Safety;
 use Aglyca\Core\Method\MethodPlan;
 use Aglyca\Core\Method\PlannedStep;
 use Aglyca\Core\Reading\Recipe;
@@ -42,6 +44,7 @@ final readonly class Conversion
         public ?PanChange $pan,
         public array $toppings,
         private Desk $desk,
+        public Safety $safety,
     ) {
         $this->title = $brief->title !== '' ? $brief->title : $recipe->title;
     }
@@ -56,6 +59,12 @@ final readonly class Conversion
     public function family(): Family
     {
         return $this->swap->family();
+    }
+
+    /** How it keeps. */
+    public function keep(Side $side): Keep
+    {
+        return $side === Side::Swapped ? $this->safety->keep : $this->safety->writtenKeep;
     }
 
     public function side(Side $side): DessertSide

@@ -21,6 +21,8 @@ use Aglyca\Core\Formula\ReadTopping;
 use Aglyca\Core\Formula\Scaler;
 use Aglyca\Core\Formula\Topping;
 use Aglyca\Core\Formula\Written;
+use Aglyca\Core\Harm\Circumstances;
+use Aglyca\Core\Harm\Safety;
 use Aglyca\Core\Larder\Food;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Larder\Stock;
@@ -100,7 +102,7 @@ final readonly class Kernel
         $reading = $this->reading($brief);
         $recipe = $reading->recipe;
         $written = $this->written($brief, $reading);
-        $families = $this->families($brief, $reading, $written, $this->wished($brief, $recipe));
+        $families = $this->families($brief, $reading, $written, $this->wished($brief, $reading));
 
         return $this->core->accountant->count($this->laidOut($written, $brief->portions, $families));
     }
@@ -112,7 +114,7 @@ final readonly class Kernel
         $recipe = $reading->recipe;
         $pan = $this->panChange($brief, $recipe);
         $written = $this->written($brief, $reading);
-        $wishes = $this->wished($brief, $recipe);
+        $wishes = $this->wished($brief, $reading);
         $families = $this->families($brief, $reading, $written, $wishes);
         // The swap is of all that is mixed; where it goes is the account's business.
         $before = $written->cutInto($this->laidOut($written, $brief->portions, $families)->pieces);
@@ -126,6 +128,7 @@ final readonly class Kernel
         $shared = $this->laidOut($swap->after, $brief->portions, $families);
         $after = $this->core->accountant->count($shared);
         $like = $shared->layout?->cut;
+        $safety = $this->safety($reading, $swap, $after, $brief);
 
         return new Conversion(
             $brief,
@@ -136,10 +139,10 @@ final readonly class Kernel
             $after,
             $swap,
             $this->core->prospect->of($swap),
-            [...$this->assumed($brief, $recipe, $swap), ...$this->cautions($after, $swap, $recipe)],
-            new MethodPlan(fn (): array => $this->steps($swap, $recipe, $brief)),
+            $this->warnings($brief, $reading, $swap, $after),
+            new MethodPlan(fn (): array => $this->steps($swap, $recipe, $brief, $safety)),
             $pan,
-            array_map($this->topping(...), $brief->portions->toppings), $this->core->desk,
+            array_map($this->topping(...), $brief->portions->toppings), $this->core->desk, $safety,
         );
     }
 
@@ -425,7 +428,8 @@ final readonly class Kernel
             sha1($brief->text.serialize($brief->corrections)),
             function () use ($brief): Written {
                 $recipe = $this->core->reading()->recipes->read($brief->text, $brief->corrections);
-                $written = Written::of($recipe, $this->core->constants);
+                $said = $this->core->reading()->tellings->of($recipe);
+                $written = Written::of($recipe, $this->core->constants, $said);
                 $families = $this->core->swapper->familiesOf($written->formula, new Wishes);
 
                 return $written->ofKinds(array_map(static fn (Family $f): string => $f->key, $families));
@@ -459,12 +463,41 @@ final readonly class Kernel
             : $formula;
     }
 
-    /** What a title says that a dessert is free of is as good as asked for. */
-    private function wished(Brief $brief, Recipe $recipe): Wishes
+    /**
+     * What a title says that a dessert is free of is as good as asked for; a recipe whose flours hold no gluten gets
+     * none. Where a swap could hurt, nothing is.
+     */
+    private function wished(Brief $brief, Written $reading): Wishes
     {
-        $free = array_merge(...array_values($this->core->freeWords->in($recipe->title)));
+        $harm = $this->core->harm();
+        $free = array_merge([], ...array_values($harm->claims->freeOf($reading->said)));
+        if ($this->isWithoutGluten($reading->formula)) {
+            $free[] = 'gluten';
+        }
+        $left = $harm->untouched->why($reading->said, $reading->formula) === ''
+            ? $brief->wishes->left
+            : array_column($reading->formula->doses, 'key');
 
-        return $brief->wishes->but(without: array_values(array_unique([...$brief->wishes->without, ...$free])));
+        return $brief->wishes->but(
+            without: array_values(array_unique([...$brief->wishes->without, ...$free])),
+            left: $left,
+        );
+    }
+
+    /** It is made with flour, and none of it holds gluten. */
+    private function isWithoutGluten(Formula $formula): bool
+    {
+        $hasFlour = false;
+        foreach ($formula->doses as $dose) {
+            $kinds = [...$dose->food->allergens ?? [], ...$dose->possibleAllergens];
+            if (array_filter($kinds, static fn (string $a): bool => str_starts_with($a, 'gluten')) !== []) {
+                return false;
+            }
+            $hasFlour = $hasFlour ||
+                ($dose->food !== null && $this->core->larder->typical($dose->food, 'flour-equivalent') > 0);
+        }
+
+        return $hasFlour;
     }
 
     /** Neither the text nor the baker says how many pieces it makes. */
@@ -522,8 +555,55 @@ final readonly class Kernel
     }
 
     /** @return list<Warning> */
-    private function assumed(Brief $brief, Recipe $recipe, Swap $swap): array
+    private function warnings(Brief $brief, Written $reading, Swap $swap, Account $after): array
     {
+        $harm = $this->core->harm();
+        $why = $harm->untouched->why($reading->said, $reading->formula);
+        $cautions = $this->cautions($brief, $after, $swap, $reading);
+        if ($why !== '') {
+            // What is left as it is has nothing to be advised of.
+            return [...$cautions, ...$this->assumed($brief, $reading, $swap)];
+        }
+
+        return [
+            ...$this->assumed($brief, $reading, $swap),
+            ...$this->core->advisor->advice($after, $swap, $harm->atLeast->isSure($swap->account)),
+            ...$cautions,
+        ];
+    }
+
+    private function safety(Written $reading, Swap $swap, Account $after, Brief $brief): Safety
+    {
+        $harm = $this->core->harm();
+        $keep = $harm->keeping->of($swap->after, $swap->families, $reading->said);
+        $circumstances = $this->circumstances($brief, $after, $swap, $reading);
+        $isSwapped = $circumstances->isSwapped();
+
+        return new Safety(
+            $keep,
+            $isSwapped ? $harm->keeping->of($swap->before, $swap->families, $reading->said) : $keep,
+            $isSwapped ? $harm->claims->struck($reading->said, $swap->before, $swap->after, $keep) : [],
+            $harm->allergens->in($swap->before),
+            $harm->allergens->in($swap->after),
+            $isSwapped ? $harm->allergens->brought($swap->before, $swap->after) : [],
+            $harm->allergens->possible($swap->after),
+            $harm->atLeast->because($after),
+            $harm->atLeast->because($swap->account),
+        );
+    }
+
+    private function circumstances(Brief $brief, Account $after, Swap $swap, Written $reading): Circumstances
+    {
+        return new Circumstances(
+            $reading->recipe, $reading->said, $swap, $after, $this->core->cares->of($swap, $reading->recipe->components),
+            $swap->wishes->kitchen->bodyMass, $brief->convention,
+        );
+    }
+
+    /** @return list<Warning> */
+    private function assumed(Brief $brief, Written $reading, Swap $swap): array
+    {
+        $recipe = $reading->recipe;
         $warnings = [];
         if (self::isYieldAssumed($brief, $recipe)) {
             $warnings[] = new Warning(
@@ -535,12 +615,12 @@ final readonly class Kernel
                 ),
             );
         }
-        $free = $this->core->freeWords->in($recipe->title);
+        $free = $this->core->harm()->claims->freeOf($reading->said);
         if ($free !== []) {
             $warnings[] = new Warning(
                 'free-by-title',
                 sprintf(
-                    'The title says %s: nothing with %s is put in. Change the title to have it otherwise.',
+                    'The recipe says %s: nothing with %s is put in. Change its words to have it otherwise.',
                     implode(' and ', array_keys($free)),
                     implode(' or ', array_unique(array_merge(...array_values($free)))),
                 ),
@@ -551,25 +631,17 @@ final readonly class Kernel
     }
 
     /** @return list<Warning> */
-    private function cautions(Account $after, Swap $swap, Recipe $recipe): array
+    private function cautions(Brief $brief, Account $after, Swap $swap, Written $reading): array
     {
-        return [
-            ...$this->core->advisor->advice($after, $swap),
-            ...$this->core->cautioner->cautions(
-                $after,
-                $this->core->cares->of($swap, $recipe->components),
-                $swap->wishes->kitchen->bodyMass,
-                $swap->family()->bakeLoss,
-                $swap->before,
-            ),
-        ];
+        return $this->core->harm()->cautioner->cautions($this->circumstances($brief, $after, $swap, $reading));
     }
 
     /** @return list<PlannedStep> */
-    private function steps(Swap $swap, Recipe $recipe, Brief $brief): array
+    private function steps(Swap $swap, Recipe $recipe, Brief $brief, Safety $safety): array
     {
         $room = $this->core->method();
+        $steps = $this->core->harm()->without($recipe->steps, $safety->struck);
 
-        return $room->corrector->corrected($room->planner->steps($swap, $recipe->steps), $brief->corrections->steps);
+        return $room->corrector->corrected($room->planner->steps($swap, $steps), $brief->corrections->steps);
     }
 }

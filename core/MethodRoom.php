@@ -36,12 +36,13 @@ final readonly class MethodRoom
         $actions = new Actions($tables);
         $this->planner = new BakePlanner(
             $core->preparations,
-            new MethodReader($actions, $reading->foods, $core->constants),
+            new MethodReader($actions, $reading->foods, $core->constants, $reading->noFood),
             new MethodWriter(
                 $core->preparations,
                 new Latecomers($patterns),
                 new BagShares($core->larder, $core->snapper),
                 $core->constants,
+                $reading->noFood,
             ),
             $patterns,
             new Extras($tables, $core->constants),

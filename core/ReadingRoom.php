@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Aglyca\Core;
 
+use Aglyca\Core\Language\Lexer as WordLexer;
 use Aglyca\Core\Larder\Stock;
+use Aglyca\Core\Reading\AllergenNames;
 use Aglyca\Core\Reading\AmountParser;
 use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Reading\FoodNames;
@@ -14,12 +16,14 @@ use Aglyca\Core\Reading\LineReader;
 use Aglyca\Core\Reading\LineSplitter;
 use Aglyca\Core\Reading\MeasuresReader;
 use Aglyca\Core\Reading\Naming;
+use Aglyca\Core\Reading\NoFood;
 use Aglyca\Core\Reading\PanReader;
 use Aglyca\Core\Reading\PieceWords;
 use Aglyca\Core\Reading\RecipeReader;
 use Aglyca\Core\Reading\RowSigns;
 use Aglyca\Core\Reading\SectionReader;
 use Aglyca\Core\Reading\StepReader;
+use Aglyca\Core\Reading\Tellings;
 use Aglyca\Core\Reading\Times;
 use Aglyca\Core\Reading\Tins;
 use Aglyca\Core\Reading\Told;
@@ -46,9 +50,16 @@ final readonly class ReadingRoom
 
     public RecipeReader $recipes;
 
+    public Tellings $tellings;
+
+    public NoFood $noFood;
+
     public function __construct(Wiring $core, Stock $stock)
     {
         $tables = $core->tables;
+        $lexer = new WordLexer($tables);
+        $this->tellings = new Tellings($tables, $lexer);
+        $this->noFood = new NoFood($tables, $lexer);
         $this->foods = FoodIndex::of(FoodNames::of($tables)->knowing($stock->names));
         $this->words = new Words($tables);
         $this->steps = new StepReader(new Heats($core->constants, $this->words), new Times($this->words));
@@ -64,6 +75,7 @@ final readonly class ReadingRoom
             new Weigher($core->larder, $core->units, $core->constants),
             $core->constants,
             new Tins($tables),
+            new AllergenNames($tables, $lexer),
             $tables,
         );
         $this->recipes = new RecipeReader(

@@ -131,8 +131,8 @@ final class Tables
     /** @return array<string, array<string, mixed>> every table of the folder, and what was worked out so far */
     public function export(): array
     {
-        foreach (glob($this->folder.'/*.csv') ?: [] as $file) {
-            $this->rows(basename($file, '.csv'));
+        foreach ([...glob($this->folder.'/*.csv') ?: [], ...glob($this->folder.'/language/*/*.csv') ?: []] as $file) {
+            $this->rows(substr($file, strlen((string) $this->folder) + 1, -strlen('.csv')));
         }
 
         return ['read' => $this->read, 'worked' => $this->worked];

@@ -16,7 +16,6 @@ use Aglyca\Core\Family\Families;
 use Aglyca\Core\Family\OvenRules;
 use Aglyca\Core\Forecast\AcidBalance;
 use Aglyca\Core\Forecast\Assayer;
-use Aglyca\Core\Forecast\Cautioner;
 use Aglyca\Core\Forecast\Forecaster;
 use Aglyca\Core\Forecast\PictureBook;
 use Aglyca\Core\Formula\LayoutMaker;
@@ -30,7 +29,6 @@ use Aglyca\Core\Larder\Ways;
 use Aglyca\Core\Method\Cares;
 use Aglyca\Core\Method\Preparations;
 use Aglyca\Core\Quantity\UnitTable;
-use Aglyca\Core\Reading\FreeWords;
 use Aglyca\Core\Swap\Advisor;
 use Aglyca\Core\Swap\CandidateMaker;
 use Aglyca\Core\Swap\PartMaker;
@@ -76,8 +74,6 @@ final class Wiring
 
     public readonly Forecaster $forecaster;
 
-    public readonly Cautioner $cautioner;
-
     public readonly Advisor $advisor;
 
     public readonly Preparations $preparations;
@@ -85,8 +81,6 @@ final class Wiring
     public readonly Assayer $assayer;
 
     public readonly Cares $cares;
-
-    public readonly FreeWords $freeWords;
 
     public readonly Appliances $appliances;
 
@@ -101,6 +95,8 @@ final class Wiring
     private ?ReadingRoom $reading = null;
 
     private ?MethodRoom $method = null;
+
+    private ?HarmRoom $harm = null;
 
     private ?DayRoom $day = null;
 
@@ -138,11 +134,9 @@ final class Wiring
         $this->swapper = $this->swapper(new PartMaker($this->snapper, $this->scaler), $without);
         $this->forecaster = new Forecaster($this->assayer, $this->constants);
         $this->prospect = new Prospect($this->forecaster, $this->larder, $this->constants);
-        $this->cautioner = new Cautioner($tables, new AcidBalance($tables), $this->constants);
         $this->advisor = new Advisor($this->families, $this->constants);
         $this->preparations = new Preparations($tables, $this->scaler);
         $this->cares = new Cares($this->preparations, $this->constants);
-        $this->freeWords = new FreeWords($tables);
     }
 
     public function reading(): ReadingRoom
@@ -153,6 +147,11 @@ final class Wiring
     public function method(): MethodRoom
     {
         return $this->method ??= new MethodRoom($this, $this->stock);
+    }
+
+    public function harm(): HarmRoom
+    {
+        return $this->harm ??= new HarmRoom($this);
     }
 
     public function day(): DayRoom

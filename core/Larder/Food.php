@@ -72,6 +72,22 @@ final readonly class Food
         );
     }
 
+    /**
+     * The same food under a name that brings allergens of its own.
+     *
+     * @param  list<string>  $allergens
+     */
+    public function holding(array $allergens): self
+    {
+        $all = array_values(array_unique([...$this->allergens, ...$allergens]));
+
+        return $all === $this->allergens ? $this : new self(
+            $this->key, $this->name, $this->role, $this->texture, $this->per100, $this->u, $all, $this->provenance,
+            $this->note, $this->netCarbsU, $this->package, $this->acids, $this->pricePerGram, $this->labelU,
+            $this->bag,
+        );
+    }
+
     /** The same food as a package of it holds it, by the package's label. */
     public function packaged(Package $package, LabelReader $reader): self
     {

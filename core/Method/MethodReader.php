@@ -10,6 +10,8 @@ use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Larder\Texture;
 use Aglyca\Core\Reading\FoodIndex;
+use Aglyca\Core\Reading\NoFood;
+use Aglyca\Core\Reading\Span;
 use Aglyca\Core\Reading\Step;
 
 /** Understands each step of a method: what is done, and which things of the list go in at it. */
@@ -42,8 +44,12 @@ final readonly class MethodReader
 
     private Unnamed $unnamed;
 
-    public function __construct(private Actions $actions, private FoodIndex $foods, private Constants $constants)
-    {
+    public function __construct(
+        private Actions $actions,
+        private FoodIndex $foods,
+        private Constants $constants,
+        private NoFood $noFood,
+    ) {
         $this->groups = new Groups($constants);
         $this->unnamed = new Unnamed($constants);
     }
@@ -218,7 +224,15 @@ final readonly class MethodReader
     private function found(DoseNames $names, string $text): array
     {
         preg_match_all('~[\pL’\']+~u', $text, $m, PREG_OFFSET_CAPTURE);
-        $words = array_map(static fn (array $w): string => implode('', FoodIndex::words($w[0])), $m[0]);
+        $silent = $this->noFood->in($text);
+        $isSilent = static fn (int $at): bool => array_filter(
+            $silent,
+            static fn (Span $s): bool => $s->covers($at),
+        ) !== [];
+        $words = array_map(
+            static fn (array $w): string => $isSilent($w[1]) ? '' : implode('', FoodIndex::words($w[0])),
+            $m[0],
+        );
         $found = [];
         for ($i = 0, $count = count($words); $i < $count; $i++) {
             for ($length = min(self::LONGEST, $count - $i); $length > 0; $length--) {

@@ -6,6 +6,7 @@ namespace Aglyca\Core\Method;
 
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Larder\Constants;
+use Aglyca\Core\Reading\NoFood;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Swap\Exchange;
 use Aglyca\Core\Swap\Part;
@@ -29,10 +30,11 @@ final readonly class MethodWriter
         private Latecomers $latecomers,
         private BagShares $shares,
         Constants $constants,
+        NoFood $noFood,
     ) {
         $this->phrasing = new Phrasing;
         $this->handling = new Handling($this->phrasing, $constants);
-        $this->remains = new Remains($this->phrasing, $constants);
+        $this->remains = new Remains($this->phrasing, $constants, $noFood);
         $this->beside = new Beside;
     }
 

@@ -8,6 +8,8 @@ use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Larder\Texture;
 use Aglyca\Core\Reading\FoodIndex;
+use Aglyca\Core\Reading\NoFood;
+use Aglyca\Core\Reading\Span;
 use Aglyca\Core\Swap\Swap;
 
 /** What a sentence still says of sugar that is gone: its grams, its name without a line, its long keeping. */
@@ -29,7 +31,11 @@ final readonly class Remains
 
     private const NO_SUGAR = '~(?:\b(?:without|no|any|blood)\s+)$~iu';
 
-    public function __construct(private Phrasing $phrasing, private Constants $constants) {}
+    public function __construct(
+        private Phrasing $phrasing,
+        private Constants $constants,
+        private NoFood $noFood,
+    ) {}
 
     /**
      * Grams that the method says of a thing of which there is another amount now, "100 g melted butter".
@@ -101,13 +107,15 @@ final readonly class Remains
             }
         }
         $text = $operation->step->text;
+        $silent = $this->noFood->in($text);
         preg_match_all(self::SUGAR, $text, $found, PREG_SET_ORDER | PREG_OFFSET_CAPTURE | PREG_UNMATCHED_AS_NULL);
         foreach ($found as $m) {
             [$words, $at] = [(string) $m[0][0], $m[0][1]];
             $isFree =
                 preg_match('~^[- ]?(?:free|alcohol|substitute)~i', substr($text, $at + strlen($words))) === 1 ||
                 preg_match(self::NO_SUGAR, substr($text, 0, $at)) === 1;
-            if ($isFree || $rewriting->isEdited($i, $at, $at + strlen($words))) {
+            $isSilent = array_filter($silent, static fn (Span $s): bool => $s->covers($at)) !== [];
+            if ($isFree || $isSilent || $rewriting->isEdited($i, $at, $at + strlen($words))) {
                 continue;
             }
             $new = match (true) {

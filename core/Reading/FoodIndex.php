@@ -43,6 +43,7 @@ final class FoodIndex
         $this->ignored = $names->ignored;
         $this->decisive = $names->decisive;
         $this->shapes = $names->shapes;
+        $this->kin = $names->kin;
         $this->phrases = $names->phrases === [] ? '' : '~\b(?:'.implode('|', $names->phrases).')\b~';
     }
 
@@ -71,6 +72,9 @@ final class FoodIndex
 
     /** @var array<string, list<string>> */
     private array $shapes;
+
+    /** @var array<string, string> */
+    private array $kin;
 
     /** Words that bakers cut short. */
     private const SHORT = ['choc' => 'chocolate', 'marg' => 'margarine'];
@@ -123,6 +127,10 @@ final class FoodIndex
         }
         $near = $this->misspelt($plain === [] ? $words : $plain);
         $run = $this->fitting($words, $runs);
+        $kin = $this->kinOf($words, $run, $runs);
+        if ($kin !== null && $near->food === null) {
+            return new FoodMatch($kin, false, $this->others($runs, $kin));
+        }
         if ($run === null) {
             return $near->food === null ? FoodMatch::none(array_values(array_unique(array_column($runs, 0)))) : $near;
         }
@@ -143,6 +151,23 @@ final class FoodIndex
         $rest = $this->phrases === '' ? $text : trim(preg_replace($this->phrases, ' ', $text) ?? $text);
 
         return $rest === $text || $rest === '' ? $words : (preg_split('~ +~', $rest) ?: $words);
+    }
+
+    /**
+     * The noun that ends a name decides, whatever stands before it: coconut nectar is no coconut. Where all else is
+     * as unknown, nobody can tell; and what is sugar-free or in place of something is not the worst of its kin.
+     *
+     * @param  list<string>  $words
+     * @param  ?array{string, int, int}  $run
+     * @param  list<array{string, int, int}>  $runs
+     */
+    private function kinOf(array $words, ?array $run, array $runs): ?string
+    {
+        $last = count($words) - 1;
+        $isNamed = $run !== null && $run[1] + $run[2] > $last;
+        $isOther = array_filter($words, fn (string $w): bool => ($this->decisive[$w] ?? '') === 'state') !== [];
+
+        return $isNamed || $isOther || $runs === [] ? null : $this->kin[$words[$last]] ?? null;
     }
 
     /**

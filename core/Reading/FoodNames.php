@@ -16,6 +16,7 @@ final readonly class FoodNames
      * @param  array<string, string>  $decisive  word => "head", of which a thing is, or "state", which makes another
      *     of it
      * @param  array<string, list<string>>  $shapes  the names by their first letter, words and letters
+     * @param  array<string, string>  $kin  last word of a name that is not known => the worst of its likely kin
      */
     public function __construct(
         public array $foods,
@@ -23,6 +24,7 @@ final readonly class FoodNames
         public array $phrases,
         public array $decisive,
         public array $shapes,
+        public array $kin,
     ) {}
 
     public static function of(Tables $tables): self
@@ -32,7 +34,7 @@ final readonly class FoodNames
 
     /**
      * @return array{array<string, string>, array<string, true>, list<string>, array<string, string>, array<string,
-     *     list<string>>}
+     *     list<string>>, array<string, string>}
      */
     private static function compiled(Tables $tables): array
     {
@@ -71,6 +73,7 @@ final readonly class FoodNames
             $phrases,
             $decisive,
             self::shaped(array_keys($foods)),
+            $tables->pairs('language/en/kin', 'food', 'word'),
         ];
     }
 
@@ -105,6 +108,7 @@ final readonly class FoodNames
                 $this->phrases,
                 $this->decisive,
                 array_merge_recursive($this->shapes, self::shaped(array_keys(array_diff_key($names, $this->foods)))),
+                $this->kin,
             );
     }
 }

@@ -28,9 +28,6 @@ final class LineReader
 
     private string $prepPattern;
 
-    /** @var array<string, string> pattern => allergen: rows of `data/allergen_words.csv` */
-    private array $allergenWords;
-
     public function __construct(
         private readonly Larder $larder,
         private readonly FoodIndex $foods,
@@ -39,6 +36,7 @@ final class LineReader
         private readonly Weigher $weigher,
         private readonly Constants $constants,
         private readonly Tins $tins,
+        private readonly AllergenNames $allergenNames,
         Tables $tables,
     ) {
         $this->prepWords = $tables->worked(
@@ -48,7 +46,6 @@ final class LineReader
                 static fn (array $row): bool => $row['kind'] !== 'ignore',
             ),
         );
-        $this->allergenWords = $tables->pairs('allergen_words', 'allergen', 'pattern');
         $this->prepPattern = $tables->worked('pattern of preparing', function (): string {
             $words = array_map(
                 static fn (int|string $w): string => preg_quote((string) $w, '~'),
@@ -110,6 +107,8 @@ final class LineReader
         $weighed = $food;
         $food = $tin === null ? $food : $this->larder->get($tin->food);
         $food = $this->packaged($food, $correction?->package);
+        $allergens = $this->allergenNames->in($said === null ? $text : '');
+        $food = $food?->holding($allergens['named']);
         if ($food === null) {
             $flags[] = Flag::UnknownFood;
         } elseif (! $match->sure && $said === null) {
@@ -185,28 +184,25 @@ final class LineReader
             $split->amount === null || $split->negative ? [] : $split->amount->measures,
             $split->span($split->written, $typed),
             $split->span($split->named, $typed),
-            $said === null && ! $match->sure ? $this->allergensOf($match, $text) : [],
+            $said === null && ! $match->sure
+                ? $this->allergensOf($match, array_merge(...array_values($allergens)))
+                : $allergens['possible'],
         );
     }
 
     /**
-     * What may be in what was not understood: by every food that its words speak of.
+     * What may be in what was not understood: by its words, and by every food that they speak of.
      *
+     * @param  list<string>  $named
      * @return list<string>
      */
-    private function allergensOf(FoodMatch $match, string $text): array
+    private function allergensOf(FoodMatch $match, array $named): array
     {
-        $found = [];
         foreach (array_filter([$match->food, ...$match->rivals]) as $key) {
-            array_push($found, ...($this->larder->find($key)->allergens ?? []));
-        }
-        foreach ($this->allergenWords as $pattern => $allergen) {
-            if (preg_match("~$pattern~iu", $text) === 1) {
-                $found[] = $allergen;
-            }
+            array_push($named, ...($this->larder->find($key)->allergens ?? []));
         }
 
-        return array_values(array_unique($found));
+        return array_values(array_unique($named));
     }
 
     /** Heavier than any kitchen mixes, or as sweet as kilos of sugar. */

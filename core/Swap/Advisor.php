@@ -20,14 +20,17 @@ final readonly class Advisor
 {
     public function __construct(private Families $families, private Constants $constants) {}
 
-    /** @return list<Warning> */
-    public function advice(Account $after, Swap $swap): array
+    /**
+     * @param  bool  $isSure  all of weight was read and known
+     * @return list<Warning>
+     */
+    public function advice(Account $after, Swap $swap, bool $isSure): array
     {
         return [
             ...$this->stillHeld($swap),
             ...$this->sugarStays($swap),
             ...$this->limits($swap),
-            ...$this->little($after, $swap),
+            ...$isSure ? $this->little($after, $swap) : [],
         ];
     }
 
@@ -129,14 +132,7 @@ final readonly class Advisor
     {
         $was = $swap->account->net(Convention::LowCarb);
         $is = $after->net(Convention::LowCarb);
-        // What nobody knows may be all sugar.
-        $unknown = array_filter(
-            $swap->before->doses,
-            fn (Dose $d): bool => $d->food === null &&
-                ($d->grams === null || $d->mass() > $this->constants->get('unknown-little') * $swap->before->mass()),
-        );
-        $isUnknown = array_filter($unknown, static fn (Dose $d): bool => $d->mass() > 0) !== [];
-        $isLow = ! $isUnknown && $was <= $this->constants->get('already-low') && $was - $is <= $this->constants->get('little-gain');
+        $isLow = $was <= $this->constants->get('already-low') && $was - $is <= $this->constants->get('little-gain');
 
         return $isLow
             ? [

@@ -12,6 +12,8 @@ use Aglyca\Core\Forecast\Property;
 use Aglyca\Core\Forecast\Warning;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Gain;
+use Aglyca\Core\Harm\Allergen;
+use Aglyca\Core\Harm\Struck;
 use Aglyca\Core\Method\PlannedStep;
 use Aglyca\Core\Method\StepUse;
 use Aglyca\Core\Reading\Flag;
@@ -100,6 +102,20 @@ final class Report
                 ),
             ),
             'missed' => self::missed($conversion),
+            'struck' => array_map(
+                static fn (Struck $s): array => ['text' => $s->text, 'why' => $s->why],
+                $conversion->safety->struck,
+            ),
+            'allergens' => [
+                'written' => array_map(self::allergen(...), $conversion->safety->written),
+                'held' => array_map(self::allergen(...), $conversion->safety->held),
+                'new' => array_map(self::allergen(...), $conversion->safety->brought),
+                'possible' => array_map(self::allergen(...), $conversion->safety->possible),
+            ],
+            'at_least' => $conversion->safety->atLeast === [] ? null : [
+                'net_carbs_g' => self::round($conversion->after->net($convention)),
+                'because' => $conversion->safety->atLeast,
+            ],
             'warnings' => array_map(static fn ($w): string => $w->sentence, $conversion->warnings),
         ];
     }
@@ -120,6 +136,14 @@ final class Report
             'flags' => in_array($i, $account->serving->floored(), true)
                 ? [...$flags, Flag::CarbsFloored->value]
                 : $flags,
+        ];
+    }
+
+    /** @return array{allergen: string, which: list<string>, eu: bool, us: bool} */
+    private static function allergen(Allergen $allergen): array
+    {
+        return [
+            'allergen' => $allergen->name, 'which' => $allergen->which, 'eu' => $allergen->isEu, 'us' => $allergen->isUs,
         ];
     }
 
@@ -187,9 +211,11 @@ final class Report
     /** @return list<string> */
     private static function notes(Conversion $conversion): array
     {
-        $assumed = array_column(
-            array_filter($conversion->warnings, static fn (Warning $w): bool => $w->key === 'yield-assumed'),
-            'key',
+        $assumed = array_map(
+            static fn (Warning $w): string => "$w->key: $w->sentence",
+            array_values(array_filter(
+                $conversion->warnings, static fn (Warning $w): bool => $w->key === 'yield-assumed',
+            )),
         );
 
         $family = $conversion->swap->family();
@@ -198,7 +224,7 @@ final class Report
             ...$assumed,
             "Done when: $family->doneness.",
             "Cooling: $family->cooling.",
-            "It keeps $family->keeping.",
+            "It keeps {$conversion->safety->keep->text}.",
         ];
     }
 

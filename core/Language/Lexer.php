@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Language;
+
+use Aglyca\Core\Tables;
+use Normalizer;
+
+/** Cuts a text into sentences and words; how words are inflected stands in `data/language/en/endings.csv`. */
+final class Lexer
+{
+    /** A hyphen within a word is none of its own: "nut-free" is two words. */
+    private const PARTS = '~(?<=[\pL\d])[-‐‑](?=\pL)(*SKIP)(*FAIL)|\d+(?:[.,]\d+)?|\pL+(?:[\'’]\pL+)*|\R|\S~u';
+
+    private const MARKED = ['ø' => 'o', 'æ' => 'ae', 'œ' => 'oe', 'ß' => 'ss', 'ł' => 'l', 'đ' => 'd', 'ð' => 'd', 'þ' => 'th', 'ı' => 'i', '’' => "'"];
+
+    /** Shorter than this a word is no inflected one. */
+    private const STEM = 2;
+
+    /** @var list<array{string, string}> */
+    private array $endings;
+
+    /** @var array<string, true> words whose stop ends no sentence */
+    private array $cut;
+
+    /** @var array<string, array<string, true>> */
+    private array $known = [];
+
+    public function __construct(Tables $tables)
+    {
+        $this->endings = $tables->worked('endings of words', static fn (): array => array_map(
+            static fn (array $row): array => [$row['ending'], $row['becomes']],
+            $tables->rows('language/en/endings'),
+        ));
+        $this->cut = $tables->worked('words cut short', static fn (): array => array_fill_keys(
+            array_column($tables->rows('language/en/cut_words'), 'word'),
+            true,
+        ));
+    }
+
+    /** @return list<Token> */
+    public function tokens(string $text): array
+    {
+        preg_match_all(self::PARTS, $text, $found, PREG_OFFSET_CAPTURE);
+        $tokens = [];
+        foreach ($found[0] as [$raw, $at]) {
+            $tokens[] = $this->token($raw, $at);
+        }
+
+        return $tokens;
+    }
+
+    /**
+     * Sentences end at a stop, a semicolon or the end of a row.
+     *
+     * @return list<Sentence>
+     */
+    public function sentences(string $text): array
+    {
+        $tokens = $this->tokens($text);
+        [$sentences, $own] = [[], []];
+        foreach ($tokens as $i => $token) {
+            if ($token->word !== "\n") {
+                $own[] = $token;
+            }
+            if ($own !== [] && $this->isEnd($tokens, $i, $text)) {
+                $sentences[] = Sentence::of($text, $own);
+                $own = [];
+            }
+        }
+
+        return $own === [] ? $sentences : [...$sentences, Sentence::of($text, $own)];
+    }
+
+    /** @param  list<Token>  $tokens */
+    private function isEnd(array $tokens, int $i, string $text): bool
+    {
+        $word = $tokens[$i]->word;
+        if ($word === "\n" || $word === ';') {
+            return true;
+        }
+        $isLoose = trim($text[$tokens[$i]->end()] ?? ' ') === '' || str_contains(')”"', $text[$tokens[$i]->end()]);
+
+        return in_array($word, ['.', '!', '?', '…'], true) && $isLoose
+            && ! ($word === '.' && isset($this->cut[$tokens[$i - 1]->word ?? '']));
+    }
+
+    private function token(string $raw, int $at): Token
+    {
+        if (ctype_digit($raw[0])) {
+            return new Token($raw, $raw, [$raw => true], $at, (float) str_replace(',', '.', $raw));
+        }
+        $word = self::plain($raw);
+
+        return new Token($raw, $word, $this->known[$word] ??= $this->forms($word), $at);
+    }
+
+    /** In small letters without marks. */
+    public static function plain(string $raw): string
+    {
+        if (ctype_space($raw)) {
+            return "\n";
+        }
+        $word = mb_strtolower($raw);
+        if (preg_match('~[^\x00-\x7f]~', $word) === 1) {
+            $parted = Normalizer::normalize(strtr($word, self::MARKED), Normalizer::FORM_D);
+            $word = preg_replace('~\p{Mn}+~u', '', $parted === false ? $word : $parted) ?? $word;
+        }
+
+        return $word;
+    }
+
+    /** @return array<string, true> */
+    private function forms(string $word): array
+    {
+        $forms = [$word => true];
+        foreach ($this->endings as [$ending, $becomes]) {
+            $stem = substr($word, 0, -strlen($ending));
+            if (strlen($stem) < self::STEM || ! str_ends_with($word, $ending)) {
+                continue;
+            }
+            // "=" stands for a letter that is written twice before the ending: "chopped".
+            $isTwice = $stem[-1] === ($stem[-2] ?? '');
+            if ($becomes === '=') {
+                $forms += $isTwice ? [substr($stem, 0, -1) => true] : [];
+            } elseif ($becomes === '-') {
+                return [$word => true];
+            } else {
+                $forms[$stem.$becomes] = true;
+            }
+        }
+
+        return $forms;
+    }
+}

@@ -1,0 +1,235 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Language;
+
+use InvalidArgumentException;
+
+/**
+ * What a phrase looks like, over words: `treat a? (hypo|low)` matches "treating a hypo". A word stands for itself and
+ * its inflected forms, `?` behind a thing means that it may be missing, `(a|b c)` is one of several, `…` up to three
+ * words of any kind (`…6`: six), `!x` nothing like x here, `#` a number, `^` and `$` the ends of the sentence.
+ */
+final readonly class Pattern
+{
+    private const PARTS = '~…\d*|[()|?!^$#]|[^\s()|?!^$#…]+~u';
+
+    private const GAP = 3;
+
+    /** @param  array<int, mixed>  $node  [kind, what]: nested, so that the tables can keep it compiled */
+    private function __construct(private array $node) {}
+
+    /**
+     * @return array<int, mixed> to be kept, and given to `compiled()`
+     *
+     * @throws InvalidArgumentException where a bracket stands open, or nothing stands in it
+     */
+    public static function compile(string $pattern): array
+    {
+        preg_match_all(self::PARTS, $pattern, $found);
+        $at = 0;
+        $node = self::alternatives($found[0], $at, $pattern);
+        if ($at < count($found[0])) {
+            throw new InvalidArgumentException("The pattern “{$pattern}” has a bracket too many.");
+        }
+
+        return $node;
+    }
+
+    /** @param  array<int, mixed>  $node */
+    public static function compiled(array $node): self
+    {
+        return new self($node);
+    }
+
+    public static function of(string $pattern): self
+    {
+        return new self(self::compile($pattern));
+    }
+
+    /**
+     * Where it stands in the words: the first place, as far as it goes.
+     *
+     * @param  list<Token>  $tokens
+     * @return ?array{int, int} the first token, and the one behind the last
+     */
+    public function in(array $tokens): ?array
+    {
+        for ($i = 0, $count = count($tokens); $i < $count; $i++) {
+            $end = $this->at($tokens, $i);
+            if ($end !== null) {
+                return [$i, $end];
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  list<Token>  $tokens
+     * @return ?int the token behind the last, where it stands at this one
+     */
+    public function at(array $tokens, int $i): ?int
+    {
+        $ends = self::ends($this->node, $tokens, $i);
+
+        return $ends === [] ? null : max($ends);
+    }
+
+    /**
+     * With which words it may begin.
+     *
+     * @param  array<int, mixed>  $node
+     * @return ?list<string> "#" for a number; null where it may begin with any
+     */
+    public static function firsts(array $node): ?array
+    {
+        return match ($node[0]) {
+            'w' => [$node[1]],
+            '#' => ['#'],
+            'a' => self::joined(array_map(self::firsts(...), $node[1])),
+            's' => self::firstsOf($node[1]),
+            '?' => self::firsts($node[1]),
+            default => null,
+        };
+    }
+
+    /**
+     * @param  list<array<int, mixed>>  $nodes
+     * @return ?list<string>
+     */
+    private static function firstsOf(array $nodes): ?array
+    {
+        $found = [];
+        foreach ($nodes as $node) {
+            if ($node[0] === '^' || $node[0] === '!') {
+                continue;
+            }
+            $found[] = self::firsts($node);
+            if ($node[0] !== '?') {
+                return self::joined($found);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  list<?list<string>>  $each
+     * @return ?list<string>
+     */
+    private static function joined(array $each): ?array
+    {
+        return in_array(null, $each, true) ? null : array_values(array_unique(array_merge([], ...$each)));
+    }
+
+    /**
+     * @param  list<string>  $parts
+     * @return array<int, mixed>
+     */
+    private static function alternatives(array $parts, int &$at, string $pattern): array
+    {
+        $ways = [self::sequence($parts, $at, $pattern)];
+        while (($parts[$at] ?? '') === '|') {
+            $at++;
+            $ways[] = self::sequence($parts, $at, $pattern);
+        }
+
+        return count($ways) === 1 ? $ways[0] : ['a', $ways];
+    }
+
+    /**
+     * @param  list<string>  $parts
+     * @return array<int, mixed>
+     */
+    private static function sequence(array $parts, int &$at, string $pattern): array
+    {
+        $nodes = [];
+        while (isset($parts[$at]) && $parts[$at] !== '|' && $parts[$at] !== ')') {
+            $nodes[] = self::one($parts, $at, $pattern);
+            if (($parts[$at] ?? '') === '?') {
+                $nodes[] = ['?', array_pop($nodes)];
+                $at++;
+            }
+        }
+        if ($nodes === []) {
+            throw new InvalidArgumentException("Nothing stands between two signs of the pattern “{$pattern}”.");
+        }
+
+        return ['s', $nodes];
+    }
+
+    /**
+     * @param  list<string>  $parts
+     * @return array<int, mixed>
+     */
+    private static function one(array $parts, int &$at, string $pattern): array
+    {
+        $part = $parts[$at++];
+        if ($part === '(') {
+            $node = self::alternatives($parts, $at, $pattern);
+            if (($parts[$at++] ?? '') !== ')') {
+                throw new InvalidArgumentException("A bracket of the pattern “{$pattern}” stands open.");
+            }
+
+            return $node;
+        }
+        if ($part === '!' && isset($parts[$at])) {
+            return ['!', self::one($parts, $at, $pattern)];
+        }
+
+        return match (true) {
+            $part === '^', $part === '$', $part === '#' => [$part],
+            str_starts_with($part, '…') => ['…', (int) substr($part, strlen('…')) ?: self::GAP],
+            default => ['w', $part],
+        };
+    }
+
+    /**
+     * @param  array<int, mixed>  $node
+     * @param  list<Token>  $tokens
+     * @return array<int, int> tokens behind which it may end
+     */
+    private static function ends(array $node, array $tokens, int $i): array
+    {
+        return match ($node[0]) {
+            'w' => isset($tokens[$i]) && isset($tokens[$i]->forms[$node[1]]) ? [$i + 1] : [],
+            '#' => isset($tokens[$i]) && $tokens[$i]->number !== null ? [$i + 1] : [],
+            '^' => $i === 0 ? [$i] : [],
+            '$' => ! isset($tokens[$i]) ? [$i] : [],
+            '!' => self::ends($node[1], $tokens, $i) === [] ? [$i] : [],
+            '?' => [$i, ...self::ends($node[1], $tokens, $i)],
+            '…' => range($i, min($i + $node[1], count($tokens))),
+            'a' => array_values(array_unique(array_merge(
+                [],
+                ...array_map(static fn (array $way): array => self::ends($way, $tokens, $i), $node[1]),
+            ))),
+            default => self::sequenced($node[1], $tokens, $i),
+        };
+    }
+
+    /**
+     * @param  list<array<int, mixed>>  $nodes
+     * @param  list<Token>  $tokens
+     * @return array<int, int>
+     */
+    private static function sequenced(array $nodes, array $tokens, int $i): array
+    {
+        $here = [$i];
+        foreach ($nodes as $node) {
+            $next = [];
+            foreach ($here as $at) {
+                foreach (self::ends($node, $tokens, $at) as $end) {
+                    $next[$end] = $end;
+                }
+            }
+            if ($next === []) {
+                return [];
+            }
+            $here = $next;
+        }
+
+        return array_values($here);
+    }
+}

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Language;
+
+use Aglyca\Core\Tables;
+use InvalidArgumentException;
+
+/**
+ * A table of phrases: what a sentence speaks of, by topic. A row has the columns `pattern`, `unless` (which must not
+ * stand in the same sentence), `example` and `near_miss`. A topic with `*` stands for one of each group of
+ * `data/language/en/groups.csv`, whose words take the place of `{*}`.
+ */
+final class Phrasebook
+{
+    /** @var list<array{topic: string, gives: string, row: int, pattern: array<int, mixed>, unless: ?array<int, mixed>}> */
+    private array $phrases;
+
+    /** @var array<string, list<int>> with which word a phrase may begin => phrases */
+    private array $beginning;
+
+    /** @param  string  $topic  the column that names what a row speaks of */
+    public function __construct(Tables $tables, string $table, string $topic)
+    {
+        $this->phrases = $tables->worked(
+            "phrases of $table",
+            static fn (): array => self::compile($tables, $table, $topic),
+        );
+        $this->beginning = $tables->worked(
+            "beginnings of the phrases of $table",
+            fn (): array => self::index($this->phrases),
+        );
+    }
+
+    /** @return list<Found> in the order of the table */
+    public function in(Sentence $sentence): array
+    {
+        $found = [];
+        foreach ($this->found($sentence) as $n => $places) {
+            foreach ($places as [$from, $end]) {
+                $first = $sentence->tokens[$from];
+                $last = $sentence->tokens[max($from, $end - 1)];
+                $phrase = $this->phrases[$n];
+                $found[] = new Found(
+                    $phrase['topic'], $phrase['gives'], $phrase['row'], $first->at - $sentence->at,
+                    $last->end() - $first->at,
+                );
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return array<int, list<array{int, int}>> phrase => tokens of each place: the first, and the one behind the last */
+    private function found(Sentence $sentence): array
+    {
+        [$found, $not] = [[], []];
+        foreach ($sentence->tokens as $i => $token) {
+            foreach ($this->mayBegin($token) as $n) {
+                $last = isset($found[$n]) ? $found[$n][count($found[$n]) - 1] : null;
+                if (isset($not[$n]) || ($last !== null && $i < $last[1])) {
+                    continue;
+                }
+                $end = Pattern::compiled($this->phrases[$n]['pattern'])->at($sentence->tokens, $i);
+                if ($end === null) {
+                    continue;
+                }
+                $unless = isset($found[$n]) ? null : $this->phrases[$n]['unless'];
+                if ($unless !== null && Pattern::compiled($unless)->in($sentence->tokens) !== null) {
+                    $not[$n] = true;
+                } else {
+                    $found[$n][] = [$i, $end];
+                }
+            }
+        }
+        ksort($found);
+
+        return $found;
+    }
+
+    /** @return list<int> phrases */
+    private function mayBegin(Token $token): array
+    {
+        $may = [];
+        foreach ($token->number === null ? $token->forms : $token->forms + ['#' => true] as $form => $is) {
+            $may = [...$may, ...$this->beginning[$form] ?? []];
+        }
+
+        return $may;
+    }
+
+    /**
+     * @param  list<array{topic: string, gives: string, row: int, pattern: array<int, mixed>, unless: ?array<int, mixed>}>  $phrases
+     * @return array<string, list<int>>
+     *
+     * @throws InvalidArgumentException where one may begin with anything, which would be tried at every word
+     */
+    private static function index(array $phrases): array
+    {
+        $beginning = [];
+        foreach ($phrases as $n => $phrase) {
+            $firsts = Pattern::firsts($phrase['pattern'])
+                ?? throw new InvalidArgumentException("A phrase of “{$phrase['topic']}” may begin with any word.");
+            foreach ($firsts as $first) {
+                $beginning[$first][] = $n;
+            }
+        }
+
+        return $beginning;
+    }
+
+    /** @return list<array{topic: string, gives: string, row: int, pattern: array<int, mixed>, unless: ?array<int, mixed>}> */
+    private static function compile(Tables $tables, string $table, string $topic): array
+    {
+        $phrases = [];
+        $groups = $tables->pairs('language/en/groups', 'pattern', 'group');
+        foreach ($tables->rows($table) as $number => $row) {
+            $each = str_ends_with($row[$topic], '*') ? $groups : ['' => ''];
+            foreach ($each as $group => $words) {
+                $fill = static fn (string $pattern): string => str_replace('{*}', $words, $pattern);
+                $phrases[] = [
+                    'topic' => str_replace('*', $group, $row[$topic]),
+                    'gives' => $row['gives'] ?? '',
+                    'row' => $number,
+                    'pattern' => Pattern::compile($fill($row['pattern'])),
+                    'unless' => $row['unless'] === '' ? null : Pattern::compile($fill($row['unless'])),
+                ];
+            }
+        }
+
+        return $phrases;
+    }
+}

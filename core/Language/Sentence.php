@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Language;
+
+/** A sentence of a text, with its words. */
+final readonly class Sentence
+{
+    /** @param  list<Token>  $tokens */
+    private function __construct(public string $text, public int $at, public array $tokens) {}
+
+    /** @param  non-empty-list<Token>  $tokens */
+    public static function of(string $text, array $tokens): self
+    {
+        $at = $tokens[0]->at;
+
+        return new self(substr($text, $at, $tokens[count($tokens) - 1]->end() - $at), $at, $tokens);
+    }
+}
