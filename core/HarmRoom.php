@@ -11,6 +11,7 @@ use Aglyca\Core\Harm\AtLeast;
 use Aglyca\Core\Harm\Cautioner;
 use Aglyca\Core\Harm\Claims;
 use Aglyca\Core\Harm\Keeping;
+use Aglyca\Core\Harm\KeepReader;
 use Aglyca\Core\Harm\Rule;
 use Aglyca\Core\Harm\Struck;
 use Aglyca\Core\Harm\Untouched;
@@ -38,16 +39,18 @@ final readonly class HarmRoom
     public function __construct(Wiring $core)
     {
         [$tables, $constants] = [$core->tables, $core->constants];
+        $lexer = new Lexer($tables);
         $this->untouched = new Untouched($constants);
         $this->allergens = new AllergenList($tables);
-        $this->claims = new Claims($this->allergens);
-        $this->keeping = new Keeping($tables, new WaterActivity($tables), $constants);
+        $reader = new KeepReader($tables, $lexer);
+        $this->claims = new Claims($this->allergens, $reader);
+        $this->keeping = new Keeping($tables, new WaterActivity($tables), $reader, $constants);
         $this->atLeast = new AtLeast($constants);
         $this->steps = $core->reading()->steps;
         $this->cautioner = new Cautioner([
             new Rule\Medicine($this->untouched),
             new Rule\Unknowns($this->atLeast),
-            new Rule\Hazards($tables, new Lexer($tables), $constants->get('dry-fibre-water')),
+            new Rule\Hazards($tables, $lexer, $constants->get('dry-fibre-water')),
             new Rule\Dogs($tables->pairs('dog_poisons', 'says', 'food')),
             new Rule\Allergens($this->allergens),
             new Rule\RawEgg($constants),

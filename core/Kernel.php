@@ -52,11 +52,14 @@ use Aglyca\Core\Trial\FoundCause;
 use Aglyca\Core\Trial\Heating;
 use Aglyca\Core\Trial\Judged;
 use Aglyca\Core\Trial\Lesson;
+use Aglyca\Core\Trial\Meal;
+use Aglyca\Core\Trial\MeterFile;
 use Aglyca\Core\Trial\NextTry;
 use Aglyca\Core\Trial\Probed;
 use Aglyca\Core\Trial\Remedy;
 use Aglyca\Core\Writing\Pace;
 use DateTimeZone;
+use InvalidArgumentException;
 
 /** The whole way from a text to a swapped, counted and planned dessert: what the shell asks of the core. */
 final readonly class Kernel
@@ -225,7 +228,9 @@ final readonly class Kernel
             "$number-",
         );
 
-        return new Dish($conversion->title, $tasks, $conversion->family(), $account->formula->pieces);
+        return new Dish(
+            $conversion->title, $tasks, $conversion->family(), $account->formula->pieces, $conversion->keep($side),
+        );
     }
 
     /** How long it takes, made alone and without a break. */
@@ -364,6 +369,18 @@ final readonly class Kernel
     public function likedSweetness(array $values): float
     {
         return $this->core->trial()->lessons->likedSweetness($values)->value;
+    }
+
+    /**
+     * What of a meter's file is one meal.
+     *
+     * @param  ?float  $bite  minute of the file at which eating began
+     *
+     * @throws InvalidArgumentException where too little is left of it
+     */
+    public function meal(MeterFile $file, ?float $bite = null): Meal
+    {
+        return Meal::of($file, $this->core->constants, $bite);
     }
 
     /** A reading at which it is usual to act; "" where there is none. */
@@ -595,8 +612,9 @@ final readonly class Kernel
     private function circumstances(Brief $brief, Account $after, Swap $swap, Written $reading): Circumstances
     {
         return new Circumstances(
-            $reading->recipe, $reading->said, $swap, $after, $this->core->cares->of($swap, $reading->recipe->components),
-            $swap->wishes->kitchen->bodyMass, $brief->convention,
+            $reading->recipe, $reading->said, $swap, $after,
+            $this->core->cares->of($swap, $reading->recipe->components), $swap->wishes->kitchen->bodyMass,
+            $brief->convention,
         );
     }
 

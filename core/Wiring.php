@@ -18,6 +18,7 @@ use Aglyca\Core\Forecast\AcidBalance;
 use Aglyca\Core\Forecast\Assayer;
 use Aglyca\Core\Forecast\Forecaster;
 use Aglyca\Core\Forecast\PictureBook;
+use Aglyca\Core\Forecast\WaterActivity;
 use Aglyca\Core\Formula\LayoutMaker;
 use Aglyca\Core\Formula\Scaler;
 use Aglyca\Core\Larder\Constants;
@@ -132,7 +133,7 @@ final class Wiring
         $this->scaler = new Scaler($this->larder, $this->snapper, $this->constants);
         $this->assayer = new Assayer($tables, $this->larder, $this->constants);
         $this->swapper = $this->swapper(new PartMaker($this->snapper, $this->scaler), $without);
-        $this->forecaster = new Forecaster($this->assayer, $this->constants);
+        $this->forecaster = new Forecaster($this->assayer, new WaterActivity($tables), $this->constants);
         $this->prospect = new Prospect($this->forecaster, $this->larder, $this->constants);
         $this->advisor = new Advisor($this->families, $this->constants);
         $this->preparations = new Preparations($tables, $this->scaler);

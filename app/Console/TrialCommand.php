@@ -8,7 +8,6 @@ use Aglyca\Core\Brief;
 use Aglyca\Core\Kernel;
 use Aglyca\Core\Side;
 use Aglyca\Core\Trial\BakeNotes;
-use Aglyca\Core\Trial\Curve;
 use Aglyca\Core\Trial\MeterFile;
 use Aglyca\Core\Trial\TrialReport;
 use App\View\Figures;
@@ -29,19 +28,28 @@ final readonly class TrialCommand
     public function run(Kernel $kernel, array $words, callable $text, callable $json): string
     {
         $command = array_shift($words);
-        $isJson = in_array('--json', $words, true);
-        $files = array_values(array_diff($words, ['--json']));
+        [$isJson, $said, $files] = [false, [], []];
+        while (($word = array_shift($words)) !== null) {
+            [$name, $value] = [...explode('=', $word, 2), null];
+            if ($word === '--json') {
+                $isJson = true;
+            } elseif ($command === 'response' && in_array($name, ['--unit', '--first-bite'], true)) {
+                $said[$name] = $value ?? array_shift($words) ?? throw new InvalidArgumentException("$name wants a value.");
+            } else {
+                $files[] = $word;
+            }
+        }
         if (count($files) !== 1 || ($files[0] !== '-' && str_starts_with($files[0], '-'))) {
-            throw new InvalidArgumentException("usage: aglyca $command [--json] FILE");
+            throw new InvalidArgumentException("usage: aglyca $command [--json] ".
+                ($command === 'response' ? '[--unit mmol/L|mg/dL] [--first-bite TIME|MINUTE] ' : '').'FILE');
         }
         if ($command === 'response') {
-            $file = MeterFile::read($text($files[0]));
-            $curve = new Curve($file->points);
-            $caution = $kernel->cautionOf($curve);
-            $report = TrialReport::response($file, $curve, $caution);
+            $file = MeterFile::read($text($files[0]), self::unit($said['--unit'] ?? ''));
+            $meal = $kernel->meal($file, $file->minuteOf($said['--first-bite'] ?? ''));
+            $curve = $meal->curve;
 
             return $isJson
-                ? $json($report)
+                ? $json(TrialReport::response($file, $meal))
                 : sprintf(
                     "Fasting %.1f mmol/L, peak %.1f after %.0f minutes, incremental area %.0f mmol min/L (%d readings in %s).\n%s%s\n",
                     $curve->baseline,
@@ -50,7 +58,7 @@ final readonly class TrialCommand
                     $curve->area,
                     count($curve->points),
                     $file->unit,
-                    $caution === '' ? '' : "$caution\n",
+                    implode('', array_map(static fn (string $t): string => "$t\n", $meal->told)),
                     self::CARE,
                 );
         }
@@ -60,6 +68,13 @@ final readonly class TrialCommand
         );
 
         return $isJson ? $json($report) : $this->tell($report['causes']);
+    }
+
+    private static function unit(string $said): string
+    {
+        return in_array($said, ['', 'mmol/L', 'mg/dL'], true)
+            ? $said
+            : throw new InvalidArgumentException("--unit is mmol/L or mg/dL, not “{$said}”.");
     }
 
     /** @param  list<array<string, mixed>>  $causes */

@@ -185,7 +185,7 @@ final readonly class Card
         return [
             ['name' => 'Done when', 'text' => $family->doneness],
             ['name' => 'Cools', 'text' => $family->cooling],
-            ['name' => 'Keeps', 'text' => $family->keeping],
+            ['name' => 'Keeps', 'text' => $this->conversion->keep(Side::Swapped)->text],
         ];
     }
 
@@ -196,11 +196,7 @@ final readonly class Card
             static fn (Warning $w): string => $w->sentence,
             array_filter(
                 $this->conversion->warnings,
-                static fn (Warning $w): bool => in_array(
-                    $w->key,
-                    ['allergens', 'xylitol-dogs', 'tolerance', 'laxative', 'raw', 'cold', 'uncounted'],
-                    true,
-                ),
+                static fn (Warning $w): bool => $w->isForEater,
             ),
         );
     }

@@ -29,9 +29,8 @@ final class DifferenceRows
             $rows[] = [
                 'key' => $p->key,
                 'name' => $p->name,
-                'text' => self::text($p),
+                'text' => $p->difference(),
                 'outside' => $p->isOutside(),
-                'word' => $p->word(),
                 'band' => $p->high !== null,
                 'from' => $p->low === null ? '0' : sprintf('%.1f', self::BAND_FROM),
                 'wide' => sprintf('%.1f', self::BAND_TO - ($p->low === null ? 0.0 : self::BAND_FROM)),
@@ -63,17 +62,5 @@ final class DifferenceRows
                     (($value - $p->low) / max($high - $p->low, 1e-9)) * (self::BAND_TO - self::BAND_FROM);
 
         return sprintf('%.1f', max(6.0, min(self::WIDTH - 6, $x)));
-    }
-
-    private static function text(Property $p): string
-    {
-        return match (true) {
-            ! is_finite($p->after) => 'dry',
-            in_array($p->key, ['grain', 'tolerance'], true) => Figures::percent($p->after).' %',
-            $p->key === 'cool' => Figures::one($p->after).' J/g',
-            $p->key === 'water-activity' => Figures::to($p->after, 2),
-            $p->ratio() === null => Figures::one($p->after),
-            default => Figures::percent($p->ratio()).' %',
-        };
     }
 }

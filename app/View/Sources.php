@@ -60,14 +60,18 @@ final readonly class Sources
         'changes' => 'What to change for a cause',
         'extras' => 'What a swap asks for beside the recipe',
         'appliances' => 'In what else a dessert can be baked',
-        'free_words' => 'What a title says that a dessert is free of',
+        'hazards' => 'What poisons, chokes or does not set',
+        'keeping' => 'How long what keeps',
+        'solutes' => 'What dissolves, and how it binds water',
+        'food_sugars' => 'Which sugar is in a food',
+        'fibre_tolerances' => 'Soluble fibre at one sitting',
+        'dog_poisons' => 'What poisons dogs',
         'core_heats' => 'How hot the middle is when it is done',
         'remedies' => 'What helps a mix that is not right',
         'preparations' => 'What is made first, where a tin was opened',
         'fallbacks' => 'What stands in for what may not be used',
         'free_swaps' => 'Without milk, egg or nuts',
         'allergens' => 'Allergens by the EU and US lists',
-        'allergen_words' => 'Words that may mean an allergen',
     ];
 
     public function __construct(private Tables $tables) {}

@@ -15,30 +15,16 @@ use Aglyca\Core\Tables;
 /** Gives the traits of a gram of a food, and of what a mix holds. */
 final class Assayer
 {
-    /** Whose molar mass each polyol has. */
-    private const MOLES = [
-        'erythritol' => 'erythritol',
-        'xylitol' => 'xylitol',
-        'maltitol' => 'maltitol',
-        'maltitol syrup' => 'maltitol',
-    ];
-
     /** @var array<string, Traits> */
     private array $known = [];
 
     /** @var array<string, array<string, float>> polyol => property => value */
     private array $polyols;
 
-    /** @var array<string, float> grams a mole, by what it is of */
-    private array $molar = [];
-
     private readonly float $bodyMass;
 
     public function __construct(Tables $tables, private readonly Larder $larder, private readonly Constants $constants)
     {
-        foreach (['allulose', 'hexose', 'sucrose', ...array_values(self::MOLES)] as $of) {
-            $this->molar[$of] = $constants->get("molar-$of");
-        }
         $this->bodyMass = $constants->get('default-body-mass');
         $this->polyols = $tables->worked('polyols', static function () use ($tables): array {
             $polyols = [];
@@ -101,7 +87,6 @@ final class Assayer
             $isFelt ? $this->like($food, 'solubility', true) : 0.0,
             max(0.0, $n->digestible()) / 100,
             $load,
-            $this->moles($food),
             $n->allulose / 100,
             $isFelt ? $this->like($food, 'heat-of-solution', false) : 0.0,
         );
@@ -123,18 +108,5 @@ final class Assayer
         }
 
         return $sum;
-    }
-
-    /** Moles of small solutes in a gram: sugars by the molar mass of what they mostly are. */
-    private function moles(Food $food): float
-    {
-        $n = $food->per100;
-        $moles = $n->allulose / $this->molar['allulose'];
-        foreach (self::MOLES as $polyol => $like) {
-            $moles += ($n->polyols[$polyol] ?? 0.0) / $this->molar[$like];
-        }
-        $isInvert = in_array($food->key, ['honey', 'agave-syrup', 'corn-syrup', 'golden-syrup'], true);
-
-        return ($moles + $n->sugars / $this->molar[$isInvert ? 'hexose' : 'sucrose']) / 100;
     }
 }

@@ -11,7 +11,11 @@ use Aglyca\Core\Larder\Constants;
 /** What will differ: each property that swapping must keep, before and after. */
 final readonly class Forecaster
 {
-    public function __construct(private Assayer $assayer, private Constants $constants) {}
+    public function __construct(
+        private Assayer $assayer,
+        private WaterActivity $activity,
+        private Constants $constants,
+    ) {}
 
     /**
      * @param  float  $bakeLoss  share of the mixed mass that the oven takes
@@ -36,11 +40,12 @@ final readonly class Forecaster
         // glaze that is spooned on afterwards does not brown.
         [$allBefore, $allAfter] = [$this->assayer->mix($before->doses), $this->assayer->mix($after->doses)];
         [$was, $is] = [$allBefore, $allAfter];
+        [$ofWas, $ofIs] = [$before->doses, $after->doses];
         if (count($before->components) > 1) {
             $main = $before->heaviest();
             $ofMain = static fn (Dose $dose): bool => $dose->component === $main;
-            $was = $this->assayer->mix(array_filter($before->doses, $ofMain));
-            $is = $this->assayer->mix(array_filter($after->doses, $ofMain));
+            [$ofWas, $ofIs] = [array_filter($before->doses, $ofMain), array_filter($after->doses, $ofMain)];
+            [$was, $is] = [$this->assayer->mix($ofWas), $this->assayer->mix($ofIs)];
         }
         $relative = [
             ['sweetness', 'Sweetness', 'g sucrose', $allBefore->sweetness, $allAfter->sweetness],
@@ -65,7 +70,6 @@ final readonly class Forecaster
             );
         }
         $heat = $this->constants->get('erythritol-heat');
-        $born = $this->constants->get('money-born');
         // Chips and nuts give nothing off, and no bake drives out all water.
         $most = 1 - $this->constants->get('water-kept');
         [$lostBefore, $lostAfter] = [
@@ -92,8 +96,8 @@ final readonly class Forecaster
                 'water-activity',
                 'Water activity',
                 '',
-                $was->waterActivity($born, $lostBefore),
-                $is->waterActivity($born, $lostAfter),
+                $this->activity->of($ofWas, $lostBefore),
+                $this->activity->of($ofIs, $lostAfter),
             ],
             [
                 'tolerance',

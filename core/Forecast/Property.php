@@ -10,7 +10,7 @@ final readonly class Property
     /** Amounts are snapped to what a kitchen measures: so much over a bound is not a fault of the swap. */
     private const SNAPPING = 0.02;
 
-    /** Below its band, and above it. */
+    /** Less of it than was written, and more. */
     private const WORDS = [
         'sweetness' => ['less sweet', 'sweeter'],
         'bulk' => ['smaller', 'heavier'],
@@ -19,10 +19,21 @@ final readonly class Property
         'structure' => ['more crumbly', 'tougher'],
         'browning' => ['paler', 'darker'],
         'grain' => ['smooth', 'gritty'],
-        'cool' => ['mild', 'cooling on the tongue'],
+        'cool' => ['mild', 'cool on the tongue'],
         'tolerance' => ['little', 'much for one sitting'],
         'water-activity' => ['longer-keeping', 'shorter-keeping'],
     ];
+
+    /** Shares of the original, or of its bound, up to which a difference is none, little, plain; beyond it is much. */
+    private const STEPS = [1.05, 1.2, 1.5];
+
+    private const SIZES = ['', 'a little ', '', 'much '];
+
+    /** A bound further from what was written than this came of a trace, and says nothing. */
+    private const TRACE = 3.0;
+
+    /** Smaller differences of water activity nobody notices. */
+    private const ACTIVITY = 0.02;
 
     /** Held against a bound of their own, not against what was written. */
     private const ABSOLUTE = ['grain', 'cool', 'tolerance'];
@@ -47,44 +58,64 @@ final readonly class Property
         return $this->before > 0 && is_finite($this->after / $this->before) ? $this->after / $this->before : null;
     }
 
-    /** What a value outside its band makes of the dessert: "drier"; "" where it is within. */
+    /** What a value outside its band makes of the dessert: "much drier"; "" where it is within. */
     public function word(): string
     {
-        return $this->isOutside() ? self::WORDS[$this->key][$this->isBelow() ? 0 : 1] ?? '' : '';
+        return $this->isOutside() ? $this->difference() : '';
     }
 
-    /**
-     * What is missed, in words: "It will be drier than it should: 71 % of the moisture as written, where 90 to 110 %
-     * is wanted."
-     */
+    /** The difference as one would notice it: "a little less sweet", "like the original", "very gritty". */
+    public function difference(): string
+    {
+        if ($this->key === 'water-activity') {
+            $more = $this->after - $this->before;
+
+            return abs($more) < self::ACTIVITY ? 'keeps as long' : self::WORDS[$this->key][$more > 0 ? 1 : 0];
+        }
+        if (in_array($this->key, self::ABSOLUTE, true)) {
+            return $this->againstItsBound();
+        }
+        $ratio = $this->ratio() ?? ($this->after > 0 ? INF : 1.0);
+        $size = self::sizeOf($ratio < 1 ? 1 / max($ratio, 1e-9) : $ratio);
+
+        return $size === 0 ? 'like the original' : self::SIZES[$size].self::WORDS[$this->key][$ratio < 1 ? 0 : 1];
+    }
+
+    private function againstItsBound(): string
+    {
+        $share = $this->after / max($this->high ?? 1.0, 1e-9);
+        if ($this->key === 'tolerance') {
+            return $share > 1 ? 'too much for one sitting' : ($share > 0.5 ? 'enough for one sitting' : 'no trouble');
+        }
+        if ($share <= 1) {
+            return ['grain' => 'smooth', 'cool' => 'not cool'][$this->key];
+        }
+
+        return ['a little ', 'a little ', '', 'very '][self::sizeOf($share)].self::WORDS[$this->key][1];
+    }
+
+    /** @return int<0, 3> */
+    private static function sizeOf(float $share): int
+    {
+        foreach (self::STEPS as $size => $most) {
+            if ($share <= $most) {
+                return $size;
+            }
+        }
+
+        return 3;
+    }
+
+    /** What is missed, in words: "It will be much drier than the original." */
     public function sentence(): string
     {
-        $word = self::WORDS[$this->key][$this->isBelow() ? 0 : 1] ?? '';
-        $what = $this->key === 'structure' ? 'hold' : mb_strtolower($this->name);
-        if ($this->key === 'tolerance') {
-            return 'One piece is much for one sitting: '.
-                $this->percent($this->after / max($this->high ?? 1.0, 1e-9)).
-                ' of the sugar alcohols that most people take well at once.';
-        }
-        if ($this->ratio() === null || in_array($this->key, self::ABSOLUTE, true)) {
-            [$now, $most] =
-                $this->key === 'cool'
-                    ? [sprintf('%.0f J/g', $this->after), sprintf('%.0f J/g', $this->high ?? 0)]
-                    : [$this->percent($this->after), $this->percent($this->high ?? 1.0)];
-
-            return "It will be $word: $what is $now, where at most $most is usual.";
-        }
-        $share = fn (?float $bound): string => $this->percent(($bound ?? 0.0) / $this->before);
-        $wanted = match (true) {
-            $this->low === null => 'at most '.$share($this->high),
-            $this->high === null || ! is_finite($this->high) => 'at least '.$share($this->low),
-            $share($this->low) === $share($this->high) => $share($this->low),
-            default => rtrim($share($this->low), ' %').' to '.$share($this->high),
+        return match (true) {
+            $this->key === 'tolerance' => 'One piece is much for one sitting: it holds more sugar alcohol than most people take well at once.',
+            in_array($this->key, self::ABSOLUTE, true) => "It will be {$this->difference()}.",
+            $this->difference() === 'like the original' => 'It will be a little '.
+                self::WORDS[$this->key][$this->isBelow() ? 0 : 1].' than it should.',
+            default => "It will be {$this->difference()} than the original.",
         };
-
-        return "It will be $word than it should: ".
-            $share($this->after).
-            " of the $what as written, where $wanted is wanted.";
     }
 
     private function isBelow(): bool
@@ -92,14 +123,16 @@ final readonly class Property
         return $this->low !== null && $this->after < $this->low;
     }
 
-    private function percent(float $share): string
+    /** What was written holds next to nothing of it: then only too much of it is told. */
+    private function isTrace(): bool
     {
-        return is_finite($share) ? sprintf('%.0f %%', 100 * $share) : 'without bound';
+        return ! in_array($this->key, self::ABSOLUTE, true) && $this->high !== null
+            && $this->high > self::TRACE * $this->before;
     }
 
     public function isOutside(): bool
     {
-        return ($this->low !== null && $this->after < $this->low * (1 - self::SNAPPING)) ||
+        return ($this->low !== null && ! $this->isTrace() && $this->after < $this->low * (1 - self::SNAPPING)) ||
             ($this->high !== null && $this->after > $this->high * (1 + self::SNAPPING));
     }
 }

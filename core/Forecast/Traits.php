@@ -27,7 +27,6 @@ final readonly class Traits
         public float $crystal = 0.0,
         public float $net = 0.0,
         public float $load = 0.0,
-        public float $moles = 0.0,
         public float $allulose = 0.0,
         public float $coolness = 0.0,
     ) {}
@@ -36,7 +35,7 @@ final readonly class Traits
     public static function sum(iterable $shares): self
     {
         $mass = $water = $thirst = $fat = $hold = $sweetness = $solids = 0.0;
-        $reducing = $crystal = $net = $load = $moles = $allulose = $coolness = 0.0;
+        $reducing = $crystal = $net = $load = $allulose = $coolness = 0.0;
         foreach ($shares as [$o, $factor]) {
             $mass += $factor * $o->mass;
             $water += $factor * $o->water;
@@ -49,14 +48,13 @@ final readonly class Traits
             $crystal += $factor * $o->crystal;
             $net += $factor * $o->net;
             $load += $factor * $o->load;
-            $moles += $factor * $o->moles;
             $allulose += $factor * $o->allulose;
             $coolness += $factor * $o->coolness;
         }
 
         return new self(
-            $mass, $water, $thirst, $fat, $hold, $sweetness, $solids, $reducing, $crystal, $net, $load, $moles,
-            $allulose, $coolness,
+            $mass, $water, $thirst, $fat, $hold, $sweetness, $solids, $reducing, $crystal, $net, $load, $allulose,
+            $coolness,
         );
     }
 
@@ -65,7 +63,7 @@ final readonly class Traits
     {
         return new self(
             $this->mass, $this->water, $this->thirst, $this->fat, $this->hold, $this->sweetness, $this->solids,
-            $this->reducing, 0.0, $this->net, $this->load, $this->moles, $this->allulose, $this->coolness,
+            $this->reducing, 0.0, $this->net, $this->load, $this->allulose, $this->coolness,
         );
     }
 
@@ -74,7 +72,7 @@ final readonly class Traits
     {
         return new self(
             $this->mass, $this->water, $this->thirst, $this->fat, 0.0, $this->sweetness, $this->solids,
-            $this->reducing, $this->crystal, $this->net, $this->load, $this->moles, $this->allulose, $this->coolness,
+            $this->reducing, $this->crystal, $this->net, $this->load, $this->allulose, $this->coolness,
         );
     }
 
@@ -114,13 +112,5 @@ final readonly class Traits
                 : 0.0;
 
         return $this->mass > 0 ? $undissolved * $this->coolness * $heat / max(1.0, $this->mass - $evaporated) : 0.0;
-    }
-
-    /** Water activity by Money and Born (1951); 1 in pure water. */
-    public function waterActivity(float $constant, float $evaporated): float
-    {
-        $water = $this->water - $evaporated;
-
-        return $water > 0 ? 1 / (1 + $constant * $this->moles / $water * 100) : 0.0;
     }
 }

@@ -16,7 +16,7 @@ final readonly class Claims
     /** Words that tie a claim to the work before it. */
     private const JOINERS = [' and ', ' then ', ' but ', ' so ', ' or ', ', ', ': ', ' – ', ' - '];
 
-    public function __construct(private AllergenList $allergens) {}
+    public function __construct(private AllergenList $allergens, private KeepReader $reader) {}
 
     /**
      * Allergens that the dessert is told to be free of: by its title whatever they are, anywhere where it is gluten.
@@ -105,9 +105,10 @@ final readonly class Claims
     /** It is to stand warmer, or for longer, than it bears. */
     private function keepsOtherwise(string $sentence, Keep $keep): bool
     {
-        $said = Keep::read($sentence);
+        $said = $this->reader->read($sentence);
 
-        return ($keep->isCold() && ! $said->isCold()) || $said->days > $keep->days || ($said->days === 0 && ! $said->isCold());
+        return ($keep->isCold() && ! $said->isCold()) || $said->days > $keep->days ||
+            ($said->days === 0 && ! $said->isCold());
     }
 
     /** Where in a sentence the clause begins that holds a byte: "Cool, and keep in a tin" keeps its first word. */

@@ -24,8 +24,12 @@ final readonly class Keeping
     /** @var array<string, array<string, string>> rows of `data/keeping.csv` by kind */
     private array $rows;
 
-    public function __construct(Tables $tables, private WaterActivity $activity, private Constants $constants)
-    {
+    public function __construct(
+        Tables $tables,
+        private WaterActivity $activity,
+        private KeepReader $reader,
+        private Constants $constants,
+    ) {
         $this->rows = $tables->keyed('keeping', 'kind');
     }
 
@@ -95,7 +99,9 @@ final readonly class Keeping
     /** A biscuit, a meringue, a brittle: what is crisp holds no water to speak of. */
     private function isDryByKind(Family $family): bool
     {
-        return ($family->crisp || $family->fragile && $family->holder === 'sheet') && $family->bakeLoss > 0 && ! $family->cold;
+        $isBiscuit = $family->crisp || ($family->fragile && $family->holder === 'sheet');
+
+        return $isBiscuit && $family->bakeLoss > 0 && ! $family->cold;
     }
 
     /**
@@ -131,7 +137,7 @@ final readonly class Keeping
      */
     private function asUsual(array $row, Family $family, array $said): Keep
     {
-        $usual = Keep::read($family->keeping);
+        $usual = $this->reader->read($family->keeping);
         $keep = new Keep($row['place'], (int) $row['days'], $row['text']);
         if (! $keep->isCold() || $usual->isCold()) {
             // Who knows the kind knows it better than its water does, but for what must stand in the cold.
@@ -142,7 +148,7 @@ final readonly class Keeping
             $keep = new Keep($keep->place, $keep->days, "$keep->text; ".$usual->frozen());
         }
         foreach ($said as $each) {
-            $own = $each->topic === 'stored' ? Keep::read($each->sentence) : null;
+            $own = $each->topic === 'stored' ? $this->reader->read($each->sentence) : null;
             if ($own !== null && $own->isCold() && $own->days > 0 && $own->days < $keep->days) {
                 $keep = new Keep($keep->place, $own->days, sprintf(
                     '%d %s in the fridge, as the recipe says', $own->days, $own->days === 1 ? 'day' : 'days',

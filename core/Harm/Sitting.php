@@ -8,7 +8,9 @@ namespace Aglyca\Core\Harm;
 final readonly class Sitting
 {
     /** What a recipe makes so many of, and nobody eats whole. */
-    private const CONTAINERS = ['jar', 'bottle', 'pot', 'batch', 'loaf', 'tub', 'tin', 'litre', 'cake', 'pie', 'tart', 'log', 'bowl'];
+    private const CONTAINERS = [
+        'jar', 'bottle', 'pot', 'batch', 'loaf', 'tub', 'tin', 'litre', 'cake', 'pie', 'tart', 'log', 'bowl',
+    ];
 
     /** Usual pieces that are eaten at once, of what is taken from a jar or cut from a whole. */
     private const HELPINGS = 2;

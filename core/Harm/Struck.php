@@ -13,5 +13,10 @@ final readonly class Struck
      * @param  ?int  $step  number of the step that they stood in
      * @param  int  $from  byte in the step where they begin
      */
-    public function __construct(public string $text, public string $why, public ?int $step = null, public int $from = 0) {}
+    public function __construct(
+        public string $text,
+        public string $why,
+        public ?int $step = null,
+        public int $from = 0,
+    ) {}
 }

@@ -7,7 +7,6 @@ namespace Aglyca\Core\Harm;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Formula;
 use Aglyca\Core\Larder\Constants;
-use Aglyca\Core\Larder\Role;
 use Aglyca\Core\Reading\Fate;
 use Aglyca\Core\Reading\Said;
 
@@ -35,7 +34,8 @@ final readonly class Untouched
         // A word of toddlers in passing is no reason; that it is for them stands in its title.
         $isForToddlers = array_filter(
             $said,
-            static fn (Said $s): bool => $s->topic === 'toddler' && in_array($s->fate, [Fate::Title, Fate::Yield, Fate::Heading], true),
+            static fn (Said $s): bool => $s->topic === 'toddler' &&
+                in_array($s->fate, [Fate::Title, Fate::Yield, Fate::Heading], true),
         ) !== [];
 
         return match (true) {
@@ -52,7 +52,7 @@ final readonly class Untouched
         [$quick, $solids] = [0.0, 0.0];
         foreach ($written->doses as $dose) {
             $solid = $dose->mass() * (1 - ($dose->food->per100->water ?? 0.0) / 100);
-            $quick += in_array($dose->food?->key, self::QUICK, true) && $dose->food->role === Role::Sweet ? $solid : 0.0;
+            $quick += in_array($dose->food?->key, self::QUICK, true) ? $solid : 0.0;
             $solids += $solid;
         }
 

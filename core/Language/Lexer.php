@@ -13,7 +13,10 @@ final class Lexer
     /** A hyphen within a word is none of its own: "nut-free" is two words. */
     private const PARTS = '~(?<=[\pL\d])[-‐‑](?=\pL)(*SKIP)(*FAIL)|\d+(?:[.,]\d+)?|\pL+(?:[\'’]\pL+)*|\R|\S~u';
 
-    private const MARKED = ['ø' => 'o', 'æ' => 'ae', 'œ' => 'oe', 'ß' => 'ss', 'ł' => 'l', 'đ' => 'd', 'ð' => 'd', 'þ' => 'th', 'ı' => 'i', '’' => "'"];
+    private const MARKED = [
+        'ø' => 'o', 'æ' => 'ae', 'œ' => 'oe', 'ß' => 'ss', 'ł' => 'l', 'đ' => 'd', 'ð' => 'd', 'þ' => 'th', 'ı' => 'i',
+        '’' => "'",
+    ];
 
     /** Shorter than this a word is no inflected one. */
     private const STEM = 2;

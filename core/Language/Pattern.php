@@ -88,7 +88,7 @@ final readonly class Pattern
         return match ($node[0]) {
             'w' => [$node[1]],
             '#' => ['#'],
-            'a' => self::joined(array_map(self::firsts(...), $node[1])),
+            'a' => self::joined(array_map(self::firsts(...), array_values($node[1]))),
             's' => self::firstsOf($node[1]),
             '?' => self::firsts($node[1]),
             default => null,
@@ -200,7 +200,7 @@ final readonly class Pattern
             '$' => ! isset($tokens[$i]) ? [$i] : [],
             '!' => self::ends($node[1], $tokens, $i) === [] ? [$i] : [],
             '?' => [$i, ...self::ends($node[1], $tokens, $i)],
-            '…' => range($i, min($i + $node[1], count($tokens))),
+            '…' => array_keys(array_fill($i, min((int) $node[1], count($tokens) - $i) + 1, true)),
             'a' => array_values(array_unique(array_merge(
                 [],
                 ...array_map(static fn (array $way): array => self::ends($way, $tokens, $i), $node[1]),

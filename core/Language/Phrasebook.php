@@ -11,10 +11,14 @@ use InvalidArgumentException;
  * A table of phrases: what a sentence speaks of, by topic. A row has the columns `pattern`, `unless` (which must not
  * stand in the same sentence), `example` and `near_miss`. A topic with `*` stands for one of each group of
  * `data/language/en/groups.csv`, whose words take the place of `{*}`.
+ *
+ * @phpstan-type CompiledPhrase array{
+ *     topic: string, gives: string, row: int, pattern: array<int, mixed>, unless: ?array<int, mixed>
+ * }
  */
 final class Phrasebook
 {
-    /** @var list<array{topic: string, gives: string, row: int, pattern: array<int, mixed>, unless: ?array<int, mixed>}> */
+    /** @var list<CompiledPhrase> */
     private array $phrases;
 
     /** @var array<string, list<int>> with which word a phrase may begin => phrases */
@@ -52,7 +56,7 @@ final class Phrasebook
         return $found;
     }
 
-    /** @return array<int, list<array{int, int}>> phrase => tokens of each place: the first, and the one behind the last */
+    /** @return array<int, list<array{int, int}>> phrase => of each place the first token and the one behind the last */
     private function found(Sentence $sentence): array
     {
         [$found, $not] = [[], []];
@@ -91,7 +95,7 @@ final class Phrasebook
     }
 
     /**
-     * @param  list<array{topic: string, gives: string, row: int, pattern: array<int, mixed>, unless: ?array<int, mixed>}>  $phrases
+     * @param  list<CompiledPhrase>  $phrases
      * @return array<string, list<int>>
      *
      * @throws InvalidArgumentException where one may begin with anything, which would be tried at every word
@@ -110,7 +114,7 @@ final class Phrasebook
         return $beginning;
     }
 
-    /** @return list<array{topic: string, gives: string, row: int, pattern: array<int, mixed>, unless: ?array<int, mixed>}> */
+    /** @return list<CompiledPhrase> */
     private static function compile(Tables $tables, string $table, string $topic): array
     {
         $phrases = [];

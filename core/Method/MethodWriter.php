@@ -6,8 +6,8 @@ namespace Aglyca\Core\Method;
 
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Larder\Constants;
-use Aglyca\Core\Reading\NoFood;
 use Aglyca\Core\Larder\Role;
+use Aglyca\Core\Reading\NoFood;
 use Aglyca\Core\Swap\Exchange;
 use Aglyca\Core\Swap\Part;
 use Aglyca\Core\Swap\Swap;

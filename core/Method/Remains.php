@@ -21,12 +21,6 @@ final readonly class Remains
 
     private const SAID_GRAMS = '~(?<n>\d+(?:[.,]\d+)?)\s?(?:g|grams?)\b\s+(?:of\s+)?(?:the\s+)?(?:\pL+\s+){0,2}$~iu';
 
-    private const DAYS = ['day' => 1.0, 'week' => 7.0, 'month' => 30.0, 'year' => 365.0];
-
-    private const COUNTED = [
-        'a' => 1.0, 'an' => 1.0, 'one' => 1.0, 'two' => 2.0, 'three' => 3.0, 'four' => 4.0, 'six' => 6.0,
-    ];
-
     private const SUGAR = '~\bsugar(?<kind>ed|s|y)?\b(?<tool>[\s-]+thermometer)?~iu';
 
     private const NO_SUGAR = '~(?:\b(?:without|no|any|blood)\s+)$~iu';
@@ -165,7 +159,7 @@ final readonly class Remains
         }
     }
 
-    /** What set and kept by its sugar is done by other signs now, and keeps for less long. */
+    /** What set by its sugar is done by other signs now. */
     public function keeping(Swap $swap, Rewriting $rewriting, int $i, Operation $operation): void
     {
         $family = $swap->families[$operation->component ?? $swap->before->heaviest()];
@@ -173,14 +167,6 @@ final readonly class Remains
             return;
         }
         $text = $operation->step->text;
-        if (preg_match('~\bkeeps?\b(?=[^.;]*\b(?:days?|weeks?|months?|years?|fridge|cupboard|jars?|ages)\b)[^.;]*~iu', $text, $m, PREG_OFFSET_CAPTURE) === 1 && ! self::isShorter($m[0][0], $family->keeping)) {
-            $rewriting->edit(
-                $i,
-                $m[0][1],
-                strlen($m[0][0]),
-                ($this->phrasing->beginsSentence($text, $m[0][1]) ? 'Keeps ' : 'keeps ').$family->keeping,
-            );
-        }
         foreach ($family->key === 'jam' ? $operation->step->heats : [] as $heat) {
             // With the bracket that it stands in: "setting point (105C)".
             $before = substr($text, 0, $heat->at);
@@ -191,22 +177,5 @@ final readonly class Remains
                 $rewriting->edit($i, $at, $end - $at, '');
             }
         }
-    }
-
-    /** Nothing keeps for longer without its sugar than with it. */
-    private static function isShorter(string $said, string $usual): bool
-    {
-        [$old, $new] = [self::days($said), self::days($usual)];
-
-        return $old !== null && $new !== null && $old <= $new;
-    }
-
-    /** The longest of a time, "2 to 3 weeks" are 21 days; null where none is said. */
-    private static function days(string $text): ?float
-    {
-        $isSaid = preg_match('~\b(?<n>\d{1,3}|'.implode('|', array_keys(self::COUNTED)).')\s*(?<unit>day|week|month|year)s?\b~iu', $text, $m) === 1;
-        $number = self::COUNTED[mb_strtolower($m['n'] ?? '')] ?? (float) ($m['n'] ?? 0);
-
-        return $isSaid ? $number * self::DAYS[mb_strtolower($m['unit'])] : null;
     }
 }

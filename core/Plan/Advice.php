@@ -134,9 +134,10 @@ final readonly class Advice
                     break;
                 }
             }
-            if (preg_match('~^(\d+) (?:days|weeks?)\b~u', $dish->family->keeping) === 1) {
+            if ($dish->keep->days > 0) {
                 $advice[] = ucfirst(
-                    $name.'it keeps '.$dish->family->keeping.', so all of it can be made the day before.',
+                    $name."it keeps {$dish->keep->text}: all of it can be made the day before".
+                        ($dish->keep->isCold() ? ', and stands in the cold until then.' : '.'),
                 );
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aglyca\Core\Plan;
 
 use Aglyca\Core\Family\Family;
+use Aglyca\Core\Harm\Keep;
 use Aglyca\Core\Method\Task;
 
 /** A dessert that is to be made on a day. */
@@ -16,5 +17,6 @@ final readonly class Dish
         public array $tasks,
         public Family $family,
         public float $pieces,
+        public Keep $keep,
     ) {}
 }

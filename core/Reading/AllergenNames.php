@@ -34,6 +34,10 @@ final readonly class AllergenNames
             $found[$phrase->gives][$phrase->topic] = $phrase->topic;
         }
 
-        return array_map(array_values(...), $found);
+        return [
+            'named' => array_values($found['named']),
+            'possible' => array_values($found['possible']),
+            'guessed' => array_values($found['guessed']),
+        ];
     }
 }

@@ -164,7 +164,7 @@ final class FoodIndex
     private function kinOf(array $words, ?array $run, array $runs): ?string
     {
         $last = count($words) - 1;
-        $isNamed = $run !== null && $run[1] + $run[2] > $last;
+        $isNamed = $run !== null && $last < $run[1] + $run[2];
         $isOther = array_filter($words, fn (string $w): bool => ($this->decisive[$w] ?? '') === 'state') !== [];
 
         return $isNamed || $isOther || $runs === [] ? null : $this->kin[$words[$last]] ?? null;

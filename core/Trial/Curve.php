@@ -24,8 +24,8 @@ final readonly class Curve
     public float $peakMinute;
 
     /**
-     * @param  list<array{float, float}>  $points  minutes and mmol/L, by time; the last at or before 0 is the fasting
-     *     value
+     * @param  list<array{float, float}>  $points  minutes and mmol/L, by time; the mean of the last two at or before 0
+     *     is the fasting value
      *
      * @throws InvalidArgumentException for fewer than two points, or values that cannot be glucose
      */
@@ -41,38 +41,53 @@ final readonly class Curve
                 );
             }
         }
-        $before = array_filter($points, static fn (array $p): bool => $p[0] <= 0);
-        $first = $before === [] ? $points[0] : $points[max(array_keys($before))];
-        $this->baseline = $first[1];
+        $before = array_values(array_filter($points, static fn (array $p): bool => $p[0] <= 0));
+        $first = $before === [] ? $points[0] : $before[count($before) - 1];
+        // One reading is a reading; of several the last two are taken together.
+        $fasting = $before === [] ? [$first] : array_slice($before, -2);
+        $this->baseline = array_sum(array_column($fasting, 1)) / count($fasting);
         $after = array_values(array_filter($points, static fn (array $p): bool => $p[0] >= $first[0]));
         $peak = $after[0];
         foreach ($after as $point) {
             $peak = $point[1] > $peak[1] ? $point : $peak;
         }
         [$this->peakMinute, $this->peak] = $peak;
-        $this->area = self::above($after, $first[1]);
+        $this->area = self::above($after, $this->baseline);
     }
 
-    /** A value at which it is usual to act; the sentence says so and leaves it to one's own plan. */
+    /** A value at which it is usual to act, a low before a high; the sentence leaves it to one's own plan. */
     public function caution(Constants $constants): string
     {
         $values = array_column($this->points, 1);
-        [$low, $high] = [$constants->get('glucose-low'), $constants->get('glucose-high')];
-        $both = static fn (float $mmol): string => sprintf(
-            '%s mmol/L (%.0f mg/dL)',
-            Decimal::plain($mmol, 1),
-            $mmol * Glucose::MG_DL,
-        );
 
-        return match (true) {
-            min([INF, ...$values]) < $low => 'One reading is under '.
-                $both($low).
-                ': that is usually treated at once with quick sugar. Follow your own plan.',
-            max([0.0, ...$values]) > $high => 'One reading is over '.
-                $both($high).
-                ': many are advised to check for ketones then. Follow your own plan.',
-            default => '',
-        };
+        return self::lowOf($values, $constants) ?: self::highOf($values, $constants);
+    }
+
+    /** @param  list<float>  $values  mmol/L */
+    public static function lowOf(array $values, Constants $constants): string
+    {
+        $low = $constants->get('glucose-low');
+
+        return min([INF, ...$values]) < $low
+            ? 'One reading is under '.self::both($low).
+                ': that is usually treated at once with quick sugar. Follow your own plan.'
+            : '';
+    }
+
+    /** @param  list<float>  $values  mmol/L */
+    public static function highOf(array $values, Constants $constants): string
+    {
+        $high = $constants->get('glucose-high');
+
+        return max([0.0, ...$values]) > $high
+            ? 'One reading is over '.self::both($high).
+                ': many are advised to check for ketones then. Follow your own plan.'
+            : '';
+    }
+
+    private static function both(float $mmol): string
+    {
+        return sprintf('%s mmol/L (%.0f mg/dL)', Decimal::plain($mmol, 1), $mmol * Glucose::MG_DL);
     }
 
     /** @param  list<array{float, float}>  $points */

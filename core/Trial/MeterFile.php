@@ -22,6 +22,16 @@ final readonly class MeterFile
     /** Above it a number can only be mg/dL, and below it only mmol/L. */
     private const PARTING = 34.0;
 
+    /** The highest that a meter shows in mmol/L, and the lowest in mg/dL: between them a value may be either. */
+    private const MOST_MMOL = 33.3;
+
+    private const LEAST_MG_DL = 20.0;
+
+    /** Minutes; larger numbers count from 1970. */
+    private const COUNTED = 100_000;
+
+    private const HOUR = 75.0;
+
     private const DATES = [
         'Y-m-d\TH:i:sP',
         'Y-m-d\TH:i:s',
@@ -44,14 +54,33 @@ final readonly class MeterFile
         'Ymd\THis',
     ];
 
+    /** What a meter shows below and above its own range. */
+    private const ENDS = ['lo' => 'low', 'low' => 'low', 'hi' => 'high', 'high' => 'high'];
+
     /**
+     * @param  string  $unit  "mmol/L" or "mg/dL", as the file has it
      * @param  list<array{float, float}>  $points  minutes from the first reading (or as the file counts them), and
      *     mmol/L
+     * @param  list<array{float, string}>  $ends  minutes, and "low" or "high": below or above what the meter measures
+     * @param  ?float  $start  minutes since 1970 of minute 0; null where the file counts minutes itself
+     * @param  int  $left  rows with a time whose value is none
+     * @param  bool  $isBackward  in the order of the file its clock once goes back
      */
-    private function __construct(public string $unit, public array $points) {}
+    private function __construct(
+        public string $unit,
+        public array $points,
+        public array $ends,
+        public ?float $start,
+        public int $left,
+        public bool $isBackward,
+    ) {}
 
-    /** @throws InvalidArgumentException where no readings are found in it */
-    public static function read(string $csv): self
+    /**
+     * @param  string  $unit  "mmol/L" or "mg/dL" where the baker says it; "" lets the file say
+     *
+     * @throws InvalidArgumentException where no readings are found in it, or its unit has to be asked
+     */
+    public static function read(string $csv, string $unit = ''): self
     {
         $csv = (string) preg_replace('~^\xEF\xBB\xBF~', '', mb_scrub($csv));
         $lines = array_values(
@@ -67,6 +96,7 @@ final readonly class MeterFile
                         $separator,
                         $columns,
                         implode(' ', $heading).' '.implode(' ', array_slice($lines, 0, $at)),
+                        $unit,
                     );
                 }
             }
@@ -116,7 +146,7 @@ final readonly class MeterFile
                 foreach ($rows as $row) {
                     $cells = self::cells($row, $separator);
                     $good +=
-                        self::number($cells[$value] ?? '') !== null &&
+                        self::isReading($cells[$value] ?? '') &&
                         self::moment(self::joined($cells, $time), $heading[$time[0]]) !== null
                             ? 1
                             : 0;
@@ -134,46 +164,80 @@ final readonly class MeterFile
      * @param  list<string>  $rows
      * @param  array{list<int>, int}  $columns
      */
-    private static function of(array $rows, string $separator, array $columns, string $words): self
+    private static function of(array $rows, string $separator, array $columns, string $words, string $unit): self
     {
         [$time, $value] = $columns;
-        $found = [];
+        [$found, $ends, $left, $isBackward, $latest] = [[], [], 0, false, -INF];
         $isDayFirst = self::isDayFirst($rows, $separator, $time);
         foreach ($rows as $row) {
             $cells = self::cells($row, $separator);
             $minute = self::moment(self::joined($cells, $time), $words, $isDayFirst);
+            if ($minute === null) {
+                continue;
+            }
             $number = self::number($cells[$value] ?? '');
-            if ($minute !== null && $number !== null) {
+            $end = self::ENDS[mb_strtolower($cells[$value] ?? '')] ?? null;
+            if ($number !== null) {
                 // Of two readings of one moment the later in the file stands.
                 $found[(string) $minute] = [$minute, $number];
+                $isBackward = $isBackward || ($minute < $latest && $latest - $minute <= self::HOUR);
+                $latest = $minute;
+            } elseif ($end !== null) {
+                $ends[] = [$minute, $end];
+            } else {
+                $left++;
             }
         }
         $found = array_values($found);
         usort($found, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
-        $isMgDl = self::isMgDl(array_column($found, 1), $words);
-        $start = ($found[0][0] ?? 0.0) > 100_000 ? $found[0][0] : 0.0;
+        $isMgDl = $unit === '' ? self::isMgDl(array_column($found, 1), $words) : $unit === 'mg/dL';
+        $first = min([INF, ...array_column($found, 0), ...array_column($ends, 0)]);
+        $start = is_finite($first) && $first > self::COUNTED ? $first : null;
+        $from = static fn (float $minute): float => round($minute - ($start ?? 0.0), 3);
 
         return new self(
             $isMgDl ? 'mg/dL' : 'mmol/L',
             array_map(
-                static fn (array $p): array => [round($p[0] - $start, 3), $isMgDl ? $p[1] / Glucose::MG_DL : $p[1]],
+                static fn (array $p): array => [$from($p[0]), $isMgDl ? $p[1] / Glucose::MG_DL : $p[1]],
                 $found,
             ),
+            array_map(static fn (array $e): array => [$from($e[0]), $e[1]], $ends),
+            $start,
+            $left,
+            $isBackward,
         );
     }
 
-    /** @param  list<float>  $values */
+    /**
+     * @param  list<float>  $values
+     *
+     * @throws InvalidArgumentException where nothing says which it is and the values may be either
+     */
     private static function isMgDl(array $values, string $words): bool
     {
         sort($values);
         $middle = $values[intdiv(count($values), 2)] ?? 0.0;
         $saysMgDl = preg_match('~mg\s*/\s*dl~iu', $words) === 1;
         $saysMmol = preg_match('~mmol~iu', $words) === 1;
-
+        if ($saysMgDl !== $saysMmol && ($saysMgDl ? $middle > self::PARTING / 2 : $middle < self::PARTING)) {
+            return $saysMgDl;
+        }
         // The values decide where the heading says both or nothing, or contradicts them.
-        return $saysMgDl !== $saysMmol && ($saysMgDl ? $middle > self::PARTING / 2 : $middle < self::PARTING)
-            ? $saysMgDl
-            : $middle > self::PARTING;
+        if ($values !== [] && max($values) > self::MOST_MMOL) {
+            return true;
+        }
+        if ($values !== [] && min($values) >= self::LEAST_MG_DL) {
+            throw new InvalidArgumentException(
+                'The file does not name its unit, and its values could be either: say whether they are mg/dL or mmol/L.',
+            );
+        }
+
+        return false;
+    }
+
+    private static function isReading(string $said): bool
+    {
+        return self::number($said) !== null || isset(self::ENDS[mb_strtolower($said)]);
     }
 
     /**
@@ -245,5 +309,26 @@ final readonly class MeterFile
         }
 
         return $isFirst;
+    }
+
+    /**
+     * A minute of the file: said as such, or as a time, of its first day where no day is said.
+     *
+     * @return ?float null for ""
+     *
+     * @throws InvalidArgumentException where it is neither
+     */
+    public function minuteOf(string $said): ?float
+    {
+        if ($said === '' || is_numeric($said)) {
+            return $said === '' ? null : (float) $said;
+        }
+        $day = gmdate('Y-m-d', (int) (($this->start ?? 0.0) * 60));
+        $isClock = preg_match('~^\d{1,2}:\d{2}$~', $said) === 1;
+        $moment = date_create_immutable($isClock ? "$day $said" : $said, new DateTimeZone('UTC'));
+
+        return $moment === false || $this->start === null
+            ? throw new InvalidArgumentException("The first bite is a time such as 08:05, or a minute of the file, not “{$said}”.")
+            : $moment->getTimestamp() / 60 - $this->start;
     }
 }

@@ -29,16 +29,24 @@ final class TrialReport
     }
 
     /** @return array<string, mixed> */
-    public static function response(MeterFile $file, Curve $curve, string $caution): array
+    public static function response(MeterFile $file, Meal $meal): array
     {
+        $curve = $meal->curve;
+        $pair = static fn (array $p): array => [round($p[0], 3), round($p[1], 3)];
+
         return [
             'unit' => $file->unit,
             'baseline_mmol_l' => round($curve->baseline, 3),
             'iauc_mmol_min_l' => round($curve->area, 3),
             'peak_mmol_l' => round($curve->peak, 3),
             'peak_min' => round($curve->peakMinute, 3),
-            'points' => array_map(static fn (array $p): array => [round($p[0], 3), round($p[1], 3)], $curve->points),
-            'caution' => $caution,
+            'points' => array_map($pair, $curve->points),
+            'caution' => implode(' ', $meal->told),
+            'told' => $meal->told,
+            'first_bite_asked' => $meal->isBiteAsked,
+            'gaps' => array_map($pair, $meal->gaps),
+            'ends' => array_map(static fn (array $e): array => ['min' => $e[0], 'reading' => $e[1]], $file->ends),
+            'rows_left_out' => $file->left,
         ];
     }
 

@@ -23,7 +23,7 @@
             <dt class="font-semibold">Browning</dt><dd>The share of sugars that brown, times minutes; every ten degrees above 175 °C count double.</dd>
             <dt class="font-semibold">Grittiness</dt><dd>Erythritol against what the water left after baking dissolves at 25 °C: above 100 % it crystallises.</dd>
             <dt class="font-semibold">Cool aftertaste</dt><dd>The heat that crystals take up on the tongue, for each gram of a piece.</dd>
-            <dt class="font-semibold">Water activity</dt><dd>From the moles dissolved in 100 g of water (Money and Born 1951): lower keeps softer and longer.</dd>
+            <dt class="font-semibold">Water activity</dt><dd>From what is dissolved in the water left after the bake (Norrish 1966, Ross 1975): lower keeps softer and longer.</dd>
             <dt class="font-semibold">Sugar alcohols for one sitting</dt><dd>Sugar alcohols and allulose of one piece against what a body takes in one go: of 70 kg, or of the mass that your kitchen gives.</dd>
             <dt class="font-semibold">Erythritol</dt><dd>Its long-term safety for heart and vessels is debated in the medical literature: some studies found a link, others did not, and the question is open.</dd>
         </dl>

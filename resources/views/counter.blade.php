@@ -50,7 +50,7 @@
                     @if (count($conversion->swap->families) > 1)<dt class="font-serif text-cobalt sm:col-span-2">{{ $conversion->recipe->components[$n] ?: 'The dessert' }}, {{ mb_strtolower($family->name) }}</dt>@endif
                     <dt class="font-semibold">Done when</dt><dd>{{ $family->doneness }}</dd>
                     <dt class="font-semibold">Cools</dt><dd>{{ $family->cooling }}</dd>
-                    <dt class="font-semibold">Keeps</dt><dd>{{ $family->keeping }}</dd>
+                    <dt class="font-semibold">Keeps</dt><dd>{{ $conversion->safety->keep->text }}</dd>
                 @endforeach
             </dl>
             @foreach ($conversion->warnings as $warning)

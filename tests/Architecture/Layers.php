@@ -16,6 +16,7 @@ final class Layers
 {
     private const ROOMS = [
         'Quantity',
+        'Language',
         'Device',
         'Linear',
         'Larder',
@@ -26,6 +27,7 @@ final class Layers
         'Forecast',
         'Swap',
         'Method',
+        'Harm',
         'Plan',
         'Writing',
         'Trial',

@@ -7,6 +7,7 @@ namespace Tests\Reference;
 use Aglyca\Core\Family\Solubility;
 use Aglyca\Core\Forecast\AcidBalance;
 use Aglyca\Core\Forecast\Traits;
+use Aglyca\Core\Forecast\WaterActivity;
 use Aglyca\Core\Formula\Formula;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
@@ -71,14 +72,25 @@ final class ChemistryTest extends CoreCase
         );
     }
 
-    /** Money and Born 1951: aw = 1 / (1 + 0.27 n). One mole of sucrose in 100 g of water: 0.787; none: 1. */
+    /**
+     * Saturated at 25 °C: sucrose 0.844, sodium chloride 0.753, xylitol 0.79, erythritol 0.91 (from memory of handbook
+     * tables); sucrose in its own weight of water 0.94; pure water 1; none 0.
+     */
     public function test_water_activity(): void
     {
-        self::assertEqualsWithDelta(1 / 1.27, (new Traits(442.3, 100.0, moles: 1.0))->waterActivity(0.27, 0.0), 1e-9);
-        self::assertSame(1.0, (new Traits(100.0, 100.0))->waterActivity(0.27, 0.0));
+        $activity = new WaterActivity(self::tables());
+        $of = static fn (string $solute, float $grams): float => $activity->ofSolution([$solute => $grams], 100.0);
+        self::assertEqualsWithDelta(0.844, $of('sucrose', 203.0), 0.01);
+        self::assertEqualsWithDelta(0.753, $of('salt', 36.0), 0.01);
+        self::assertEqualsWithDelta(0.79, $of('xylitol', 178.0), 0.02);
+        self::assertEqualsWithDelta(0.91, $of('erythritol', 58.0), 0.01);
+        self::assertEqualsWithDelta(0.94, $of('sucrose', 100.0), 0.01);
+        self::assertSame($of('erythritol', 58.0), $of('erythritol', 580.0), 'crystals bind no water');
+        self::assertSame([1.0, 0.0], [$activity->ofSolution([], 100.0), $activity->of([])]);
+        // Ross: the activities of two solutes in the same water are multiplied.
         self::assertEqualsWithDelta(
-            1 / (1 + 0.27 * 2),
-            (new Traits(442.3, 100.0, moles: 1.0))->waterActivity(0.27, 50.0),
+            $of('sucrose', 50.0) * $of('glycerol', 20.0),
+            $activity->ofSolution(['sucrose' => 50.0, 'glycerol' => 20.0], 100.0),
             1e-9,
         );
     }

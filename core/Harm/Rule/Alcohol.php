@@ -27,6 +27,6 @@ final readonly class Alcohol implements Rule
             : [new Warning('alcohol', sprintf(
                 'One piece holds about %s g of alcohol: not for children, in pregnancy or before driving.',
                 $grams < 10 ? round($grams, 1) : round($grams),
-            ))];
+            ), true)];
     }
 }

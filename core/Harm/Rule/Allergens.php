@@ -27,19 +27,19 @@ final readonly class Allergens implements Rule
                 'Allergens, by the EU and US lists: %s.%s',
                 implode(', ', array_map($text, $held)),
                 $lists === [] ? '' : ' '.ucfirst(implode('; ', $lists)).'.',
-            ));
+            ), true);
         }
         if ($new !== []) {
             $warnings[] = new Warning('allergens-new', 'New in it, brought in by the swap: '.
-                implode(', ', array_map($text, $new)).'.');
+                implode(', ', array_map($text, $new)).'.', true);
         }
         if ($possible !== []) {
             $warnings[] = new Warning('allergens-possible', 'May contain '.
-                implode(', ', array_map($text, $possible)).': read the label of what you use.');
+                implode(', ', array_map($text, $possible)).': read the label of what you use.', true);
         }
         // Lupin is kin to the peanut: who reacts to the one may react to the other.
         if (in_array('lupin', array_column($new, 'kind'), true)) {
-            $warnings[] = new Warning('lupin-peanut', 'Lupin is kin to peanut: who avoids peanut may react to it.');
+            $warnings[] = new Warning('lupin-peanut', 'Lupin is kin to peanut: who avoids peanut may react to it.', true);
         }
 
         return $warnings;

@@ -25,7 +25,7 @@ final readonly class Dogs implements Rule
         if ($hasXylitol) {
             $warnings[] = new Warning('xylitol-dogs', $isForDogs
                 ? 'Xylitol kills dogs, even a little of it: never give this to a dog, whatever the recipe says.'
-                : 'Contains xylitol, which is dangerous to dogs even in small amounts: keep it and the crumbs out of reach.');
+                : 'Contains xylitol, which is dangerous to dogs even in small amounts: keep it and the crumbs out of reach.', true);
         }
         $others = array_unique(array_intersect_key(
             $this->foods,
@@ -35,7 +35,7 @@ final readonly class Dogs implements Rule
             $warnings[] = new Warning('dogs', sprintf(
                 'Never give this to a dog: %s poisonous to dogs.',
                 implode(' and ', $others).(count($others) > 1 ? ' are' : ' is'),
-            ));
+            ), true);
         }
 
         return $warnings;

@@ -46,7 +46,7 @@ final readonly class Hazards implements Rule
                 && ($eaters === [] || $all->speaksOf(...$eaters))
                 && ($cells['with'] === '' || $all->after->gramsOf($cells['with']) > 0)
             ) {
-                $warnings[] = new Warning($cells['hazard'], $cells['sentence']);
+                $warnings[] = new Warning($cells['hazard'], $cells['sentence'], true);
             }
         }
 

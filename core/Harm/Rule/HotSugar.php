@@ -9,7 +9,6 @@ use Aglyca\Core\Forecast\Warning;
 use Aglyca\Core\Harm\Circumstances;
 use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Reading\Heat;
-use Aglyca\Core\Reading\Step;
 
 /** Sugar, or what takes its place, that boils far hotter than water; dough that goes into hot fat. */
 final readonly class HotSugar implements Rule
@@ -19,7 +18,8 @@ final readonly class HotSugar implements Rule
     public function of(Circumstances $all): array
     {
         $hot = array_values(array_filter($all->care, static fn (Care $c): bool => $c->isHot));
-        $names = array_map(static fn (Care $c): string => $c->name === '' ? 'it' : 'the '.mb_strtolower($c->name), $hot);
+        $named = static fn (Care $c): string => $c->name === '' ? 'it' : 'the '.mb_strtolower($c->name);
+        $names = array_map($named, $hot);
         $isFried = $all->before->making->isFried;
         $name = $names[0] ?? ($all->speaksOf('hot-sugar') || (! $isFried && $this->isBoiledHigh($all)) ? 'the sugar' : '');
         $warnings = [];
@@ -34,14 +34,20 @@ final readonly class HotSugar implements Rule
         return $warnings;
     }
 
-    /** A heat of no oven, above that at which a syrup burns. */
+    /** A heat of no oven, above that at which a syrup burns; where a step bakes, only one that something boils to. */
     private function isBoiledHigh(Circumstances $all): bool
     {
-        $heats = array_merge([], ...array_map(static fn (Step $s): array => $s->heats, $all->recipe->steps));
+        $boiling = array_column($all->sayings('boils', 'hot-sugar'), 'step');
+        foreach ($all->recipe->steps as $i => $step) {
+            $isHigh = array_filter(
+                $step->heats,
+                fn (Heat $h): bool => ! $h->isOven && $h->temperature->celsius > $this->constants->get('burning-syrup'),
+            ) !== [];
+            if ($isHigh && (! $step->isBake || in_array($i, $boiling, true))) {
+                return true;
+            }
+        }
 
-        return array_filter(
-            $heats,
-            fn (Heat $h): bool => ! $h->isOven && $h->temperature->celsius > $this->constants->get('burning-syrup'),
-        ) !== [];
+        return false;
     }
 }

@@ -17,6 +17,6 @@ final readonly class Medicine implements Rule
     {
         $why = $this->untouched->why($all->said, $all->before);
 
-        return $why === '' ? [] : [new Warning('untouched', $why)];
+        return $why === '' ? [] : [new Warning('untouched', $why, true)];
     }
 }

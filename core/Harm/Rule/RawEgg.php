@@ -37,12 +37,12 @@ final readonly class RawEgg implements Rule
                 'It is not baked, and holds raw %s: use %s, above all for the young, the old and the pregnant.',
                 implode(' and ', array_keys($eaten)),
                 implode(' and ', $eaten),
-            ))];
+            ), true)];
         }
         $eggs = array_filter($all->after->doses, self::isEgg(...));
 
         return $isSoft && $eggs !== [] && ! $isPasteurised
-            ? [new Warning('raw', 'Its middle stays liquid, so the egg in it is not cooked through: use pasteurised egg, above all for the young, the old and the pregnant.')]
+            ? [new Warning('raw', 'Its middle stays liquid, so the egg in it is not cooked through: use pasteurised egg, above all for the young, the old and the pregnant.', true)]
             : [];
     }
 
@@ -67,7 +67,8 @@ final readonly class RawEgg implements Rule
 
         return array_filter(
             $heats,
-            static fn (Heat $h): bool => ! $h->isOven && $h->temperature->celsius >= $safe && $h->temperature->celsius < $syrup,
+            static fn (Heat $h): bool => ! $h->isOven &&
+                $h->temperature->celsius >= $safe && $h->temperature->celsius < $syrup,
         ) !== [];
     }
 }

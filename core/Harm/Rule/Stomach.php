@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Harm\Rule;
 
+use Aglyca\Core\Account\Account;
 use Aglyca\Core\Forecast\Warning;
 use Aglyca\Core\Harm\Circumstances;
 use Aglyca\Core\Harm\Sitting;
@@ -31,13 +32,25 @@ final class Stomach implements Rule
 
     public function of(Circumstances $all): array
     {
+        return [
+            ...$this->upset($all, $all->account, '') ?: $this->upset($all, $all->swap->account, 'As it is written: '),
+            ...$this->laxative($all),
+        ];
+    }
+
+    /**
+     * @param  string  $side  in words; "" for the dessert that is proposed
+     * @return list<Warning>
+     */
+    private function upset(Circumstances $all, Account $account, string $side): array
+    {
         $isChild = $all->speaksOf('child', 'toddler', 'infant');
         $mass = $all->bodyMass ?? Sitting::bodyMassSaid($all)
             ?? $this->constants->get($isChild ? 'child-body-mass' : 'default-body-mass');
         $share = Sitting::share($all);
         $load = 0.0;
         $parts = [];
-        foreach ($this->grams($all) as $name => [$grams, $limit]) {
+        foreach ($this->grams($account) as $name => [$grams, $limit]) {
             if ($grams * $share > 0 && $limit > 0) {
                 $load += $grams * $share / ($limit * $mass);
                 $parts[] = sprintf('%.0f g %s', $grams * $share, $name);
@@ -49,30 +62,27 @@ final class Stomach implements Rule
             default => sprintf('a body of %g kg', $mass),
         };
 
-        return [
-            ...$load <= 1 ? [] : [new Warning('tolerance', sprintf(
-                '%s %s: more than %s usually takes in one go without stomach upset.',
-                $share < 1 ? 'What one eats at once may hold' : 'One piece holds',
-                implode(' and ', $parts),
-                $whose,
-            ))],
-            ...$this->laxative($all),
-        ];
+        return $load <= 1 ? [] : [new Warning('tolerance', ucfirst($side.sprintf(
+            '%s %s: more than %s usually takes in one go without stomach upset.',
+            $share < 1 ? 'what one eats at once may hold' : 'one piece holds',
+            implode(' and ', $parts),
+            $whose,
+        )), true)];
     }
 
     /** @return array<string, array{float, float}> name => g a piece, and g a kg of body mass that are borne */
-    private function grams(Circumstances $all): array
+    private function grams(Account $account): array
     {
         $found = [];
-        foreach ([...$all->account->piece->polyols, 'allulose' => $all->account->piece->allulose] as $name => $grams) {
+        foreach ([...$account->piece->polyols, 'allulose' => $account->piece->allulose] as $name => $grams) {
             $found[$name] = [$grams, $this->tolerance[$name] ?? 0.0];
         }
-        foreach ($all->after->doses as $dose) {
+        foreach ($account->formula->doses as $dose) {
             $row = $this->fibres[$dose->food->key ?? ''] ?? null;
             if ($row !== null) {
                 $per100 = $dose->known()->per100;
                 $of = $row['counts'] === 'fibre' ? $per100->fibre : $per100->carbohydrate;
-                $grams = $all->inAPiece($dose) * $of / 100;
+                $grams = $dose->mass() * $dose->used / $account->formula->pieces * $of / 100;
                 $found[$row['name']] = [($found[$row['name']][0] ?? 0.0) + $grams, (float) $row['g_per_kg']];
             }
         }
@@ -89,6 +99,6 @@ final class Stomach implements Rule
         return $share <= $this->constants->get('hard-polyol-share') ? [] : [new Warning('laxative', sprintf(
             'Sugar alcohols are %.0f %% of what is eaten; above 10 %% EU labels must say that excessive consumption may produce laxative effects.',
             $share * 100,
-        ))];
+        ), true)];
     }
 }

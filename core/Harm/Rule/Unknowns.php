@@ -29,7 +29,7 @@ final readonly class Unknowns implements Rule
         $left = $this->atLeast->uncounted($all->account);
         if ($left !== []) {
             $warnings[] = new Warning('uncounted', 'Not in the totals, since its food or amount is not known: '.
-                implode(', ', array_map(static fn (Dose $d): string => self::short($d->text), $left)).'.');
+                implode(', ', array_map(static fn (Dose $d): string => self::short($d->text), $left)).'.', true);
         }
         $heavy = $this->atLeast->because($all->account);
         if ($heavy !== []) {
@@ -37,7 +37,7 @@ final readonly class Unknowns implements Rule
                 'Net carbs are at least %.1f g a piece, and may be much more: %s.',
                 $all->account->net($all->convention),
                 implode('; ', $heavy),
-            ));
+            ), true);
         }
 
         return $warnings;

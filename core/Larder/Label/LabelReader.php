@@ -77,13 +77,22 @@ final readonly class LabelReader
     }
 
     /**
-     * Of the net carbs in 100 g. What is taken off the carbohydrate was weighed in with it, so that the tolerance is
-     * that of what is left, and never more than all of it.
+     * Of the net carbs in 100 g: the tolerance of what is left of the carbohydrate, and never more than all of it, with
+     * those of the fibre and the sugar alcohols that were taken off, each by its own.
      */
     public function netCarbsU(Label $label): float
     {
-        $left = max(0.0, $label->per100()->digestible());
+        $n = $label->per100();
+        $left = max(0.0, $n->digestible());
+        $off = [
+            ...$label->law->carbohydrateHasFibre() ? ['fibre' => $n->fibre] : [],
+            ...$label->law->carbohydrateHasPolyols() ? ['polyols' => $n->polyolGrams()] : [],
+        ];
+        $variance = min($left / 2, $this->toleranceU($label->law, 'carbohydrate', $left)) ** 2;
+        foreach ($off as $figure => $grams) {
+            $variance += $this->toleranceU($label->law, $figure, $grams) ** 2;
+        }
 
-        return min($left / 2, $this->toleranceU($label->law, 'carbohydrate', $left));
+        return sqrt($variance);
     }
 }

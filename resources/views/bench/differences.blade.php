@@ -11,7 +11,7 @@
                 stroke-width="1.5" vector-effect="non-scaling-stroke"/><ellipse cx="{{ $row['before'] }}" cy="12" rx="6" ry="5.5" fill="#fff"
                 stroke="#14212b" stroke-width="1.6" vector-effect="non-scaling-stroke"/><path d="M0 -7 8 0 0 7 -8 0Z"
                 transform="translate({{ $row['after'] }} 12)" fill="{{ $row['outside'] ? '#a1231d' : '#1d3f91' }}"/></svg></td>
-            <td class="figure text-right">{{ $row['text'] }}@if ($row['said'] !== '')<span class="sr-only">, {{ $row['said'] }}</span>@endif @if ($row['outside'])<span class="block font-sans text-xs font-semibold text-fault">outside</span>@endif</td>
+            <td class="text-right">{{ $row['text'] }}@if ($row['said'] !== '')<span class="sr-only">, {{ $row['said'] }}</span>@endif @if ($row['outside'])<span class="block font-sans text-xs font-semibold text-fault">outside</span>@endif</td>
         </tr>
     @endforeach
     </tbody>

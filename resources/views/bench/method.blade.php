@@ -32,7 +32,7 @@
     @endforeach
 </ol>
 @php $remedies = collect($page->kernel->remedies($page->conversion))->groupBy('label'); $family = $page->conversion->swap->family(); @endphp
-<p class="mb-2"><strong>Done when:</strong> {{ $family->doneness }}. <strong>Cooling:</strong> {{ $family->cooling }}. <strong>Keeps:</strong> {{ $family->keeping }}.</p>
+<p class="mb-2"><strong>Done when:</strong> {{ $family->doneness }}. <strong>Cooling:</strong> {{ $family->cooling }}. <strong>Keeps:</strong> {{ $page->conversion->safety->keep->text }}.</p>
 <details class="mb-2">
     <summary class="py-2 text-cobalt underline underline-offset-3">If the mix is not right</summary>
     <dl class="grid gap-x-5 gap-y-1 sm:grid-cols-[11rem_minmax(0,1fr)]">

@@ -25,13 +25,13 @@
                         class="strip-line"/>@if ($row['band'])<rect x="{{ $row['from'] }}" y="5" width="{{ $row['wide'] }}" height="14"
                         class="strip-band"/>@endif<path d="M{{ $row['before'] }} 12H{{ $row['after'] }}"
                         class="strip-way"/><rect x="{{ (float) $row['after'] - 4 }}" y="3" width="8" height="18" class="strip-now"/></svg>
-                    <span class="figure">{{ $row['text'] }}</span>@if ($row['word'] !== '') <span class="strip-word">{{ $row['word'] }}</span>@else<span class="sr-only">, {{ $row['said'] ?: 'no band' }}</span>@endif
+                    <span class="strip-word">{{ $row['text'] }}</span><span class="sr-only">, {{ $row['said'] ?: 'no rule for this' }}</span>
                 </li>
             @endforeach
         </ul>
         <div class="strip-next">
             @if ($missed !== [])<p class="text-doubt"><span class="font-semibold">{{ array_values($missed)[0]->sentence() }}</span>@if (count($missed) > 1) <a href="#differences"
-                data-opens="differences">and {{ count($missed) - 1 }} more</a>@endif</p>@else<p class="text-soft">All within what this kind of bake bears.</p>@endif
+                data-opens="differences">and {{ count($missed) - 1 }} more</a>@endif</p>@else<p class="text-soft">Should turn out like the original.</p>@endif
             <a class="button button-main" href="{{ $page->path('counter') }}">Bake it</a>
         </div>
     </section>

@@ -21,7 +21,8 @@ final class TablesTest extends CoreCase
         self::assertSame([], array_diff(array_unique($sources), ['published', 'common practice', 'from memory']));
         foreach (self::tables()->export()['read'] as $table => $rows) {
             foreach ($rows as $n => $row) {
-                if ($table !== 'sources') {
+                // What is a word of a language is no fact of the trade.
+                if ($table !== 'sources' && ! str_starts_with($table, 'language/')) {
                     self::assertArrayHasKey($row['provenance'] ?? '(none)', $sources, "data/$table.csv row ".($n + 2));
                 }
             }

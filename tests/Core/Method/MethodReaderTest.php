@@ -20,7 +20,7 @@ final class MethodReaderTest extends CoreCase
     private static function read(string $method, string $list = self::LIST): array
     {
         $recipe = self::kernel()->read(self::brief("$list\n\nMethod\n$method"));
-        $reader = new MethodReader(new Actions(self::tables()), self::core()->reading()->foods, self::core()->constants);
+        $reader = new MethodReader(new Actions(self::tables()), self::core()->reading()->foods, self::core()->constants, self::core()->reading()->noFood);
 
         return $reader->read(Formula::asWritten($recipe, null, self::core()->constants), $recipe->steps);
     }

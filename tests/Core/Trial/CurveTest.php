@@ -44,8 +44,9 @@ final class CurveTest extends CoreCase
             // rises through the line: 2/2*40*2/3
             'comes up from below' => [[[0.0, 5.0], [20.0, 4.0], [60.0, 7.0]], 5.0, 40.0 / 1.5, 7.0, 60.0],
             'falls only' => [[[0.0, 6.0], [30.0, 5.0], [60.0, 5.5]], 6.0, 0.0, 6.0, 0.0],
-            // Readings before the portion: the last of them is the fasting value.
-            'fasting readings first' => [[[-15.0, 5.4], [0.0, 5.0], [30.0, 6.0], [60.0, 5.0]], 5.0, 30.0, 6.0, 30.0],
+            // Readings before the portion: the mean of the last two is the fasting value; a triangle of 0.8 on 24 minutes
+            // each way.
+            'fasting readings first' => [[[-15.0, 5.4], [0.0, 5.0], [30.0, 6.0], [60.0, 5.0]], 5.2, 19.2, 6.0, 30.0],
         ];
     }
 
