@@ -88,7 +88,7 @@ final class BriefJson
                 (string) ($kept['sweetener'] ?? $usual->sweetener),
                 (string) ($kept['school'] ?? $usual->school),
                 (float) ($kept['sweetness'] ?? $usual->sweetness),
-                Blend::of(
+                Blend::kept(
                     self::strings($kept['corners'] ?? []),
                     array_values(array_map(floatval(...), (array) ($kept['shares'] ?? []))),
                 ),

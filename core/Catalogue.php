@@ -18,6 +18,7 @@ use Aglyca\Core\Quantity\Estimate;
 use Aglyca\Core\Reading\FoodMatch;
 use Aglyca\Core\Reading\Recipe;
 use Aglyca\Core\Swap\Replacements;
+use Aglyca\Core\Writing\LabelReport;
 use Aglyca\Core\Swap\Replacing;
 
 /** What there is to choose from, by name: foods, packages, mixes, schools, families. */
@@ -197,5 +198,20 @@ final readonly class Catalogue
     public function unequalOff(): float
     {
         return $this->core->constants->get('unequal-off');
+    }
+
+    /** @return array<string, string> what a dessert may be asked to be without: kind => name */
+    public function allergens(): array
+    {
+        return $this->core->harm()->allergens->names();
+    }
+
+    /**
+     * @param  array<string, mixed>  $asked
+     * @return array<string, float|bool|string>
+     */
+    public function label(array $asked): array
+    {
+        return (new LabelReport($this->core->larder->labels))->of($asked);
     }
 }

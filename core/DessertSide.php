@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aglyca\Core;
 
 use Aglyca\Core\Account\Account;
+use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Account\Cost;
 use Aglyca\Core\Account\Desk;
 use Aglyca\Core\Account\Kind;
@@ -137,10 +138,16 @@ final readonly class DessertSide
         return $this->desk->whatIf;
     }
 
-    /** Carbohydrate choices of a serving, by its total carbohydrate. */
-    public function choices(Serving $serving): float
+    /**
+     * Carbohydrate choices of a serving.
+     *
+     * @param  ?Convention  $convention  null for its total carbohydrate
+     */
+    public function choices(Serving $serving, ?Convention $convention = null): float
     {
-        return $serving->sum->carbohydrate / $this->desk->constants->get('carb-choice');
+        $grams = $convention === null ? $serving->sum->carbohydrate : $serving->net($convention);
+
+        return $grams / $this->desk->constants->get('carb-choice');
     }
 
     /** Grams of net carbs that so much more of a food would add to a piece. */

@@ -48,6 +48,7 @@ Route::middleware('throttle:work')->group(function (): void {
     Route::get('/bench', [BenchController::class, 'current'])->name('bench');
     Route::get('/bench/{dessert}', [BenchController::class, 'show'])->name('bench.show');
     Route::post('/bench/{dessert}/wishes', [WishesController::class, 'wish'])->name('bench.wish');
+    Route::post('/bench/{dessert}/counts', [WishesController::class, 'counts'])->name('bench.counts');
     Route::post('/bench/{dessert}/blend', [WishesController::class, 'blend'])->name('bench.blend');
     Route::post('/bench/{dessert}/amounts', [WishesController::class, 'amount'])->name('bench.amount');
     Route::post('/bench/{dessert}/undo', [HistoryController::class, 'undo'])->name('bench.undo');

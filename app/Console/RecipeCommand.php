@@ -10,6 +10,7 @@ use Aglyca\Core\Brief;
 use Aglyca\Core\Conversion;
 use Aglyca\Core\Forecast\Property;
 use Aglyca\Core\Kernel;
+use Aglyca\Core\Larder\Label\InvalidLabel;
 use Aglyca\Core\Quantity\Decimal;
 use Aglyca\Core\Reading\UnreadableRecipe;
 use Aglyca\Core\Swap\Exchange;
@@ -26,10 +27,12 @@ final readonly class RecipeCommand
     private const USAGE =
         "usage: aglyca account [--json] [--measures us|metric|au|imperial] FILE\n".
         "       aglyca convert [--json] [--sweetener KEY] [--school KEY] [--sweetness 0.9] [--family PART=KEY]\n".
-        "               [--without milk,egg,nuts,coconut,peanut,gluten] [--measures us|metric|au|imperial] [--appliance oven|air-fryer|microwave|waffle-iron|hob] FILE\n".
+        "               [--without milk,egg,nuts,…] [--measures us|metric|au|imperial] [--appliance oven|air-fryer|microwave|waffle-iron|hob]\n".
+        "               [--body-mass KG] FILE\n".
         "       aglyca plan [--json] [--ready TIME | --from TIME] [--sheets N] [--per-sheet N] [--bakers N] [--written] FILE...\n".
         "       aglyca diagnose [--json] FILE   (a recipe, a line “--- bake”, and how it came out)\n".
-        "       aglyca response [--json] FILE.csv\n".
+        "       aglyca response [--json] [--unit mmol/L|mg/dL] [--first-bite TIME|MINUTE] FILE.csv\n".
+        "       aglyca label [--json] FILE   (JSON: law, serving, printed, polyol)\n".
         'FILE may be - for standard input; TIME is as 2026-12-24T16:00.';
 
     private const CARE =
@@ -38,7 +41,9 @@ final readonly class RecipeCommand
 
     private const OPTIONS = [
         'account' => ['--measures'],
-        'convert' => ['--sweetener', '--school', '--sweetness', '--family', '--without', '--measures', '--appliance'],
+        'convert' => [
+            '--sweetener', '--school', '--sweetness', '--family', '--without', '--measures', '--appliance', '--body-mass',
+        ],
     ];
 
     /** @param  string  $root the project's folder */
@@ -63,6 +68,15 @@ final readonly class RecipeCommand
 
                 return 0;
             }
+            if (($words[0] ?? '') === 'label') {
+                $files = array_values(array_diff(array_slice($words, 1), ['--json']));
+                echo $this->label(
+                    $files[0] ?? throw new InvalidArgumentException(self::USAGE),
+                    in_array('--json', $words, true),
+                );
+
+                return 0;
+            }
             [$command, $file, $said, $json] = $this->understand($words);
             $text = $this->text($file);
             $kernel = $this->kernel();
@@ -78,7 +92,7 @@ final readonly class RecipeCommand
             }
 
             return 0;
-        } catch (UnreadableRecipe|InvalidArgumentException|OutOfBoundsException $fault) {
+        } catch (UnreadableRecipe|InvalidLabel|InvalidArgumentException|OutOfBoundsException $fault) {
             fwrite(STDERR, 'aglyca: '.$fault->getMessage()."\n");
 
             return 2;
@@ -125,9 +139,10 @@ final readonly class RecipeCommand
         foreach ($said as [$name, $value]) {
             $brief = match ($name) {
                 'sweetness' => $brief->wishing(sweetness: (float) $value),
-                'without' => $brief->wishing(
-                    without: array_values(array_filter(array_map(trim(...), explode(',', $value)))),
-                ),
+                'without' => $brief->wishing(without: $this->without($kernel, $value)),
+                'body-mass' => is_numeric($value) && $value >= 1 && $value <= 400
+                    ? $brief->in($brief->wishes->kitchen->but(bodyMass: (float) $value))
+                    : throw new InvalidArgumentException("--body-mass is kilograms from 1 to 400, not “{$value}”."),
                 'measures' => $brief->but(corrections: $brief->corrections->measuring($value)),
                 'appliance' => isset(Wishes::APPLIANCES[$value])
                     ? $brief->wishing(appliance: $value)
@@ -140,6 +155,37 @@ final readonly class RecipeCommand
         }
 
         return $brief;
+    }
+
+    /** @return list<string> */
+    private function without(Kernel $kernel, string $value): array
+    {
+        $asked = array_values(array_filter(array_map(trim(...), explode(',', $value))));
+        $unknown = array_diff($asked, array_keys($kernel->catalogue->allergens()));
+
+        return $unknown === []
+            ? $asked
+            : throw new InvalidArgumentException(sprintf(
+                '--without knows no “%s”. It knows: %s.',
+                implode('”, “', $unknown),
+                implode(', ', array_keys($kernel->catalogue->allergens())),
+            ));
+    }
+
+    private function label(string $file, bool $isJson): string
+    {
+        $asked = json_decode($this->text($file), true);
+        if (! is_array($asked)) {
+            throw new InvalidArgumentException('A label comes as JSON: {"law": "eu-uk", "serving": 100, "printed": {"carbohydrate": "7.6"}}.');
+        }
+        $report = $this->kernel()->catalogue->label($asked);
+
+        return $isJson
+            ? $this->json($report)
+            : sprintf(
+                "100 g: net carbs %.1f g (%.1f to %.1f), %.0f kcal\n",
+                $report['net'], $report['low'], $report['high'], $report['kcal'],
+            );
     }
 
     /**

@@ -24,6 +24,7 @@ use InvalidArgumentException;
  * @property string $name
  * @property ?string $limit_g
  * @property string $convention
+ * @property ?CarbonInterface $counts_said_at when it was said how it counts carbs; null where it was not asked yet
  * @property ?string $body_kg of whom it bakes for
  * @property string $currency
  * @property ?list<string> $refused food keys never to be used
@@ -46,6 +47,7 @@ final class Kitchen extends Model
         'name',
         'limit_g',
         'convention',
+        'counts_said_at',
         'refused',
         'body_kg',
         'currency',
@@ -65,6 +67,7 @@ final class Kitchen extends Model
         'limit_g' => 'decimal:1',
         'body_kg' => 'decimal:1',
         'closed_at' => 'datetime',
+        'counts_said_at' => 'datetime',
         'is_demo' => 'boolean',
         'refused' => 'array',
         'places' => 'array',

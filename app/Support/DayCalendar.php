@@ -37,7 +37,7 @@ final class DayCalendar
             'UID' => $planned->day->ulid.'-'.str_replace('#', '-', $slot->job->key()).'@aglyca.invalid',
             'SEQUENCE' => $planned->day->revision,
             'DTSTAMP' => new \DateTimeImmutable(($planned->day->updated_at ?? now())->toAtomString()),
-            'SUMMARY' => rtrim($task->text, '.').$batch,
+            'SUMMARY' => ($planned->recipes->count() > 1 ? "$task->dessert: " : '').rtrim($task->text, '.').$batch,
             'DTSTART' => Night::local($slot->start, $utc),
             'DTEND' => Night::local($slot->end, $utc),
             'CATEGORIES' => $task->dessert,

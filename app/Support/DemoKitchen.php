@@ -24,6 +24,7 @@ final class DemoKitchen
             $own = Kitchen::query()->create([
                 'name' => $common->name,
                 'convention' => $common->convention,
+                'counts_said_at' => now(),
                 'is_demo' => true,
             ]);
             KitchenCopy::into($own, KitchenCopy::of($common));

@@ -4,9 +4,20 @@ declare(strict_types=1);
 
 namespace App\Support;
 
-/** Two changes of one document, made beside each other, put together field by field. */
+/**
+ * Two changes of one document, made beside each other, put together field by field. What belongs together, as the shares
+ * of a blend and its corners or the sides of a pan, is one value; only what is a set is put together word by word.
+ */
 final class ThreeWay
 {
+    /** Fields that mean something only together. */
+    private const TOGETHER = [['shares', 'corners']];
+
+    /** Maps that are one value. */
+    private const WHOLE = ['portion', 'pan', 'to', 'from'];
+
+    private const SETS = ['left', 'without'];
+
     private function __construct() {}
 
     /**
@@ -17,14 +28,25 @@ final class ThreeWay
      */
     public static function merged(array $base, array $mine, array $theirs): array
     {
+        foreach (self::TOGETHER as $fields) {
+            $part = static fn (array $of): array => array_intersect_key($of, array_flip($fields));
+            if (! self::same($part($base), $part($mine))) {
+                $theirs = array_replace($theirs, $part($mine));
+            }
+            $base = array_replace($base, $part($theirs));
+            $mine = array_replace($mine, $part($theirs));
+        }
         $merged = [];
         foreach (array_keys(array_replace($theirs, $mine)) as $field) {
             [$was, $is, $stands] = [$base[$field] ?? null, $mine[$field] ?? null, $theirs[$field] ?? null];
+            $isOne = in_array($field, self::WHOLE, true);
             $value = match (true) {
                 self::same($was, $is) => $stands,
                 self::same($was, $stands) => $is,
-                self::isMap($is) && self::isMap($stands) => self::merged((array) $was, (array) $is, (array) $stands),
-                self::isListOfWords($is) && self::isListOfWords($stands) => self::lists(
+                ! $isOne && self::isMap($is) && self::isMap($stands) => self::merged(
+                    (array) $was, (array) $is, (array) $stands,
+                ),
+                in_array($field, self::SETS, true) && is_array($is) && is_array($stands) => self::lists(
                     (array) $was,
                     (array) $is,
                     (array) $stands,
@@ -47,11 +69,6 @@ final class ThreeWay
     private static function isMap(mixed $value): bool
     {
         return is_array($value) && ($value === [] || ! array_is_list($value));
-    }
-
-    private static function isListOfWords(mixed $value): bool
-    {
-        return is_array($value) && array_is_list($value) && array_filter($value, is_array(...)) === [];
     }
 
     /**

@@ -140,8 +140,13 @@ final readonly class AccountSheet
         return $rows;
     }
 
-    /** Carbohydrate choices of what is eaten. */
+    /** Carbohydrate choices of what is eaten, as the baker counts. */
     public function choices(): string
+    {
+        return Figures::one($this->side->choices($this->eaten, $this->page->conversion->brief->convention));
+    }
+
+    public function choicesByTotal(): string
     {
         return Figures::one($this->side->choices($this->eaten));
     }

@@ -158,10 +158,42 @@ final readonly class BenchPage
         return Figures::one($account->net($convention ?? $this->conversion->brief->convention));
     }
 
-    /** Total carbohydrate of a swapped piece. */
-    public function total(): string
+    /** Total carbohydrate of a piece. */
+    public function total(Account $account): string
     {
-        return Figures::one($this->conversion->after->piece->carbohydrate);
+        return Figures::one($account->piece->carbohydrate);
+    }
+
+    /** How net carbs are counted, in words: "without fibre, sugar alcohols and allulose". */
+    public function counted(): string
+    {
+        return app(Conventions::class)->all()[$this->conversion->brief->convention->value]['counted'];
+    }
+
+    /** @return list<string> why a number is only what could be counted */
+    public function leftOut(Side $side): array
+    {
+        return $side === Side::Swapped ? $this->conversion->safety->atLeast : $this->conversion->safety->writtenAtLeast;
+    }
+
+    /** How carbs are counted is asked once, beside the first number. */
+    public function asksHowCounted(): bool
+    {
+        $kitchen = request()->user()?->kitchen;
+
+        return $kitchen === null ? session('counts') === null : $kitchen->counts_said_at === null;
+    }
+
+    /** Why nothing of it is swapped; "" where it may be. */
+    public function untouched(): string
+    {
+        return array_column($this->conversion->warnings, 'sentence', 'key')['untouched'] ?? '';
+    }
+
+    /** Nobody says how many pieces it makes. */
+    public function isYieldAssumed(): bool
+    {
+        return in_array('yield-assumed', array_column($this->conversion->warnings, 'key'), true);
     }
 
     public function range(Account $account): string

@@ -8,6 +8,7 @@ use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Conversion;
 use Aglyca\Core\DessertSide;
 use Aglyca\Core\Forecast\Warning;
+use Aglyca\Core\Harm\Struck;
 use Aglyca\Core\Formula\Dose;
 use Aglyca\Core\Formula\Spread;
 use Aglyca\Core\Kernel;
@@ -199,6 +200,12 @@ final readonly class Card
                 static fn (Warning $w): bool => $w->isForEater,
             ),
         );
+    }
+
+    /** @return list<Struck> words of the recipe that are not true of what is made */
+    public function struck(): array
+    {
+        return $this->conversion->safety->struck;
     }
 
     public function allergens(): string

@@ -11,17 +11,25 @@ final readonly class Conventions
 {
     public function __construct(private Tables $tables) {}
 
+    /** @return array<string, string> key => the answer to "How do you count carbs?", of those that many give */
+    public function asked(): array
+    {
+        return array_filter($this->tables->pairs('conventions', 'asked', 'key'));
+    }
+
     /** @return array<string, string> key => name */
     public function names(): array
     {
         return $this->tables->pairs('conventions', 'name', 'key');
     }
 
-    /** @return array<string, array{name: string, sentence: string}> */
+    /** @return array<string, array{name: string, counted: string, sentence: string}> */
     public function all(): array
     {
         return array_map(
-            static fn (array $row): array => ['name' => $row['name'], 'sentence' => $row['sentence']],
+            static fn (array $row): array => [
+                'name' => $row['name'], 'counted' => $row['counted'], 'sentence' => $row['sentence'],
+            ],
             array_column($this->tables->rows('conventions'), null, 'key'),
         );
     }

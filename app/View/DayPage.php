@@ -148,9 +148,12 @@ final readonly class DayPage
         return "“{$text}” stays where it is: there is no room for it there.";
     }
 
-    public function doneCount(): int
+    /** Several desserts are made, so that each step says whose it is. */
+    public function isShared(): bool
     {
-        return count($this->planned->day->document['done'] ?? []);
+        $desserts = array_map(static fn (Slot $s): string => $s->job->task->dessert, $this->planned->plan->slots);
+
+        return count(array_unique($desserts)) > 1;
     }
 
     public function hasMoves(): bool

@@ -78,6 +78,12 @@ final readonly class Property
         $ratio = $this->ratio() ?? ($this->after > 0 ? INF : 1.0);
         $size = self::sizeOf($ratio < 1 ? 1 / max($ratio, 1e-9) : $ratio);
 
+        if ($size === 0 && $this->isOutside()) {
+            $word = self::WORDS[$this->key][$this->isBelow() ? 0 : 1];
+
+            return $this->isBelow() === $ratio < 1 ? "a little $word" : "$word than asked";
+        }
+
         return $size === 0 ? 'like the original' : self::SIZES[$size].self::WORDS[$this->key][$ratio < 1 ? 0 : 1];
     }
 
@@ -112,8 +118,7 @@ final readonly class Property
         return match (true) {
             $this->key === 'tolerance' => 'One piece is much for one sitting: it holds more sugar alcohol than most people take well at once.',
             in_array($this->key, self::ABSOLUTE, true) => "It will be {$this->difference()}.",
-            $this->difference() === 'like the original' => 'It will be a little '.
-                self::WORDS[$this->key][$this->isBelow() ? 0 : 1].' than it should.',
+            str_ends_with($this->difference(), 'asked') => "It will be {$this->difference()}.",
             default => "It will be {$this->difference()} than the original.",
         };
     }

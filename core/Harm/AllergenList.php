@@ -19,6 +19,15 @@ final readonly class AllergenList
         $this->rows = $tables->keyed('allergens', 'allergen');
     }
 
+    /** @return array<string, string> kind => name */
+    public function names(): array
+    {
+        return array_map(
+            static fn (array $row): string => $row['name'],
+            array_filter($this->rows, static fn (string $k): bool => ! str_contains($k, ':'), ARRAY_FILTER_USE_KEY),
+        );
+    }
+
     /** @return list<Allergen> in the order of the table */
     public function in(Formula $formula): array
     {

@@ -11,12 +11,15 @@ final readonly class Task
 {
     use Altered;
 
+    /** @var list<StepUse> each food once */
+    public array $uses;
+
     /**
      * A record: what the Day, the Counter and a plan in JSON each read one field of.
      *
      * @param  string  $id  unique among the desserts that are planned together
      * @param  string  $written  the step of the recipe that it comes from; "" for what is ours
-     * @param  list<StepUse>  $uses  what goes in at it
+     * @param  list<StepUse>  $uses  what goes in at it; the same food twice is weighed at once
      * @param  int  $low  minutes of one batch
      * @param  list<float>  $heats  °C, of an oven without fan
      * @param  string  $until  how it looks when it is done, in the words of the text
@@ -30,7 +33,7 @@ final readonly class Task
         public Action $action,
         public string $text,
         public string $written,
-        public array $uses,
+        array $uses,
         public int $low,
         public int $typical,
         public int $high,
@@ -40,7 +43,9 @@ final readonly class Task
         public string $until,
         public array $after = [],
         public int $batches = 1,
-    ) {}
+    ) {
+        $this->uses = StepUse::once($uses);
+    }
 
     /** @param  list<Link>  $after */
     public function following(array $after): self

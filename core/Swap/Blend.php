@@ -36,6 +36,21 @@ final readonly class Blend
     }
 
     /**
+     * As it was kept: what is no blend any more lets the mix decide.
+     *
+     * @param  list<string>  $corners
+     * @param  list<float>  $shares
+     */
+    public static function kept(array $corners, array $shares): self
+    {
+        try {
+            return self::of($corners, $shares);
+        } catch (InvalidArgumentException) {
+            return self::of($corners, min([0.0, ...$shares]) < 0 ? [] : self::shares($shares) ?? []);
+        }
+    }
+
+    /**
      * Shares that are 1 together, of numbers in any proportion.
      *
      * @param  list<float>  $parts

@@ -225,6 +225,7 @@ final class HarrowCottageSeeder extends Seeder
     private function load(): void
     {
         $kitchen = Kitchen::query()->create([
+            'counts_said_at' => now(),
             'name' => 'Harrow Cottage',
             'limit_g' => '5.0',
             'convention' => 'low-carb',

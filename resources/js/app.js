@@ -61,7 +61,8 @@ Alpine.data('goes', () => ({
     },
 }));
 
-// The triangle: the bead follows the pointer or the arrow keys, and the shares go to the server at most every 60 ms.
+// The triangle: the bead follows the pointer or the arrow keys. One request is on its way at a time, with the latest
+// shares behind it; what comes back while the bead is elsewhere leaves it there.
 const CORNERS = [[150, 26], [22, 238], [278, 238]];
 const sharesAt = (x, y) => {
     const [[ax, ay], [bx, by], [cx, cy]] = CORNERS;
@@ -74,24 +75,38 @@ const sharesAt = (x, y) => {
 };
 Alpine.data('blend', () => ({
     held: false,
-    waits: false,
-    timer: 0,
+    busy: false,
+    mine: null,
+    sent: null,
+    init() {
+        this.$root.addEventListener('htmx:finally:request', () => this.answered());
+        document.addEventListener('htmx:after:swap', () => { if (this.mine) this.show(this.mine); });
+    },
     shares() {
-        return sharesAt(Number(this.$refs.bead.getAttribute('cx')), Number(this.$refs.bead.getAttribute('cy')));
+        return this.mine ?? sharesAt(Number(this.$refs.bead.getAttribute('cx')), Number(this.$refs.bead.getAttribute('cy')));
+    },
+    show(shares) {
+        const [x, y] = [0, 1].map((side) => shares.reduce((sum, share, i) => sum + share * CORNERS[i][side], 0).toFixed(1));
+        for (const dot of [this.$refs.bead, this.$refs.hold]) {
+            dot.setAttribute('cx', x);
+            dot.setAttribute('cy', y);
+        }
+        this.$root.querySelectorAll('input[name="shares[]"]').forEach((field, i) => { field.value = (shares[i] * 100).toFixed(1); });
     },
     place(shares) {
-        this.$refs.bead.setAttribute('cx', shares.reduce((sum, share, i) => sum + share * CORNERS[i][0], 0).toFixed(1));
-        this.$refs.bead.setAttribute('cy', shares.reduce((sum, share, i) => sum + share * CORNERS[i][1], 0).toFixed(1));
-        this.$root.querySelectorAll('input[name="shares[]"]').forEach((field, i) => { field.value = (shares[i] * 100).toFixed(1); });
-        this.waits = true;
-        if (!this.timer) this.send();
+        this.mine = shares;
+        this.show(shares);
+        if (!this.busy) this.send();
     },
     send() {
-        this.timer = 0;
-        if (!this.waits) return;
-        this.waits = false;
+        this.busy = true;
+        this.sent = this.mine;
         this.$root.dispatchEvent(new CustomEvent('blend'));
-        this.timer = setTimeout(() => this.send(), 60);
+    },
+    answered() {
+        this.busy = false;
+        if (this.mine !== this.sent) this.send();
+        else if (!this.held) this.mine = null;
     },
     at(event) {
         const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(this.$refs.svg.getScreenCTM().inverse());
@@ -99,14 +114,15 @@ Alpine.data('blend', () => ({
     },
     grab(event) {
         this.held = true;
-        this.$refs.svg.setPointerCapture(event.pointerId);
-        this.at(event);
+        this.$refs.hold.setPointerCapture(event.pointerId);
+        this.$refs.bead.focus({ preventScroll: true });
     },
     drag(event) {
         if (this.held) this.at(event);
     },
     drop() {
         this.held = false;
+        if (!this.busy) this.mine = null;
     },
     key(event) {
         const step = event.shiftKey ? 0.1 : 0.02;
@@ -119,12 +135,20 @@ Alpine.data('blend', () => ({
     },
 }));
 
-// A line or a part of the weave opens in place: one listener for them all.
+// A line or a part of the weave opens in place: one listener for them all. What opened has the focus then and is said;
+// what was closed gives it back to its name.
+let opened = null;
+let closed = null;
 document.addEventListener('click', (event) => {
     const link = event.target.closest('a[data-line], a[data-part]');
     if (!link || event.ctrlKey || event.metaKey || event.shiftKey || event.button !== 0) return;
     event.preventDefault();
-    htmx.ajax('GET', link.href.split('#')[0], { target: '#bench', swap: 'outerHTML' });
+    opened = link.dataset.line ? `[data-open-line="${CSS.escape(link.dataset.line)}"]` : `[data-open-part="${CSS.escape(link.dataset.part)}"]`;
+    htmx.ajax('GET', link.href.split('#')[0], { source: link, target: '#bench', swap: 'outerMorph' });
+});
+document.addEventListener('click', (event) => {
+    const panel = event.target.closest('[data-close]')?.closest('[data-open-line], [data-open-part]');
+    if (panel) closed = [`#${CSS.escape(panel.id)}`, panel.dataset.openLine ? `a[data-line="${CSS.escape(panel.dataset.openLine)}"]` : `a[data-part="${CSS.escape(panel.dataset.openPart)}"]`];
 });
 
 // Keys of the Bench; they rest while something is being typed.
@@ -147,11 +171,46 @@ if (letters) {
     letters.addEventListener('change', () => localStorage.setItem('letters', letters.checked ? 'on' : 'off'));
 }
 
-// What was changed by a swap is said, and the focus goes on where it was.
+// What was changed by a swap is said, and the focus and the page stay where they were.
 const place = (element) => (element?.id ? `#${CSS.escape(element.id)}`
-    : element?.name ? `[name="${CSS.escape(element.name)}"]${element.type === 'submit' || element.type === 'checkbox' ? `[value="${CSS.escape(element.value)}"]` : ''}` : null);
+    : element?.name ? `[name="${CSS.escape(element.name)}"]${element.type === 'submit' || element.type === 'checkbox' ? `[value="${CSS.escape(element.value)}"]` : ''}`
+    : element?.dataset?.line ? `a[data-line="${CSS.escape(element.dataset.line)}"]`
+    : element?.dataset?.part ? `a[data-part="${CSS.escape(element.dataset.part)}"]`
+    : element?.dataset?.key ? `[data-key="${CSS.escape(element.dataset.key)}"]` : null);
+const isSeen = (element) => {
+    const { top, bottom } = element.getBoundingClientRect();
+    return bottom > 0 && top < innerHeight;
+};
+// What the eye is on: what was pressed or has the focus, or else the first thing with a name that is in sight.
+const looked = (pressed) => {
+    const near = [pressed, document.activeElement].find((element) => element && element !== document.body && place(element) && isSeen(element));
+    if (near) return near;
+    return [...document.querySelectorAll('#main [id], main [id]')].find((element) => element.getBoundingClientRect().top >= 0 && isSeen(element));
+};
 let held = null;
-document.addEventListener('htmx:before:swap', () => { held = place(document.activeElement); });
+let anchor = null;
+document.addEventListener('htmx:before:swap', (event) => {
+    held = place(document.activeElement);
+    const element = looked(event.detail.ctx?.sourceElement);
+    anchor = element ? [place(element), element.getBoundingClientRect().top] : null;
+});
+const settle = () => {
+    const panel = opened ? document.querySelector(opened) : null;
+    if (panel) {
+        opened = null;
+        panel.focus({ preventScroll: true });
+        const said = document.getElementById('said');
+        if (said) said.textContent = panel.getAttribute('aria-label') ?? '';
+    } else if (closed && !document.querySelector(closed[0])) {
+        document.querySelector(closed[1])?.focus({ preventScroll: true });
+        closed = null;
+    } else if (held && document.activeElement === document.body) {
+        document.querySelector(held)?.focus({ preventScroll: true });
+    }
+    const element = anchor && anchor[0] ? document.querySelector(anchor[0]) : null;
+    if (element) scrollBy({ top: element.getBoundingClientRect().top - anchor[1], behavior: 'instant' });
+    if (panel && !isSeen(panel)) panel.scrollIntoView({ block: 'nearest', behavior: 'instant' });
+};
 
 // Which revision this page shows, so that what another tab changed in the meantime is not undone by it.
 document.addEventListener('htmx:config:request', (event) => {
@@ -212,6 +271,9 @@ document.addEventListener('htmx:after:request', ({ detail: { ctx } }) => {
     if (ctx.response?.status < 300) for (const name of ctx.said ?? []) unsaid.delete(name);
 });
 
+const number = document.getElementById('net');
+if (number) document.getElementById('said')?.setAttribute('data-net', number.textContent);
+
 // A request that never reached the server leaves the page as it is and says so.
 document.addEventListener('htmx:error', () => {
     const notice = document.getElementById('offline');
@@ -220,7 +282,7 @@ document.addEventListener('htmx:error', () => {
 document.addEventListener('htmx:after:swap', () => {
     letGo(true);
     keep(document);
-    if (held && document.activeElement === document.body) document.querySelector(held)?.focus({ preventScroll: true });
+    settle();
     const said = document.getElementById('said');
     const net = document.getElementById('net');
     if (said && net && said.dataset.net !== net.textContent) {
@@ -253,6 +315,32 @@ for (const field of document.querySelectorAll('[data-find]')) {
         const none = document.getElementById(`${list.id}-none`);
         if (none) none.hidden = left > 0;
     });
+}
+
+// What was ticked stays so over a search, on another page of the list and after a reload: what is not in sight is sent as
+// well.
+for (const form of document.querySelectorAll('form[data-ticks]')) {
+    const name = `ticks:${form.dataset.ticks}`;
+    const ticked = new Set(JSON.parse(sessionStorage.getItem(name) ?? '[]'));
+    const boxes = () => [...document.querySelectorAll(`input[type=checkbox][form="${form.id}"]`)];
+    const show = () => {
+        sessionStorage.setItem(name, JSON.stringify([...ticked]));
+        const seen = new Set(boxes().map((box) => { box.checked = ticked.has(box.value); return box.value; }));
+        for (const old of form.querySelectorAll('input[type=hidden]')) old.remove();
+        for (const value of ticked) {
+            if (!seen.has(value)) form.append(Object.assign(document.createElement('input'), { type: 'hidden', name: 'desserts[]', value }));
+        }
+        form.querySelector('[data-ticked]').textContent = ticked.size ? `${ticked.size} chosen:` : 'Tick desserts to';
+        form.querySelector('[data-untick]').hidden = !ticked.size;
+    };
+    document.addEventListener('change', ({ target }) => {
+        if (!target.matches?.(`input[type=checkbox][form="${form.id}"]`)) return;
+        ticked[target.checked ? 'add' : 'delete'](target.value);
+        show();
+    });
+    form.querySelector('[data-untick]').addEventListener('click', () => { ticked.clear(); show(); });
+    document.addEventListener('htmx:after:swap', show);
+    show();
 }
 
 for (const button of document.querySelectorAll('[data-print]')) {

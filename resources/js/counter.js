@@ -140,16 +140,36 @@ const showScale = () => {
 const comingFirst = (task) => task.uses.map((use, i) => ({ use, i, isIn: state.weighed[task.id]?.[use.food] !== undefined })).sort((one, other) => one.isIn - other.isIn || one.i - other.i);
 const putIn = (task, index) => {
     const { use, base, target } = wants(task, index);
-    const weighed = scale && scale.grams !== undefined && !scale.fault ? scale.grams - base : target;
-    if (weighed > target + use.within) { tooMuch(task, use, weighed, target); return; }
-    send('weigh', { task: task.id, food: use.food, grams: Math.round(Math.max(0, weighed) * 10) / 10 });
+    const says = scale && scale.grams !== undefined && !scale.fault ? Math.max(0, scale.grams - base) : target;
+    // "Is in" means as much as was asked for; where the scale says otherwise, the baker is asked.
+    if (says > target + use.within) tooMuch(task, use, says, target);
+    else if (says < target - use.within) tooLittle(task, use, says, target);
+    else isIn(task, use, Math.abs(says - target) <= use.within ? says : target);
+};
+const isIn = (task, use, weighed) => {
+    send('weigh', { task: task.id, food: use.food, grams: Math.round(weighed * 10) / 10 });
     tell(`${use.name} is in.`);
 };
 
 // ---- Overlays.
 const over = document.getElementById('over');
-const close = () => { over.hidden = true; over.replaceChildren(); over.className = ''; document.getElementById('main-button')?.focus(); };
+// An alarm lies over whatever sheet is open, and gives it back.
+let under = null;
+const close = () => {
+    if (under) {
+        over.className = under.className;
+        over.replaceChildren(...under.nodes);
+        under = null;
+        over.querySelector('button')?.focus();
+        return;
+    }
+    over.hidden = true;
+    over.replaceChildren();
+    over.className = '';
+    document.getElementById('main-button')?.focus();
+};
 const show = (title, body, isAlarm = false) => {
+    if (isAlarm && !over.hidden && over.className !== 'c-alarm') under = { className: over.className, nodes: [...over.childNodes] };
     over.replaceChildren(el('section', { class: 'c-sheet', role: isAlarm ? 'alertdialog' : 'dialog', 'aria-modal': 'true', 'aria-label': title }, el('h2', { class: 'c-big' }, title), ...body));
     over.className = isAlarm ? 'c-alarm' : 'c-cover';
     over.hidden = false;
@@ -167,6 +187,13 @@ const tooMuch = (task, use, weighed, target) => show(`${grams(weighed - target)}
             send('weigh', { task: task.id, food: use.food, grams: Math.round(weighed * 10) / 10 });
             send('factor', { factor });
         })),
+]);
+const tooLittle = (task, use, weighed, target) => show(`The scale says ${grams(weighed)} g`, [
+    el('p', { class: 'c-text' }, `${use.name}: ${grams(target)} g were wanted.`),
+    el('div', { class: 'c-row' },
+        button('I add more', close, true),
+        button(`It is all in: ${grams(target)} g`, () => { close(); isIn(task, use, target); }),
+        weighed > 0 ? button(`Only ${grams(weighed)} g is in`, () => { close(); isIn(task, use, weighed); }) : null),
 ]);
 const notIn = (task, found, goOn) => show('Has it all gone in?', [
     el('ul', { class: 'c-list' }, found.map(({ task: one, use }) => el('li', { class: 'c-item' }, el('span', {}, use.name), el('span', { class: 'figure' }, `${grams(use.grams * state.factor)} g`), button('It is in', (event) => {
@@ -220,9 +247,18 @@ const portion = () => {
 
 // ---- Timers: what is kept is when they end.
 let sound = null;
-const beep = () => {
+const isAsleep = () => sound?.state !== 'running';
+// A page may sound only once it was touched: the first touch of any kind wakes it.
+const wake = () => {
     try {
         sound ??= new AudioContext();
+        sound.resume().then(() => { document.documentElement.dataset.sound = sound.state; document.getElementById('wake')?.remove(); });
+    } catch { /* a machine without sound still shows it */ }
+};
+for (const kind of ['pointerdown', 'keydown']) document.addEventListener(kind, () => { if (isAsleep()) wake(); });
+const beep = () => {
+    if (isAsleep()) return;
+    try {
         const tone = sound.createOscillator();
         const volume = sound.createGain();
         tone.frequency.value = 880;
@@ -239,6 +275,7 @@ const startTimer = (task) => {
         const number = timersOf(task).length + 1;
         send('timer', { timer: `${task.id}-${number}`, task: task.id, name: task.name, ends: Date.now() + Math.round(task.minutes * 60000) });
         tell(`${task.name}: the timer runs.`);
+        if (globalThis.Notification?.permission === 'default') Notification.requestPermission().catch(() => {});
     };
     if (found.length) notIn(task, found, start); else start();
 };
@@ -246,13 +283,20 @@ const stopTimer = (timer, ticks) => {
     send('timer-stop', { timer: timer.id });
     if (ticks && !timersOf(run.tasks.find((one) => one.id === timer.task)).some(runs)) send('tick', { task: timer.task });
 };
+// A hidden page is heard by a notification, where the baker allowed one.
+const notify = (words) => {
+    if (document.hidden && globalThis.Notification?.permission === 'granted') new Notification(words, { body: run.title, tag: run.ulid });
+};
 let ringing = null;
 const ring = (timer) => {
     const task = run.tasks.find((one) => one.id === timer.task);
     const late = Math.floor((Date.now() - timer.ends) / 60000);
     const following = run.tasks.find((one) => one.after.includes(timer.task) && !isDone(one));
     ringing = timer.id;
+    navigator.vibrate?.([400, 200, 400]);
+    notify(`${timer.name}: time is up`);
     show(`${timer.name}: time is up`, [
+        isAsleep() ? el('div', { class: 'c-row', id: 'wake' }, button('Turn the sound on', wake)) : null,
         late > 0 ? el('p', { class: 'c-text' }, `It rang ${late} ${late === 1 ? 'minute' : 'minutes'} ago.`) : null,
         task?.until ? el('p', { class: 'c-text' }, task.until) : task?.hot ? el('p', { class: 'c-text' }, `Done when: ${run.done_when}.`) : null,
         following ? el('p', { class: 'c-text' }, `Next: ${following.text}`) : null,
@@ -275,7 +319,7 @@ const tick = () => {
         if (timer) place.textContent = clock(timer.ends - now);
     }
     const due = live.find((timer) => timer.ends <= now);
-    if (due && ringing !== due.id && over.hidden) ring(due);
+    if (due && ringing !== due.id && over.className !== 'c-alarm') ring(due);
     if (ringing && (!state.timers[ringing] || !runs(state.timers[ringing]))) { ringing = null; close(); }
     if (ringing) beep();
 };

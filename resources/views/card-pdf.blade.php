@@ -36,6 +36,7 @@
 @if ($isOne)</td><td>@endif
         @if ($card->steps() !== [])<h2>Bake</h2><ol>@foreach ($card->steps() as $step)<li>{{ $step }}</li>@endforeach</ol>@endif
         @foreach ($card->keeping() as $row)<p><strong>{{ $row['name'] }}</strong> {{ $row['text'] }}</p>@endforeach
+        @foreach ($card->struck() as $struck)<p class="soft"><del>{{ trim($struck->text) }}</del> {{ $struck->why }}</p>@endforeach
         @foreach ($card->cautions() as $caution)<p class="soft">{{ $caution }}</p>@endforeach
         <p class="soft">Food composition, not medical advice. Do not work out an insulin dose from this number: total carbohydrate counts erythritol and allulose, which hardly raise glucose; net carbs may leave out what does. Your care team decides how you count.</p>
 @if ($isOne)</td></tr></table>@endif

@@ -19,6 +19,7 @@
         <div>
             @if ($card->steps() !== [])<h3>Bake</h3><ol class="list-decimal pl-5">@foreach ($card->steps() as $step)<li class="pb-1">{{ $step }}</li>@endforeach</ol>@endif
             <dl class="mt-3">@foreach ($card->keeping() as $row)<div class="flex gap-2"><dt class="w-24 shrink-0 font-semibold">{{ $row['name'] }}</dt><dd>{{ $row['text'] }}</dd></div>@endforeach</dl>
+            @foreach ($card->struck() as $struck)<p class="mt-1 text-[0.93em] text-soft"><del>{{ trim($struck->text) }}</del> {{ $struck->why }}</p>@endforeach
             @foreach ($card->cautions() as $caution)<p class="mt-1 text-[0.93em] text-soft">{{ $caution }}</p>@endforeach
             <x-care class="mt-2"/>
         </div>

@@ -2,7 +2,7 @@
 <x-page :title="'Bake '.$page->title()" here="counter">
     <div class="flex flex-wrap items-end justify-between gap-x-8 gap-y-2">
         <h1 class="text-3xl text-cobalt lg:text-4xl">{{ $page->title() }}</h1>
-        <p class="text-soft">{{ $page->pieces() }} {{ $conversion->recipe->pieceWord((float) $page->pieces()) }}, <span class="figure font-semibold text-ink">{{ $page->net($conversion->after) }}</span> g net carbs each, likely {{ $page->range($conversion->after) }}, total carbohydrate {{ $page->total() }} g · <a href="{{ $page->path('bench') }}">back to the Bench</a></p>
+        <p class="text-soft">{{ $page->pieces() }} {{ $conversion->recipe->pieceWord((float) $page->pieces()) }}, <span class="figure font-semibold text-ink">{{ $page->net($conversion->after) }}</span> g net carbs each, likely {{ $page->range($conversion->after) }}, total carbohydrate {{ $page->total($conversion->after) }} g · <a href="{{ $page->path('bench') }}">back to the Bench</a></p>
     </div>
     @if ($recipe)
         <form method="post" action="/counter/{{ $recipe->ulid }}/runs"

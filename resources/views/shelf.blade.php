@@ -16,16 +16,16 @@
             name="within" value="1" @checked($search->isWithin)> within my limit</label>@endif
         <noscript><button class="button">Find</button></noscript>
     </form>
-    <form id="chosen" method="get" action="/day/new"></form>
+    <form id="chosen" method="get" action="/day/new" class="mt-3 flex min-h-[44px] flex-wrap items-center gap-x-4 text-[15px]" data-ticks="shelf"><span
+        data-ticked>Tick desserts to</span><button class="link-button">plan them for a day</button><button formaction="/shelf/cards"
+        class="link-button">print their cards</button><button formaction="/shelf/chosen.txt" class="link-button">take them as text</button><button
+        type="button" class="link-button" data-untick hidden>none of them</button></form>
     <div id="shelf-rows">
     @if ($rows === [])
         <p class="mt-6 text-lg"
             role="status">@if ($search->isAny())Nothing on the Shelf is like that. <a href="/shelf">Show all of it</a>.@else The Shelf is empty. <a href="/">Bring a dessert</a>: paste a recipe and it stands here with its number.@endif</p>
     @else
-        <p class="mt-3 flex flex-wrap items-center gap-x-4 text-[15px] text-soft"><span role="status">{{ $search->many() }}</span><span class="flex flex-wrap items-center gap-x-4">Those that you tick: <button form="chosen"
-            class="link-button">plan them for a day</button><button form="chosen" formaction="/shelf/cards"
-            class="link-button">print their cards</button><button form="chosen" formaction="/shelf/chosen.txt"
-            class="link-button">take them as text</button></span></p>
+        <p class="mt-3 flex flex-wrap items-center gap-x-4 text-[15px] text-soft"><span role="status">{{ $search->many() }}</span></p>
     @endif
     <ul class="mt-1">
         @foreach ($rows as ['recipe' => $recipe, 'figures' => $figures])

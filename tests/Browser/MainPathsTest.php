@@ -42,7 +42,7 @@ final class MainPathsTest extends BrowserCase
         self::$browser->driver->executeScript('document.getElementById("ladder").scrollIntoView()');
         $this->wait(fn (): bool => $count('#ladder svg') > 1);
         $this->fill('#pieces', "-3\t");
-        $this->wait(fn (): bool => str_contains($this->text('#wishes'), 'a number above 0'));
+        $this->wait(fn (): bool => str_contains($this->text('#wishes'), 'a number from 0.1'));
         self::assertSame(
             '-3',
             self::$browser->driver->findElement(WebDriverBy::cssSelector('#pieces'))->getDomProperty('value'),
@@ -90,11 +90,11 @@ final class MainPathsTest extends BrowserCase
         $this->wait(fn (): bool => ! str_contains($this->text('#bench'), 'let it be worked out'));
         $this->click('[data-part="0:almond-flour"]');
         $this->wait(fn (): bool => str_contains($this->text('#bench'), 'Other choices'));
-        $this->fill('#amount', '222');
+        $this->fill('[id="amount-0:almond-flour"]', '222');
         $this->click('[data-open-part] form button');
         $this->wait(fn (): bool => str_contains($this->text('.weave'), 'yours:'));
         self::$browser->driver->findElement(WebDriverBy::tagName('body'))->sendKeys('?');
-        $this->wait(fn (): bool => str_contains($this->text('#keys'), 'arrow keys move the bead'));
+        $this->wait(fn (): bool => str_contains($this->text('#keys'), 'arrow keys move'));
     }
 
     public function test_without_scripts_the_same_path_goes_through(): void

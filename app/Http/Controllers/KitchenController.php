@@ -52,6 +52,7 @@ final readonly class KitchenController
             ->user()
             ->kitchen->update([
                 ...$said,
+                'counts_said_at' => now(),
                 'currency' => $said['currency'] ?? '',
                 'heats' => $said['heats'] ?? '',
                 'measures' => $said['measures'] ?? '',

@@ -25,9 +25,14 @@ final readonly class SignUpController
     public function store(SignUpRequest $request): RedirectResponse
     {
         $said = $request->validated();
+        $counts = $request->session()->get('counts');
         $user = DB::transaction(
             fn (): User => User::query()->create([
-                'kitchen_id' => Kitchen::query()->create(['name' => $said['kitchen'], 'convention' => 'low-carb'])->id,
+                'kitchen_id' => Kitchen::query()->create([
+                    'name' => $said['kitchen'],
+                    'convention' => $counts ?? 'low-carb',
+                    'counts_said_at' => $counts === null ? null : now(),
+                ])->id,
                 'email' => $said['email'],
                 'password' => $said['password'],
                 'is_demo' => false,

@@ -23,6 +23,20 @@ final readonly class WishesController
         return $this->bench->wished($request, $dessert->brief, $dessert->keep($request->applied($dessert->brief)));
     }
 
+    /** How carbs are counted, asked once: of this dessert and of those to come. */
+    public function counts(WishesRequest $request, Dessert $dessert): Response|RedirectResponse
+    {
+        $brief = $request->applied($dessert->brief);
+        $kitchen = $request->user()?->kitchen;
+        if ($kitchen === null) {
+            $request->session()->put('counts', $brief->convention->value);
+        } else {
+            $kitchen->update(['convention' => $brief->convention->value, 'counts_said_at' => now()]);
+        }
+
+        return $this->bench->kept($request, $dessert->keep($brief));
+    }
+
     public function blend(BlendRequest $request, Dessert $dessert): Response|RedirectResponse
     {
         return $this->bench->wished(

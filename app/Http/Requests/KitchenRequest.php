@@ -26,7 +26,7 @@ final class KitchenRequest extends FormRequest
     {
         return [
             'name' => ['required', 'string', 'max:80'],
-            'limit_g' => ['nullable', 'numeric', 'gt:0', 'max:500'],
+            'limit_g' => ['nullable', 'numeric', 'min:0.1', 'max:500'],
             'body_kg' => ['nullable', 'numeric', 'between:10,300'],
             'currency' => ['nullable', 'string', 'max:4'],
             'convention' => ['required', Rule::enum(Convention::class)],
@@ -50,7 +50,7 @@ final class KitchenRequest extends FormRequest
             'body_kg.*' => 'The body mass is kilograms from 10 to 300, or nothing.',
             'currency.*' => 'A currency is up to 4 characters, such as € or CHF.',
             'name.*' => 'Give your kitchen a name of up to 80 characters.',
-            'limit_g.*' => 'The limit is grams of net carbs a piece: a number above 0, or nothing.',
+            'limit_g.*' => 'The limit is grams of net carbs a piece: a number from 0.1 to 500, or nothing.',
         ];
     }
 }

@@ -12,15 +12,26 @@ use Aglyca\Core\Swap\Blend;
 use Aglyca\Core\Swap\Wishes;
 use App\Rules\Among;
 use App\Rules\Within;
+use App\Support\Number;
 use Illuminate\Support\Str;
 
 /** What is asked of a swap. Each field stands for itself: a button posts its own, and the others stay as they are. */
 final class WishesRequest extends BenchRequest
 {
-    public const ALLERGENS = ['nuts', 'milk', 'egg', 'coconut', 'peanut'];
-
     /** °C below what the flour asks. */
     private const COOLER = ['0', '5', '10', '15', '20'];
+
+    /** Fewer pieces than this are none. */
+    private const LEAST_PIECES = 0.1;
+
+    protected function prepareForValidation(): void
+    {
+        foreach (['pieces', 'sweetness'] as $field) {
+            if ($this->has($field)) {
+                $this->merge([$field => Number::plain((string) $this->string($field)) ?: null]);
+            }
+        }
+    }
 
     /** @return array<string, list<mixed>> */
     public function rules(Kernel $kernel): array
@@ -29,10 +40,10 @@ final class WishesRequest extends BenchRequest
         $rules = [
             'pieces' => [
                 'nullable',
-                Within::above(
-                    0,
+                Within::both(
+                    self::LEAST_PIECES,
                     YieldReader::MOST_PIECES,
-                    'Pieces: a number above 0 and up to '.
+                    'Pieces: a number from 0.1 to '.
                         YieldReader::MOST_PIECES.
                         '. The figures still show the last good number.',
                 ),
@@ -44,7 +55,7 @@ final class WishesRequest extends BenchRequest
             'cooler' => ['nullable', new Among(self::COOLER)],
             'appliance' => ['nullable', new Among(array_keys(Wishes::APPLIANCES))],
             'without' => ['array'],
-            'without.*' => ['nullable', new Among(['', ...self::ALLERGENS])],
+            'without.*' => ['nullable', new Among(static fn (): array => ['' => '', ...$catalogue->allergens()])],
             'families' => ['array'],
             'families.*' => ['nullable', new Among(static fn (): array => ['' => '', ...$catalogue->families()])],
         ];

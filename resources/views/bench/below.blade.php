@@ -8,8 +8,8 @@
 </section>
 
 @if ($page->conversion->warnings !== [])
-    <section class="mt-4" aria-label="Take care">
-        <h2 class="text-xl">Take care</h2>
+    <section class="mt-4" aria-label="Warnings">
+        <h2 class="text-xl">Warnings</h2>
         <ul class="mt-1 max-w-[80ch] list-disc pl-5">
             @foreach ($page->conversion->warnings as $warning)<li>{{ $warning->sentence }}</li>@endforeach
         </ul>

@@ -1,5 +1,6 @@
 @php use App\View\Figures; @endphp
-<div id="line-{{ $line->key }}" class="mb-3 rounded-md bg-[#eef2f7] p-4" data-open-line="{{ $line->key }}">
+<div id="line-{{ $line->key }}" class="mb-3 rounded-md bg-[#eef2f7] p-4" data-open-line="{{ $line->key }}" role="group" tabindex="-1"
+    aria-label="{{ $line->text }}, opened">
     <p class="text-[15px]">You typed: <x-spans :line="$line"/></p>
     <p class="mt-1 text-[15px]">Read as <strong>{{ $line->amount !== '' ? $line->amount : 'no amount' }}</strong> of <strong>{{ $line->food->name ?? 'an unknown food' }}</strong>@if ($line->grams), {{ Figures::grams($line->grams->value) }} g, likely {{ Figures::grams($line->grams->low($page->conversion->before->coverage)) }} to {{ Figures::grams($line->grams->high($page->conversion->before->coverage)) }} g @endif
         @if ($line->food)<a href="/almanac/foods/{{ $line->food->key }}">where its figures come from</a>@endif</p>
@@ -21,7 +22,7 @@
                 aria-describedby="grams-fault" @endif>
         </div>
         <button class="button button-main">Correct it</button>
-        <a class="button" href="{{ $page->path('bench') }}" hx-get="{{ $page->path('bench') }}" hx-target="#bench" hx-swap="outerHTML">Close</a>
+        <a class="button" href="{{ $page->path('bench') }}" hx-get="{{ $page->path('bench') }}" hx-target="#bench" hx-swap="outerMorph" data-close>Close</a>
     </x-live-form>
     @if ($page->faults->has('food'))<p id="food-fault" class="fault" role="alert">{{ $page->faults->first('food') }}</p>@endif
     @if ($page->faults->has('grams'))<p id="grams-fault" class="fault" role="alert">{{ $page->faults->first('grams') }}</p>@endif

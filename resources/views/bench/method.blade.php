@@ -33,6 +33,12 @@
 </ol>
 @php $remedies = collect($page->kernel->remedies($page->conversion))->groupBy('label'); $family = $page->conversion->swap->family(); @endphp
 <p class="mb-2"><strong>Done when:</strong> {{ $family->doneness }}. <strong>Cooling:</strong> {{ $family->cooling }}. <strong>Keeps:</strong> {{ $page->conversion->safety->keep->text }}.</p>
+@if ($page->conversion->safety->struck !== [])
+    <section class="mb-3 border-l-4 border-fault pl-3" aria-label="Struck from the recipe">
+        <h3 class="font-sans text-base font-semibold">Struck from the recipe</h3>
+        <ul>@foreach ($page->conversion->safety->struck as $struck)<li class="mt-1"><del>{{ trim($struck->text) }}</del> <span class="block text-[15px]">{{ $struck->why }}</span></li>@endforeach</ul>
+    </section>
+@endif
 <details class="mb-2">
     <summary class="py-2 text-cobalt underline underline-offset-3">If the mix is not right</summary>
     <dl class="grid gap-x-5 gap-y-1 sm:grid-cols-[11rem_minmax(0,1fr)]">

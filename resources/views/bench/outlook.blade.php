@@ -11,7 +11,9 @@
         @endif
     </div>
 @endforeach
-@if ($page->isAsItWas())
+@if ($untouched = $page->untouched())
+    <p class="notice mt-3" role="note">{{ $untouched }}</p>
+@elseif ($page->isAsItWas())
     <p class="strip mt-3 flex items-center justify-between gap-4 text-lg max-md:flex-wrap"><span>Already low-carb as it is: nothing here needs a swap. See <a href="{{ $page->path('bench/account') }}">what carries the carbs</a> that there are.</span><a class="button button-main shrink-0"
         href="{{ $page->path('counter') }}">Bake it</a></p>
 @else

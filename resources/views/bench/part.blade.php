@@ -1,17 +1,18 @@
-<div id="part" class="mb-3 rounded-md bg-[#eef2f7] p-4" data-open-part="{{ $page->openPart() }}">
+<div id="part-{{ $page->openPart() }}" class="mb-3 rounded-md bg-[#eef2f7] p-4" data-open-part="{{ $page->openPart() }}" role="group" tabindex="-1"
+    aria-label="{{ $right['name'] }}, {{ $right['grams'] }}, opened">
     <p class="text-[15px]"><strong>{{ $right['name'] }}</strong>, {{ $right['grams'] }}@if ($right['measure'] !== ''), {{ $right['measure'] }}@endif: {{ $right['why'] }}. <a href="/almanac/foods/{{ $right['food'] }}">where its figures come from</a></p>
     @foreach ($page->decided($group['component']) as $said)<p class="text-sm text-soft">{{ $said }}</p>@endforeach
     <x-live-form to="{{ $page->path('bench/amounts') }}" into="#bench" swap="outerHTML" class="mt-3 flex flex-wrap items-end gap-3">
         <input type="hidden" name="component" value="{{ $group['component'] }}"><input type="hidden" name="food"
             value="{{ $right['food'] }}"><input type="hidden" name="slot" value="{{ $right['slot'] }}">
-        <div class="w-32"><label class="label" for="amount">Your own, g</label><input class="field figure" id="amount" name="grams"
+        <div class="w-32"><label class="label" for="amount-{{ $page->openPart() }}">Your own, g</label><input class="field figure" id="amount-{{ $page->openPart() }}" name="grams"
             inputmode="decimal" value="{{ $page->typed('grams', $right['typed'] ? (string) $right['mass'] : '') }}"
             placeholder="{{ App\View\Figures::grams($right['mass']) }}" @if ($page->faults->has('amount')) aria-invalid="true"
             aria-describedby="amount-fault" @endif></div>
         <button class="button button-main">Keep my amount</button>
         @if ($right['typed'])<button class="button" name="reset"
             value="1">{{ $right['slot'] === 'added' ? 'Remove it again' : 'Let it be worked out' }}</button>@endif
-        <a class="button" href="{{ $page->path('bench') }}" hx-get="{{ $page->path('bench') }}" hx-target="#bench" hx-swap="outerHTML">Close</a>
+        <a class="button" href="{{ $page->path('bench') }}" hx-get="{{ $page->path('bench') }}" hx-target="#bench" hx-swap="outerMorph" data-close>Close</a>
     </x-live-form>
     @if ($page->faults->has('amount'))<p id="amount-fault" class="fault" role="alert">{{ $page->faults->first('amount') }}</p>@endif
     @if ($spoon = $page->molasses($group))

@@ -16,6 +16,7 @@
     </svg>
     @include('bench.head', ['here' => ''])
     <div id="outlook">@include('bench.outlook')</div>
+    @if ($page->asksHowCounted()) @include('bench.counts') @endif
     <x-live-form to="{{ $page->path('bench/undo') }}" into="#bench" swap="outerHTML" id="undo-form"></x-live-form>
     <x-live-form to="{{ $page->path('bench/redo') }}" into="#bench" swap="outerHTML" id="redo-form"></x-live-form>
     <div class="mt-4 grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_350px]">

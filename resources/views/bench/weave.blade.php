@@ -26,7 +26,7 @@
     fill-opacity="{{ $group['changed'] ? '.3' : '.16' }}"/>@endif<path d="{{ implode('', $group['posts']) }}" fill="currentColor"/></svg>
 <ul class="weave-lane">
 @foreach ($group['right'] as $right)
-<li class="weave-row"><div><p class="cut">@if ($right['food'] && $group['changed'])<a href="{{ $bench }}?part={{ $right['key'] }}#part" class="weave-name"
+<li class="weave-row"><div><p class="cut">@if ($right['food'] && $group['changed'])<a href="{{ $bench }}?part={{ $right['key'] }}#part-{{ $right['key'] }}" class="weave-name"
     data-part="{{ $right['key'] }}">{{ $right['name'] }}</a>@else<span class="font-semibold">{{ $right['name'] }}</span>@endif @if (($right['bag'] ?? '') !== '')<span class="text-[13px] text-soft">{{ $right['bag'] }}</span>@endif</p><p class="weave-why">@if ($right['typed'])<strong class="text-cobalt">yours: </strong>@endif{{ $right['why'] }}</p></div><p class="weave-amount"><span class="figure weave-grams">{{ $right['grams'] }}</span>@if ($right['measure'] !== '')<span class="weave-measure">{{ $right['measure'] }}</span>@endif</p></li>
 @endforeach
 </ul>

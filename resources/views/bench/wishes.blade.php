@@ -62,7 +62,7 @@
         <select class="field" id="appliance"
             name="appliance">{{ App\View\Options::of($page->appliances(), $wishes->wishes->appliance) }}</select>@endif
         <fieldset class="mt-2 flex flex-wrap gap-x-4"><legend class="label">Without</legend><input type="hidden" name="without[]" value="">
-            @foreach (['nuts' => 'nuts', 'milk' => 'milk', 'egg' => 'egg', 'coconut' => 'coconut', 'peanut' => 'peanut'] as $key => $name)<label class="flex min-h-[44px] items-center gap-2"><input class="h-5 w-5 accent-cobalt"
+            @foreach ($page->kernel->catalogue->allergens() as $key => $name)<label class="flex min-h-[44px] items-center gap-2"><input class="h-5 w-5 accent-cobalt"
                 type="checkbox" name="without[]" value="{{ $key }}"
                 @checked(in_array($key, $wishes->wishes->without, true))> {{ $name }}</label>@endforeach
         </fieldset>

@@ -4,6 +4,6 @@ Begin at {{ $page->clock($page->planned->plan->start) }}, ready by {{ $page->clo
 
 {{ $day }}
 @foreach ($slots as $slot)
-{{ $page->clock($slot->start) }}  {!! $slot->job->task->text !!}@if ($slot->job->task->batches > 1) ({{ $slot->job->batch }} of {{ $slot->job->task->batches }})@endif<?= "\n" ?>
+{{ $page->clock($slot->start) }}  @if ($page->isShared()){!! $slot->job->task->dessert !!}: @endif{!! $slot->job->task->text !!}@if ($slot->job->task->batches > 1) ({{ $slot->job->batch }} of {{ $slot->job->task->batches }})@endif<?= "\n" ?>
 @endforeach
 @endforeach

@@ -135,10 +135,10 @@
                         @php $task = $slot->job->task; $id = 'done-'.str_replace('#', '-', $slot->job->key()); @endphp
                         <tr class="border-t border-line align-top {{ $task->hands->isNone() ? 'text-soft' : '' }}">
                             <td class="py-2"><input class="h-6 w-6 accent-cobalt" type="checkbox" id="{{ $id }}" name="done[]"
-                                value="{{ $slot->job->key() }}" @checked($slot->end <= $page->nowMinute())></td>
+                                value="{{ $slot->job->key() }}"></td>
                             <td class="figure py-2 pr-2 text-[15px]"><span class="font-semibold text-ink">{{ $page->clock($slot->start) }}</span> <span class="max-md:hidden">to {{ $page->clock($slot->end) }}</span></td>
                             <th scope="row"
-                                class="py-2 text-left font-normal"><label for="{{ $id }}">{{ $task->text }}@if ($task->batches > 1) <span class="text-soft">({{ $slot->job->batch }} of {{ $task->batches }})</span>@endif</label>@if ($task->uses !== [])<span class="block text-[15px] text-soft">{{ App\View\StepHtml::grams($task->uses) }}</span>@endif</th>
+                                class="py-2 text-left font-normal"><label for="{{ $id }}">{{ $task->text }}@if ($task->batches > 1) <span class="text-soft">({{ $slot->job->batch }} of {{ $task->batches }})</span>@endif</label>@if ($task->uses !== [])<span class="block text-[15px] text-soft">{{ App\View\StepHtml::grams($task->uses) }}</span>@endif<span class="block text-[15px] text-soft {{ $page->isShared() ? '' : 'md:hidden' }}">{{ $page->isShared() ? $task->dessert : $task->component }}{{ $task->place !== '' && ($page->isShared() || $task->component !== '') ? ', ' : '' }}<span class="md:hidden">{{ $task->place }}</span></span></th>
                             <td class="py-2 pl-3 text-[15px] max-md:hidden">{{ $task->component !== '' ? $task->component : $task->dessert }}</td>
                             <td class="py-2 pl-3 text-[15px] max-md:hidden">{{ $task->place }}</td>
                             <td class="figure py-2 pl-3 text-right text-[15px]">{{ DayPage::minutes($task->typical) }}</td>

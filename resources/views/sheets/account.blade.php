@@ -7,7 +7,7 @@
     $measure = $sheet->measure->value;
 @endphp
 <div id="sheet">
-    @include('bench.head', ['here' => 'account'])
+    @include('bench.head', ['here' => 'account', 'side' => $sheet->isSwapped ? Aglyca\Core\Side::Swapped : Aglyca\Core\Side::Written])
     <div class="no-print mt-3 flex flex-wrap items-end gap-x-8 gap-y-2">
         <p class="flex gap-x-5"><a class="py-2 {{ $sheet->isSwapped ? 'font-semibold text-ink no-underline' : '' }}"
             href="{{ $sheet->path(['side' => null]) }}" @if ($sheet->isSwapped) aria-current="true"
@@ -38,7 +38,7 @@
                     </tbody>
                 </table>
             </div>
-            <p class="mt-2 text-[15px]">{{ ucfirst($sheet->eatenName()) }} is <span class="figure font-semibold">{{ $sheet->choices() }}</span> carbohydrate choices of 15 g, by total carbohydrate.</p>
+            <p class="mt-2 text-[15px]">{{ ucfirst($sheet->eatenName()) }} is <span class="figure font-semibold">{{ $sheet->choices() }}</span> carbohydrate choices of 15 g, {{ $page->counted() }}; by total carbohydrate <span class="figure">{{ $sheet->choicesByTotal() }}</span>.</p>
             <x-care class="mt-2"/>
         </section>
         <div class="grid gap-6">
@@ -118,6 +118,6 @@
     </section>
     @if ($page->conversion->warnings !== [] && $sheet->isSwapped)
         <section class="mt-8"
-            aria-label="Take care"><h2 class="text-2xl">Take care</h2><ul class="mt-1 max-w-[80ch] list-disc pl-5">@foreach ($page->conversion->warnings as $warning)<li>{{ $warning->sentence }}</li>@endforeach</ul></section>
+            aria-label="Warnings"><h2 class="text-2xl">Warnings</h2><ul class="mt-1 max-w-[80ch] list-disc pl-5">@foreach ($page->conversion->warnings as $warning)<li>{{ $warning->sentence }}</li>@endforeach</ul></section>
     @endif
 </div>

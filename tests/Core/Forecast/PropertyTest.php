@@ -39,8 +39,8 @@ final class PropertyTest extends TestCase
         ];
         yield 'sweeter than was wished, and as sweet as it was' => [
             new Property('sweetness', 'Sweetness', '', 100.0, 97.0, 89.0, 91.0),
-            'like the original',
-            'It will be a little sweeter than it should.',
+            'sweeter than asked',
+            'It will be sweeter than asked.',
         ];
         yield 'against itself' => [
             new Property('grain', 'Grittiness', '', 0.0, 1.8, null, 1.0), 'very gritty', 'It will be very gritty.',
