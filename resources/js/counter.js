@@ -252,6 +252,7 @@ const isAsleep = () => sound?.state !== 'running';
 const wake = () => {
     try {
         sound ??= new AudioContext();
+        document.documentElement.dataset.sound = 'woken';
         sound.resume().then(() => { document.documentElement.dataset.sound = sound.state; document.getElementById('wake')?.remove(); });
     } catch { /* a machine without sound still shows it */ }
 };
@@ -293,7 +294,7 @@ const ring = (timer) => {
     const late = Math.floor((Date.now() - timer.ends) / 60000);
     const following = run.tasks.find((one) => one.after.includes(timer.task) && !isDone(one));
     ringing = timer.id;
-    navigator.vibrate?.([400, 200, 400]);
+    if (navigator.userActivation?.hasBeenActive) navigator.vibrate?.([400, 200, 400]);
     notify(`${timer.name}: time is up`);
     show(`${timer.name}: time is up`, [
         isAsleep() ? el('div', { class: 'c-row', id: 'wake' }, button('Turn the sound on', wake)) : null,

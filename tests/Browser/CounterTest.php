@@ -113,6 +113,43 @@ final class CounterTest extends BrowserCase
         );
     }
 
+    public function test_an_alarm_is_seen_and_heard_over_an_open_sheet_and_the_scale_never_writes_nothing(): void
+    {
+        self::open(true);
+        $this->beginBake();
+        for ($i = 0; $i < 4 && ! str_contains($this->said('h1'), 'butter'); $i++) {
+            $this->press('#main-button');
+        }
+        // A scale that reads nothing is no word that nothing went in: the baker is asked.
+        $this->press('.c-devices summary');
+        $this->script('document.getElementById("pour").dispatchEvent(new KeyboardEvent("keydown", { key: "Enter", bubbles: true }))');
+        $this->press('#main-button');
+        self::assertMatchesRegularExpression('~The scale says \d~', $this->said('#over h2'));
+        $this->press('#over button', 'It is all in');
+        $this->wait(fn (): bool => str_contains($this->said('.c-uses .c-in'), 'utter'));
+        self::assertMatchesRegularExpression('~\d{2,3} g~', $this->said('.c-uses .c-in'), 'as much as was asked for');
+        $this->wait(fn (): bool => $this->waiting() === 0);
+
+        // A timer that is about to end, on a page that nobody has touched since it was opened.
+        $ends = '(() => { const run = JSON.parse(document.getElementById("run").textContent); const task = run.tasks.find((t) => t.action === "bake"); const key = `run:${run.ulid}:queue`; localStorage.setItem(key, JSON.stringify([{ id: crypto.randomUUID(), kind: "timer", data: { timer: `${task.id}-1`, task: task.id, name: task.name, ends: Date.now() + %d }, at: Date.now() }])); })()';
+        $this->script(sprintf($ends, -1000));
+        self::$browser->driver->navigate()->refresh();
+        $this->wait(fn (): bool => str_contains($this->said('#over h2'), 'time is up'));
+        self::assertStringContainsString('Turn the sound on', $this->said('#over'), 'a page may not sound before it is touched');
+        $this->press('#over button', 'Turn the sound on');
+        // Whether a machine of a test has anything to sound on is not ours to say.
+        $this->wait(fn (): bool => in_array($this->script('return document.documentElement.dataset.sound'), ['woken', 'running'], true));
+        $this->press('#over button', '2 minutes more');
+        $this->wait(fn (): bool => $this->waiting() === 0);
+        $this->script(sprintf($ends, 3500));
+        self::$browser->driver->navigate()->refresh();
+        $this->press('.c-extras button', 'All steps');
+        self::assertStringContainsString('All steps', $this->said('#over h2'));
+        $this->wait(fn (): bool => str_contains($this->said('#over h2'), 'time is up'));
+        $this->press('#over button', '2 minutes more');
+        self::assertStringContainsString('All steps', $this->said('#over h2'), 'the sheet that lay below is back');
+    }
+
     public function test_a_server_killed_half_way_loses_nothing_and_does_nothing_twice(): void
     {
         self::open(true);

@@ -180,7 +180,7 @@ final class MainPathsTest extends BrowserCase
         );
         $this->tabTo('#sweetness');
         $keys->sendKeys(str_repeat(WebDriverKeys::ARROW_LEFT, 8));
-        $this->wait(fn (): bool => str_contains($said(), 'grams net carbs'));
+        $this->wait(fn (): bool => str_contains($said(), 'grams net'));
         $this->tabTo('.sheets a[href$="/pieces"]');
         $keys->sendKeys(WebDriverKeys::ENTER);
         $this->wait(fn (): bool => str_contains((string) self::$browser->driver->getCurrentURL(), '/pieces'));
