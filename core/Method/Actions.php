@@ -18,6 +18,9 @@ final readonly class Actions
 
     private string $pattern;
 
+    /** Bytes before a verb that tell whether it is one. */
+    private const BEFORE = 40;
+
     public function __construct(Tables $tables)
     {
         $this->rows = $tables->keyed('actions', 'action');
@@ -64,7 +67,8 @@ final readonly class Actions
                 $key !== null &&
                 preg_match(
                     '~(?:^|[.,;:!)]|\b(?:bowl|saucepan|pan|jug|processor|mixer|blender|boiler)|\band|\bthen|\bor|\bto|\bnow|\bnext|\bimmediately|\bmeanwhile|\bfinally|\bafterwards|\bgently|\blightly|\bcarefully|\bslowly|\bquickly|\blet(?:\s+it)?|\d)\W*$~iu',
-                    substr($text, 0, $at),
+                    // What stands further away says nothing of it; "x" keeps that from being the beginning.
+                    $at > self::BEFORE ? 'x'.substr($text, $at - self::BEFORE, self::BEFORE) : substr($text, 0, $at),
                 ) === 1
             ) {
                 $actions[] = new Verb($at, $this->get($key));

@@ -8,7 +8,7 @@ use Aglyca\Core\Reading\Step;
 use Aglyca\Core\Reading\StepReader;
 
 /** Parts the sentences of a step at the verbs that can be done apart. */
-final readonly class Clauses
+final class Clauses
 {
     /** Words that stand between two things to do. */
     private const JOINS = '~(?:[,;:]?\s*(?:\band\s+then\b|\bthen\b|\band\b|[,;]))\s*(?:(?:gently|lightly|carefully|slowly|quickly|now|next)\s+)?$~iu';
@@ -21,17 +21,27 @@ final readonly class Clauses
         'chill' => '~\b(?:fridge|refrigerat\w*|chill\w*)\b~iu',
     ];
 
-    public function __construct(private Actions $actions, private StepReader $reader) {}
+    /** Texts whose clauses are kept: each is asked for by every dose of a dessert. */
+    private const KEPT = 256;
+
+    /** @var array<string, list<Clause>> */
+    private array $known = [];
+
+    public function __construct(private readonly Actions $actions, private readonly StepReader $reader) {}
 
     /** @return list<Clause> */
     public function of(string $text): array
     {
+        if (isset($this->known[$text])) {
+            return $this->known[$text];
+        }
         $clauses = [];
         foreach (preg_split('~(?<=[.!?])\s+(?=[\p{Lu}\d])~u', trim($text)) ?: [] as $sentence) {
             array_push($clauses, ...$this->ofSentence($sentence));
         }
+        $this->known = count($this->known) < self::KEPT ? $this->known : [];
 
-        return $clauses;
+        return $this->known[$text] = $clauses;
     }
 
     /** @return list<Clause> */

@@ -16,6 +16,14 @@ final readonly class RecipeReader
 
     public const MOST_LINES = 600;
 
+    public const MOST_STEPS = 150;
+
+    /** Bytes of all steps together: more than twice the longest method of our own texts. */
+    public const LONGEST_METHOD = 12_000;
+
+    /** A longer row is read in pieces, so that no reader ever has more than this in hand. */
+    private const LONGEST_ROW = 1_000;
+
     public function __construct(
         private LineReader $lines,
         private StepReader $steps,
@@ -38,6 +46,12 @@ final readonly class RecipeReader
         }
         if ($sections->ingredients === []) {
             throw UnreadableRecipe::noIngredients();
+        }
+        if (count($sections->steps) > self::MOST_STEPS) {
+            throw UnreadableRecipe::tooManySteps(self::MOST_STEPS);
+        }
+        if (array_sum(array_map(strlen(...), $sections->steps)) > self::LONGEST_METHOD) {
+            throw UnreadableRecipe::methodTooLong(self::LONGEST_METHOD);
         }
         $cups =
             $corrections->measures === null
@@ -107,9 +121,13 @@ final readonly class RecipeReader
         if (mb_strlen($text) > self::MOST_CHARACTERS) {
             throw UnreadableRecipe::tooLong(self::MOST_CHARACTERS);
         }
-        $rows = array_values(
-            array_filter(array_map(trim(...), explode("\n", $text)), static fn (string $row): bool => $row !== ''),
-        );
+        $rows = array_values(array_filter(
+            array_merge([], ...array_map(
+                static fn (string $row): array => array_map(trim(...), Pieces::of(trim($row), self::LONGEST_ROW)),
+                explode("\n", $text),
+            )),
+            static fn (string $row): bool => $row !== '',
+        ));
         if ($rows === []) {
             throw UnreadableRecipe::nothingThere();
         }

@@ -11,14 +11,27 @@ final readonly class StepReader
 
     private const TILL_DONE = '~[.;]\s+(?:for\s+)?\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:min|hour|hr)\w*(?:\W*(?:un)?till?\b|\s*[-–—:]\s)[^.;]*\b(?:golden|risen|brown\w*|set|bubbl\w+|spring\w+|puffed|crisp|cooked|skewer|clean|done)\b~iu';
 
+    /** Bytes: of a longer step each piece is read by itself, so that no time is read with more in hand. */
+    private const LONGEST = 600;
+
     public function __construct(private Heats $heats, private Times $times) {}
 
     /** @param  ?Heat  $earlier  the first heat of the method */
     public function read(string $text, ?Heat $earlier = null): Step
     {
-        $times = $this->times->in($text);
         $isNamed = preg_match(self::BAKE, $text) === 1;
-        $heats = $this->heats->in($text, $isNamed, $earlier);
+        [$times, $heats, $at] = [[], [], 0];
+        foreach (Pieces::of($text, self::LONGEST) as $piece) {
+            array_push($times, ...array_map(
+                static fn (Timing $t): Timing => $t->movedBy($at),
+                $this->times->in($piece),
+            ));
+            array_push($heats, ...array_map(
+                static fn (Heat $h): Heat => $h->movedBy($at),
+                $this->heats->in($piece, $isNamed, $heats[0] ?? $earlier),
+            ));
+            $at += strlen($piece);
+        }
         $ovens = array_filter($heats, static fn (Heat $h): bool => $h->isOven);
         $hasBake = in_array(true, array_column($times, 'isBaking'), true);
         // "Brush with egg. 12-15 min till risen and golden."

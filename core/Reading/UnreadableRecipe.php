@@ -28,6 +28,19 @@ final class UnreadableRecipe extends DomainException
         return new self("That is more than $most lines. Paste one recipe only.");
     }
 
+    public static function tooManySteps(int $most): self
+    {
+        return new self("That is a method of more than $most steps. Paste one recipe only.");
+    }
+
+    public static function methodTooLong(int $most): self
+    {
+        return new self(
+            'That is a longer method than a recipe has (more than '.number_format($most).
+                ' characters). Paste one recipe only.',
+        );
+    }
+
     public static function notText(): self
     {
         return new self('That is not text: it looks like a picture or a program file. Paste the recipe as text.');

@@ -12,6 +12,8 @@ const CAKE = "Plain cake\nMakes 12 slices\n200 g sugar\n250 g plain flour\n150 g
 $base = $argv[1];
 $wanted = array_slice($argv, 2);
 $lines = [];
+// Parts whose threshold was not kept.
+$failed = [];
 $say = static function (string $what, string $figure) use (&$lines): void {
     $lines[] = "| $what | $figure |";
     printf("%-60s %s\n", $what, $figure);
@@ -33,4 +35,8 @@ if ($wanted === []) {
             implode("\n", $lines).
             "\n",
     );
+}
+if ($failed !== []) {
+    fwrite(STDERR, 'Not kept: '.implode(', ', $failed)."\n");
+    exit(1);
 }
