@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Aglyca\Core\Reading\UnreadableRecipe;
 use App\Http\Middleware\KitchensWay;
 use App\Http\Middleware\Measured;
 use App\Http\Middleware\Once;
@@ -39,7 +40,11 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         // Only the nginx of `./aglyca start --lan`, on this machine, may speak for others.
-        $middleware->trustProxies(at: '127.0.0.1');
+        $middleware->trustProxies(
+            at: '127.0.0.1',
+            headers: Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_HOST | Request::HEADER_X_FORWARDED_PORT |
+                Request::HEADER_X_FORWARDED_PROTO,
+        );
         $measured = getenv('AGLYCA_BENCH') === '1' ? [Measured::class] : [];
         $middleware->prepend([StatedLength::class, SecurityHeaders::class, ...$measured, PlainInput::class]);
         $middleware->web(replace: [StartSession::class => PatientSession::class]);
@@ -80,7 +85,14 @@ return Application::configure(basePath: dirname(__DIR__))
 
             return Trouble::isPassing($e) ? response()->view('errors.503', [], 503, ['Retry-After' => '10']) : null;
         });
-        // What is stored of a dessert may be older than the rules of today: the page says which it is, and lets it be mended or removed.
+        // A text that an older reader took and this one does not: it can be mended where it stands.
+        $exceptions->render(function (UnreadableRecipe $e, Request $request): ?Response {
+            $said = $request->route('dessert');
+            $recipe = $said instanceof Dessert ? $said->recipe : null;
+
+            return $recipe === null ? null : response()->view('errors.unreadable', ['recipe' => $recipe, 'why' => $e->getMessage()], 422);
+        });
+        // What is stored of a dessert may be older than the rules of today: the page says which it is, and lets it be mended.
         $exceptions->render(function (LogicException|TypeError|ArithmeticError|UnexpectedValueException|OutOfBoundsException $e, Request $request): ?Response {
             $said = $request->route('dessert');
             $recipe = $said instanceof Dessert ? $said->recipe : (is_string($said) ? $request->user()?->kitchen->recipes()->with('latest')->where('ulid', $said)->first() : null);

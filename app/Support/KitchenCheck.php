@@ -6,10 +6,14 @@ namespace App\Support;
 
 use Aglyca\Core\Account\Convention;
 use Aglyca\Core\BriefJson;
+use Aglyca\Core\Larder\Label\InvalidLabel;
+use Aglyca\Core\Larder\Label\Label;
 use Aglyca\Core\Larder\LabelLaw;
 use Aglyca\Core\Larder\Ways;
+use Aglyca\Core\Plan\Places;
 use Aglyca\Core\Quantity\Ordinal;
 use Aglyca\Core\Swap\KitchenLimits;
+use Aglyca\Core\Trial\Curve;
 use App\Http\Requests\PackageRequest;
 use App\Http\Requests\RunEventsRequest;
 use DateTimeZone;
@@ -23,6 +27,9 @@ final class KitchenCheck
     private const MOST_ROWS = 20_000;
 
     private const MOST_JSON = 400_000;
+
+    /** Minutes since 1970: no day of a plan lies beyond the year 2100. */
+    private const LATEST = 68_400_000;
 
     private const MOMENT = '~^[12]\d{3}-\d\d-\d\d \d\d:\d\d:\d\d$~';
 
@@ -45,7 +52,7 @@ final class KitchenCheck
             'past' => '?steps',
             'future' => '?steps',
             'parent_id' => '?number',
-            'tries' => '?map',
+            'tries' => '?words',
         ],
         'bakes' => [
             'recipe_id' => 'number',
@@ -69,7 +76,7 @@ final class KitchenCheck
             'run_id' => 'number',
             'sent_as' => 40,
             'kind' => RunEventsRequest::KINDS,
-            'data' => 'map',
+            'data' => 'event',
             'at_ms' => [0, 9_000_000_000_000],
         ],
         'packages' => [
@@ -77,7 +84,7 @@ final class KitchenCheck
             'name' => 120,
             'law' => 'law',
             'serving_g' => [0.01, 5000],
-            'printed' => 'map',
+            'printed' => 'words',
             'polyol' => 'polyol',
             'price' => [0, 100_000],
             'size_g' => [0, 100_000],
@@ -137,6 +144,8 @@ final class KitchenCheck
             $tables[$table] = $rows;
         }
         self::photos($tables['photos']);
+        self::labels($tables['packages']);
+        self::curves($tables['curves']);
 
         return [
             'kitchen' => self::kitchen((array) ($copy['kitchen'] ?? [])),
@@ -159,14 +168,19 @@ final class KitchenCheck
         }
 
         return match (true) {
-            is_array($holds) => $value === null || is_numeric($value) && $value >= $holds[0] && $value <= $holds[1],
+            is_array($holds) => $value === null || (is_int($value) || is_float($value) || is_string($value)) &&
+                is_numeric($value) && $value >= $holds[0] && $value <= $holds[1],
             is_int($holds) => is_string($value) && mb_strlen($value) <= $holds,
             default => match ($holds) {
-                'number' => is_numeric($value) && $value >= 0 && $value < 1e9,
+                'number' => (is_int($value) || is_bool($value) || (is_string($value) && ctype_digit($value))) &&
+                    $value >= 0 && $value < 1e9,
                 'moment' => is_string($value) && preg_match(self::MOMENT, $value) === 1,
                 'day' => is_string($value) && preg_match(self::DAY, $value) === 1,
                 'map', 'steps' => is_array($value) && strlen((string) json_encode($value)) <= self::MOST_JSON,
-                'words' => is_array($value) && array_filter($value, is_string(...)) === $value,
+                'words' => is_array($value) && strlen((string) json_encode($value)) <= self::MOST_JSON &&
+                    array_filter($value, is_string(...)) === $value,
+                'event' => is_array($value) && strlen((string) json_encode($value)) <= self::MOST_JSON &&
+                    array_filter($value, static fn (mixed $v): bool => $v === null || is_scalar($v)) === $value,
                 'doing' => self::holds($value, 'map') && self::isDoing($value),
                 'law' => is_string($value) && LabelLaw::tryFrom($value) !== null,
                 'polyol' => is_string($value) && isset(PackageRequest::POLYOLS[$value]),
@@ -189,9 +203,18 @@ final class KitchenCheck
      */
     private static function versions(array $versions): array
     {
+        $sound = new SoundBrief(app(Trade::class)->kernel());
+        $newest = [];
+        foreach ($versions as $n => $version) {
+            $other = $versions[$newest[$version['recipe_id']] ?? $n];
+            $newest[$version['recipe_id']] = $version['number'] >= $other['number'] ? $n : $newest[$version['recipe_id']];
+        }
         foreach ($versions as $n => $version) {
             try {
                 $brief = BriefJson::read($version['document']);
+                $sound->isSound($brief) || throw self::damaged('versions.document', $n);
+                ($newest[$version['recipe_id']] ?? $n) !== $n || $sound->isShown($brief) ||
+                    throw self::damaged('versions.document', $n);
                 $versions[$n]['document'] = BriefJson::of($brief);
                 foreach ([...$version['past'] ?? [], ...$version['future'] ?? []] as $step) {
                     BriefJson::changed($brief, $step);
@@ -213,14 +236,42 @@ final class KitchenCheck
         foreach ($days as $n => ['document' => $d]) {
             $isOne =
                 in_array($d['mode'] ?? null, ['ready', 'from'], true) &&
-                is_int($d['at'] ?? null) &&
-                is_array($d['desserts'] ?? null) &&
+                is_int($d['at'] ?? null) && $d['at'] >= 0 && $d['at'] < self::LATEST &&
+                is_array($d['desserts'] ?? null) && $d['desserts'] !== [] &&
+                array_filter($d['desserts'], static fn (mixed $one): bool => is_int($one) || is_string($one)) === $d['desserts'] &&
                 array_filter((array) ($d['held'] ?? []), is_int(...)) === (array) ($d['held'] ?? []) &&
                 array_filter((array) ($d['done'] ?? []), is_string(...)) === (array) ($d['done'] ?? []);
             $isOne || throw self::damaged('days.document', $n);
         }
 
         return $days;
+    }
+
+    /** @param  list<array<string, mixed>>  $packages */
+    private static function labels(array $packages): void
+    {
+        foreach ($packages as $n => $package) {
+            try {
+                Label::of(
+                    LabelLaw::from($package['law']), (float) $package['serving_g'], $package['printed'],
+                    (string) $package['polyol'],
+                );
+            } catch (InvalidLabel) {
+                throw self::damaged('packages.printed', $n);
+            }
+        }
+    }
+
+    /** @param  list<array<string, mixed>>  $curves */
+    private static function curves(array $curves): void
+    {
+        foreach ($curves as $n => $curve) {
+            try {
+                new Curve(array_map(static fn (array $p): array => [(float) $p[0], (float) $p[1]], $curve['points']));
+            } catch (Throwable) {
+                throw self::damaged('curves.points', $n);
+            }
+        }
     }
 
     /** @param  list<array<string, mixed>>  $photos */
@@ -241,7 +292,7 @@ final class KitchenCheck
     {
         $isOne =
             self::holds($kitchen['name'] ?? null, 80) &&
-            self::holds($kitchen['limit_g'] ?? null, [0, 500]) &&
+            self::holds($kitchen['limit_g'] ?? null, [0.1, 500]) &&
             self::holds($kitchen['body_kg'] ?? null, [10, 300]) &&
             Convention::tryFrom(is_string($kitchen['convention'] ?? null) ? $kitchen['convention'] : '') !== null &&
             self::holds($kitchen['currency'] ?? '', 4) &&
@@ -251,11 +302,22 @@ final class KitchenCheck
             isset(Ways::SCALES[is_string($kitchen['scale'] ?? '') ? $kitchen['scale'] ?? '' : '?']) &&
             in_array($kitchen['zone'] ?? null, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true) &&
             in_array($kitchen['decimals'] ?? '.', ['.', ','], true) &&
-            self::holds($kitchen['refused'] ?? null, '?map') &&
-            self::holds($kitchen['places'] ?? null, '?map');
+            self::holds($kitchen['refused'] ?? null, '?words') &&
+            self::isPlaces($kitchen['places'] ?? null);
         $isOne || throw self::damaged('kitchen', 0);
 
         return $kitchen;
+    }
+
+    private static function isPlaces(mixed $places): bool
+    {
+        try {
+            $places === null || is_array($places) && new Places(...$places);
+        } catch (Throwable) {
+            return false;
+        }
+
+        return $places === null || is_array($places);
     }
 
     /** @param  array<array-key, mixed>  $doing  as the Counter records it */

@@ -210,4 +210,84 @@ final class CopyTest extends KitchenCase
             ->assertSessionHasErrors('copy');
         self::assertTrue(Kitchen::query()->findOrFail($empty->kitchen_id)->isEmpty());
     }
+
+    /** Each value of a copy made wrong in each way: it is refused, or every page shows it. */
+    public function test_a_value_of_the_wrong_kind_is_refused_or_shown(): void
+    {
+        $baker = $this->baker();
+        $recipe = $this->recipeOf($baker);
+        $this->post("/bench/$recipe->ulid/wishes", ['sweetness' => '85', 'pieces' => '9']);
+        $this->post('/pantry', [
+            'name' => 'Bag', 'food' => 'Almond flour', 'law' => 'eu-uk', 'serving_g' => '100',
+            'printed' => ['carbohydrate' => '4', 'fat' => '50'], 'is_default' => '1',
+        ]);
+        $this->post('/notebook/response', [
+            'name' => 'Curve', 'eaten_on' => '2026-11-01', 'readings' => "0 5.0\n30 7.1\n60 6.0",
+        ]);
+        $good = json_decode((string) json_encode(KitchenCopy::of($baker->kitchen->refresh())), true);
+        self::assertIsArray($good);
+        KitchenCheck::of($good);
+        $wrong = [['fat' => 1], [[[]]], 1e308, -1, '', 'nonsense', "\0", true, null];
+        [$tried, $taken] = [0, []];
+        foreach (self::leaves($good) as $path) {
+            foreach ($wrong as $value) {
+                $copy = $good;
+                $place = &$copy;
+                foreach ($path as $key) {
+                    $place = &$place[$key];
+                }
+                if ($place === $value) {
+                    continue;
+                }
+                $place = $value;
+                unset($place);
+                $tried++;
+                try {
+                    KitchenCheck::of($copy);
+                    $taken[implode('.', $path).' '.json_encode($value)] = $copy;
+                } catch (InvalidArgumentException) {
+                    // Refused in words.
+                }
+            }
+        }
+        self::assertGreaterThan(400, $tried);
+        $pages = ['/shelf', '/pantry', '/notebook', '/notebook/response', '/kitchen', '/you', '/day/new'];
+        // Of those that are let in, as many as a test has time for.
+        ksort($taken);
+        foreach (array_chunk($taken, max(1, intdiv(count($taken), 24)), true) as $n => $some) {
+            $one = $this->baker("copy$n@example.org");
+            $name = (string) array_key_first($some);
+            try {
+                KitchenCopy::into($one->kitchen, KitchenCheck::of(reset($some)));
+            } catch (\Throwable) {
+                // What only the tables notice brings in nothing.
+                continue;
+            }
+            foreach ($pages as $page) {
+                $this->actingAs($one->refresh())->get($page)->assertOk("$name on $page");
+            }
+            foreach ($one->kitchen->recipes()->pluck('ulid') as $ulid) {
+                self::assertContains($this->get("/bench/$ulid")->status(), [200, 422], $name);
+            }
+        }
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $of
+     * @param  list<int|string>  $path
+     * @return list<list<int|string>>
+     */
+    private static function leaves(array $of, array $path = []): array
+    {
+        $leaves = [];
+        foreach ($of as $key => $value) {
+            $here = [...$path, $key];
+            $leaves[] = $here;
+            if (is_array($value)) {
+                array_push($leaves, ...self::leaves($value, $here));
+            }
+        }
+
+        return $leaves;
+    }
 }
