@@ -18,8 +18,8 @@ use Aglyca\Core\Quantity\Estimate;
 use Aglyca\Core\Reading\FoodMatch;
 use Aglyca\Core\Reading\Recipe;
 use Aglyca\Core\Swap\Replacements;
-use Aglyca\Core\Writing\LabelReport;
 use Aglyca\Core\Swap\Replacing;
+use Aglyca\Core\Writing\LabelReport;
 
 /** What there is to choose from, by name: foods, packages, mixes, schools, families. */
 final readonly class Catalogue

@@ -38,6 +38,7 @@ use Aglyca\Core\Plan\ShoppingItem;
 use Aglyca\Core\Quantity\Point;
 use Aglyca\Core\Reading\Recipe;
 use Aglyca\Core\Reading\Step;
+use Aglyca\Core\Reading\Timing;
 use Aglyca\Core\Reading\UnreadableRecipe;
 use Aglyca\Core\Swap\Blend;
 use Aglyca\Core\Swap\Swap;
@@ -334,11 +335,12 @@ final readonly class Kernel
         return $brief;
     }
 
-    public function baked(Conversion $conversion, Side $side, BakeNotes $notes): Baked
+    /** @param  list<float>  $ovens  as `ovensTaken` says */
+    public function baked(Conversion $conversion, Side $side, BakeNotes $notes, array $ovens = []): Baked
     {
         $isSwapped = $side === Side::Swapped;
-        $bakes = array_map(static fn (Step $s): float => $s->bakeMinutes(), $conversion->recipe->steps);
-        $minutes = max([0.0, ...$bakes]);
+        $bakes = array_merge([], ...array_map(static fn (Step $s): array => $s->bakes(), $conversion->recipe->steps));
+        $minutes = max([0.0, ...array_map(static fn (Timing $t): float => ($t->low + $t->high) / 2, $bakes)]);
         $heat = null;
         foreach ($conversion->recipe->steps as $step) {
             foreach ($step->heats as $named) {
@@ -352,6 +354,7 @@ final readonly class Kernel
             $minutes > 0 ? $minutes * ($isSwapped ? $oven->timeFactor() : 1.0) : null,
             $heat === null ? null : $heat - ($isSwapped ? $oven->loweredByCelsius : 0.0),
             $isSwapped ? $conversion->properties : [], $notes, $isSwapped ? $conversion->swap->before : null,
+            count($bakes) <= 1, $ovens,
         );
     }
 
@@ -393,6 +396,14 @@ final readonly class Kernel
     public function handsTaken(Dish $dish, Doing $doing): ?float
     {
         return $this->core->trial()->lessons->handsTaken($dish->tasks, $doing);
+    }
+
+    /** @return list<float> how long each timed bake took, against what the method says */
+    public function ovensTaken(Dish $dish, Doing $doing): array
+    {
+        $own = $this->core->taught->factor(Taught::OVEN, $this->core->constants);
+
+        return $this->core->trial()->lessons->ovensTaken($dish->tasks, $doing, $own);
     }
 
     /** @return array<string, ?float> what a bake says of its kitchen, by the keys of `Taught` */

@@ -26,6 +26,7 @@ use Aglyca\Core\Larder\Label\LabelChecker;
 use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Larder\Snapper;
 use Aglyca\Core\Larder\Stock;
+use Aglyca\Core\Larder\Taught;
 use Aglyca\Core\Larder\Ways;
 use Aglyca\Core\Method\Cares;
 use Aglyca\Core\Method\Preparations;
@@ -93,6 +94,8 @@ final class Wiring
 
     public readonly Ways $ways;
 
+    public readonly Taught $taught;
+
     private ?ReadingRoom $reading = null;
 
     private ?MethodRoom $method = null;
@@ -112,11 +115,12 @@ final class Wiring
         array $without = [],
     ) {
         $this->ways = $stock->ways;
+        $this->taught = $stock->taught;
         $this->units = new UnitTable($tables);
         $this->constants = Constants::from($tables);
         $this->larder = new Larder($tables, $this->units, $this->constants, $stock);
         $this->appliances = new Appliances($tables);
-        $this->families = new Families($tables, $stock->taught, $this->constants);
+        $this->families = new Families($tables, $this->taught, $this->constants);
         $this->ovens = OvenRules::from($this->constants);
         $this->schools = new Schools($tables);
         $this->measures = KitchenMeasure::of($this->larder, $this->units, $tables, $stock->ways->measures);

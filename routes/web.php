@@ -217,6 +217,8 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::get('/you/kitchen.zip', [CopyController::class, 'take'])->name('copy.take')->middleware('throttle:copy');
     Route::post('/you/kitchen', [CopyController::class, 'bring'])->name('copy.bring')->middleware('throttle:copy');
     Route::post('/you/invite', [PeopleController::class, 'invite'])->name('you.invite');
+    Route::post('/you/invitations/{invitation}/withdraw', [PeopleController::class, 'withdraw'])
+        ->whereNumber('invitation')->name('you.withdraw');
     Route::post('/you/part', [PeopleController::class, 'part'])->name('you.part');
     Route::middleware('throttle:sign-in')->group(function (): void {
         Route::post('/you/password', [YouController::class, 'password'])->name('you.password');

@@ -42,7 +42,14 @@ final readonly class RecipeCommand
     private const OPTIONS = [
         'account' => ['--measures'],
         'convert' => [
-            '--sweetener', '--school', '--sweetness', '--family', '--without', '--measures', '--appliance', '--body-mass',
+            '--sweetener',
+            '--school',
+            '--sweetness',
+            '--family',
+            '--without',
+            '--measures',
+            '--appliance',
+            '--body-mass',
         ],
     ];
 

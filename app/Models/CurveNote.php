@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string $name
  * @property CarbonInterface $eaten_on
  * @property list<array{float, float}> $points
+ * @property ?list<string> $told  what had to be known of the file that it came from
  */
 final class CurveNote extends Model
 {
@@ -23,9 +24,9 @@ final class CurveNote extends Model
 
     protected $table = 'curves';
 
-    protected $fillable = ['recipe_id', 'name', 'eaten_on', 'points'];
+    protected $fillable = ['recipe_id', 'name', 'eaten_on', 'points', 'told'];
 
-    protected $casts = ['points' => 'array', 'eaten_on' => 'date'];
+    protected $casts = ['points' => 'array', 'told' => 'array', 'eaten_on' => 'date'];
 
     public function curve(): Curve
     {

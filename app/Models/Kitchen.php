@@ -79,6 +79,18 @@ final class Kitchen extends Model
         return $this->hasMany(Package::class);
     }
 
+    /** Who opened it; null where they went on elsewhere. */
+    public function founder(): ?User
+    {
+        return $this->users()->orderBy('id')->first();
+    }
+
+    /** @return HasMany<Link, $this> those that are still good */
+    public function invitations(): HasMany
+    {
+        return $this->hasMany(Link::class)->where('purpose', 'invite')->where('good_until', '>', now());
+    }
+
     /** @return HasMany<User, $this> */
     public function users(): HasMany
     {

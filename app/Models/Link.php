@@ -61,7 +61,10 @@ final class Link extends Model
             ->where('good_until', '>', now())
             ->first();
 
-        return $link === null || $link->kitchen->closed_at !== null ? null : $link;
+        // An invitation is good as long as whoever made it is in the kitchen.
+        $isAway = $link?->purpose === 'invite' && $link->user !== null && $link->user->kitchen_id !== $link->kitchen_id;
+
+        return $link === null || $isAway || $link->kitchen->closed_at !== null ? null : $link;
     }
 
     /**

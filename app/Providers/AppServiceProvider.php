@@ -12,11 +12,13 @@ use App\Models\Bake;
 use App\Models\Box;
 use App\Models\CurveNote;
 use App\Models\Day;
+use App\Models\Link;
 use App\Models\Package;
 use App\Models\Photo;
 use App\Models\Recipe;
 use App\Models\Run;
 use App\Policies\RecipePolicy;
+use App\Support\Address;
 use App\Support\Dessert;
 use App\Support\Draft;
 use App\Support\Trade;
@@ -66,13 +68,7 @@ final class AppServiceProvider extends ServiceProvider
             'sign-in',
             fn (Request $request): array => config('aglyca.bench')
                 ? []
-                : [
-                    Limit::perMinutes(15, 30)->by('account:'.mb_strtolower((string) $request->input('email'))),
-                    Limit::perMinute(5)->by(
-                        'mail:'.mb_strtolower((string) $request->input('email')).$request->ip(),
-                    ),
-                    Limit::perMinute(30)->by('ip:'.$request->ip()),
-                ],
+                : self::guesses($request),
         );
         RateLimiter::for(
             'paste',
@@ -90,6 +86,33 @@ final class AppServiceProvider extends ServiceProvider
                 ? Limit::none()
                 : Limit::perMinute(1200)->by((string) ($request->user()->id ?? $request->ip())),
         );
+    }
+
+    /**
+     * Guesses are counted by whom they are at: the account of an address however it is spelt, who is signed in, a link
+     * that there is; and by where they come from. Nobody's guesses stand in another's way.
+     *
+     * @return list<Limit>
+     */
+    private static function guesses(Request $request): array
+    {
+        $limits = [Limit::perMinute(30)->by('ip:'.$request->ip())];
+        $typed = is_string($request->input('email')) ? $request->input('email') : '';
+        if ($typed !== '' && ! Auth::check()) {
+            $account = Address::accountOf($typed);
+            $limits[] = Limit::perMinutes(15, 30)->by("account:$account");
+            $limits[] = Limit::perMinute(5)->by("mail:$account {$request->ip()}");
+        }
+        if (Auth::check()) {
+            $limits[] = Limit::perMinutes(15, 30)->by('user:'.Auth::id());
+        }
+        $token = $request->route('token');
+        $link = is_string($token) ? Link::of($token) : null;
+        if ($link !== null) {
+            $limits[] = Limit::perMinutes(15, 30)->by("link:$link->id");
+        }
+
+        return $limits;
     }
 
     /** Every look-up goes through the kitchen of who is signed in: another kitchen's address is not found. */

@@ -102,6 +102,7 @@ final class KitchenCheck
             'name' => 120,
             'eaten_on' => 'day',
             'points' => 'points',
+            'told' => '?words',
             'deleted_at' => '?moment',
         ],
         'days' => ['document' => 'map', 'revision' => 'number', 'deleted_at' => '?moment'],
@@ -334,7 +335,13 @@ final class KitchenCheck
             }
         }
 
-        return array_filter((array) ($doing['pieces'] ?? []), is_numeric(...)) === (array) ($doing['pieces'] ?? []);
+        foreach (['pieces', 'ovens'] as $list) {
+            if (array_filter((array) ($doing[$list] ?? []), is_numeric(...)) !== (array) ($doing[$list] ?? [])) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     private static function damaged(string $where, int $n): InvalidArgumentException

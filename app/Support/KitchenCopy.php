@@ -97,8 +97,8 @@ final class KitchenCopy
         'observations' => ['kitchen_id', ['bake_id', 'what', 'value', 'created_at', 'updated_at'], []],
         'curves' => [
             'kitchen_id',
-            ['recipe_id', 'name', 'eaten_on', 'points', 'created_at', 'updated_at', 'deleted_at'],
-            ['points'],
+            ['recipe_id', 'name', 'eaten_on', 'points', 'told', 'created_at', 'updated_at', 'deleted_at'],
+            ['points', 'told'],
         ],
         'days' => ['kitchen_id', ['document', 'revision', 'created_at', 'updated_at', 'deleted_at'], ['document']],
     ];

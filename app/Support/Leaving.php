@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Models\Kitchen;
+use App\Models\Link;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 
@@ -23,6 +24,7 @@ final class Leaving
             /** @var Kitchen $kitchen */
             $kitchen = Kitchen::query()->whereKey($user->kitchen_id)->lockForUpdate()->firstOrFail();
             $user->forceFill(['closed_at' => now()])->save();
+            Link::query()->where('user_id', $user->id)->delete();
             if ($kitchen->users()->where('role', User::BAKER)->whereNull('closed_at')->doesntExist()) {
                 $kitchen->forceFill(['closed_at' => now()])->save();
                 // Who only read in it goes on in a kitchen apart.

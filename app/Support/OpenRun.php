@@ -69,6 +69,7 @@ final readonly class OpenRun
             'factor' => $doing->factor,
             'remedies' => $doing->remedies,
             'hands' => $this->kernel->handsTaken($this->dish, $doing),
+            'ovens' => $this->kernel->ovensTaken($this->dish, $doing),
             'probe' => $doing->probe,
             'net' => $this->counted($doing)->net($this->conversion->brief->convention),
         ];

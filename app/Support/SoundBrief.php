@@ -38,12 +38,16 @@ final readonly class SoundBrief
         $grams = array_merge(
             array_values($wishes->amounts),
             array_values($brief->portions->portion->masses),
-            array_filter([$brief->portions->weighedMixed, $brief->portions->weighedBaked, $brief->portions->portion->each]),
+            array_filter([
+                $brief->portions->weighedMixed,
+                $brief->portions->weighedBaked,
+                $brief->portions->portion->each,
+            ]),
             array_filter(array_column($brief->corrections->byLine, 'grams')),
         );
         $sides = array_merge([], ...array_map(static fn ($p): array => [$p->length, $p->width], $pans));
 
-        return $brief->text !== '' && strlen($brief->text) <= 4 * RecipeReader::MOST_CHARACTERS
+        return $brief->text !== '' && strlen($brief->text) <= RecipeReader::MOST_BYTES
             && isset($catalogue->sweeteners()[$wishes->sweetener], $catalogue->schools()[$wishes->school])
             && array_diff($wishes->families, array_keys($catalogue->families())) === []
             && array_diff($wishes->without, array_keys($catalogue->allergens())) === []

@@ -19,7 +19,8 @@ final readonly class Teaching
     public function of(Bake $bake): void
     {
         $conversion = $this->kernel->convert($bake->recipe->briefOf($bake->version));
-        $baked = $this->kernel->baked($conversion, Side::Swapped, $bake->notes());
+        $ovens = array_values(array_filter((array) ($bake->doing['ovens'] ?? []), is_numeric(...)));
+        $baked = $this->kernel->baked($conversion, Side::Swapped, $bake->notes(), array_map(floatval(...), $ovens));
         $values = [
             ...$this->kernel->observed($baked),
             Taught::SWEETNESS => null,

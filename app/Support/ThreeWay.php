@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Support;
 
 /**
- * Two changes of one document, made beside each other, put together field by field. What belongs together, as the shares
- * of a blend and its corners or the sides of a pan, is one value; only what is a set is put together word by word.
+ * Two changes of one document, made beside each other, put together field by field. What belongs together, as the
+ * shares of a blend and its corners or the sides of a pan, is one value; only a set is put together word by word.
  */
 final class ThreeWay
 {

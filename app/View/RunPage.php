@@ -120,16 +120,17 @@ final readonly class RunPage
             };
     }
 
+    /** How long it was baked: of several bakes the longest of the method, which the notes are held against. */
     public function bakedMinutes(Doing $doing): ?float
     {
-        $minutes = null;
+        $longest = null;
         foreach ($this->open->dish->tasks as $task) {
-            if ($task->action->key === 'bake') {
-                $minutes = $doing->longest($task->id) ?? $minutes;
+            if ($task->action->key === 'bake' && $task->typical > ($longest->typical ?? 0)) {
+                $longest = $task;
             }
         }
 
-        return $minutes;
+        return $longest === null ? null : $doing->longest($longest->id);
     }
 
     public function bakedHeat(): ?float

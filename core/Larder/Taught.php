@@ -46,6 +46,21 @@ final readonly class Taught
         return Estimate::of(($prior / $u ** 2 + array_sum($values) / $sigma ** 2) / $precision, 1 / sqrt($precision));
     }
 
+    /** How much longer this kitchen's oven or hands take than methods say: 1.0 where it was never observed. */
+    public function factor(string $what, Constants $constants): float
+    {
+        $bakes = $this->of($what);
+
+        return $bakes === []
+            ? 1.0
+            : self::posterior(
+                1.0,
+                $constants->get("$what-time-u"),
+                $constants->get("$what-time-spread"),
+                $bakes,
+            )->value;
+    }
+
     /** @return list<float> */
     public function of(string $key): array
     {

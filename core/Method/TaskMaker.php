@@ -366,8 +366,8 @@ final readonly class TaskMaker
         $typical = $timing === null ? $action->typical : ($timing->low + $timing->high) / 2;
 
         $own = match (true) {
-            $action->key === 'bake' => $this->ownFactor(Taught::OVEN, 'oven-time'),
-            $timing === null && $action->hands === 'all' => $this->ownFactor(Taught::HANDS, 'hands-time'),
+            $action->key === 'bake' => $this->taught->factor(Taught::OVEN, $this->constants),
+            $timing === null && $action->hands === 'all' => $this->taught->factor(Taught::HANDS, $this->constants),
             default => 1.0,
         };
 
@@ -376,21 +376,6 @@ final readonly class TaskMaker
             (int) max(1, ceil($typical * $own)),
             (int) max(1, ceil($usual->high * $own)),
         ];
-    }
-
-    /** How much longer this kitchen's oven takes than methods say, and its hands than is usual. */
-    private function ownFactor(string $what, string $constant): float
-    {
-        $bakes = $this->taught->of($what);
-
-        return $bakes === []
-            ? 1.0
-            : Taught::posterior(
-                1.0,
-                $this->constants->get("$constant-u"),
-                $this->constants->get("$constant-spread"),
-                $bakes,
-            )->value;
     }
 
     /**

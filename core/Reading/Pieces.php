@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Reading;
 
-/** A text that is too long to be looked at whole for each thing in it, in pieces: at ends of sentences where it has any. */
+/** A text that is too long to be looked at whole for each thing in it, in pieces: whole sentences where it has any. */
 final class Pieces
 {
     /** Where it is parted, the best place first. */

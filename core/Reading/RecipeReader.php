@@ -14,6 +14,8 @@ final readonly class RecipeReader
 {
     public const MOST_CHARACTERS = 60_000;
 
+    public const MOST_BYTES = 4 * self::MOST_CHARACTERS;
+
     public const MOST_LINES = 600;
 
     public const MOST_STEPS = 150;
@@ -100,7 +102,7 @@ final readonly class RecipeReader
      */
     private static function rows(string $text): array
     {
-        if (strlen($text) > self::MOST_CHARACTERS * 4) {
+        if (strlen($text) > self::MOST_BYTES) {
             throw UnreadableRecipe::tooLong(self::MOST_CHARACTERS);
         }
         if (str_contains($text, "\0")) {

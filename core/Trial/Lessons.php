@@ -67,9 +67,7 @@ final readonly class Lessons
         $loses = $baked->family->bakeLoss > 0 && $mass > 0;
 
         return [
-            Taught::OVEN => $isDone && $notes->minutes !== null && $baked->minutes > 0
-                    ? $notes->minutes / $baked->minutes
-                    : null,
+            Taught::OVEN => $isDone ? self::ovenTook($baked) : null,
             Taught::LOSS.$baked->family->key => $loses && $notes->mass !== null && $notes->mass < $mass
                     ? 1 - $notes->mass / $mass
                     : null,
@@ -77,6 +75,38 @@ final readonly class Lessons
                     ? $notes->pieces / $baked->formula->pieces
                     : null,
         ];
+    }
+
+    /** Of several bakes the minutes in the notes may be of any: only what was timed of each says something. */
+    private static function ovenTook(Baked $baked): ?float
+    {
+        if (! $baked->isOneBake) {
+            return $baked->ovens === [] ? null : array_sum($baked->ovens) / count($baked->ovens);
+        }
+
+        return $baked->notes->minutes !== null && $baked->minutes > 0
+            ? $baked->notes->minutes / $baked->minutes
+            : null;
+    }
+
+    /**
+     * How long each bake took that was timed, against the method's own minutes.
+     *
+     * @param  list<Task>  $tasks
+     * @param  float  $own  how much longer this kitchen's oven takes, which is in the tasks already
+     * @return list<float>
+     */
+    public function ovensTaken(array $tasks, Doing $doing, float $own): array
+    {
+        $taken = [];
+        foreach ($tasks as $task) {
+            $minutes = $task->action->key === 'bake' && $task->typical > 0 ? $doing->longest($task->id) : null;
+            if ($minutes !== null) {
+                $taken[] = $minutes / ($task->typical / $own);
+            }
+        }
+
+        return $taken;
     }
 
     /**

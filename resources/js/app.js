@@ -25,7 +25,7 @@ const letGo = (isTaken) => {
         sessionStorage.removeItem(key);
     }
 };
-letGo(document.querySelector('[role=status]:not(#said), meta[name=kept]') !== null);
+letGo(document.querySelector('meta[name=kept]') !== null);
 keep(document);
 document.addEventListener('input', ({ target }) => {
     if (target.dataset?.keep) sessionStorage.setItem(kept(target), JSON.stringify({ base: target.defaultValue, typed: target.value }));
@@ -279,8 +279,10 @@ document.addEventListener('htmx:error', () => {
     const notice = document.getElementById('offline');
     if (notice) notice.hidden = false;
 });
+let isKept = false;
+document.addEventListener('htmx:after:request', ({ detail: { ctx } }) => { isKept = ctx.response?.status < 300; });
 document.addEventListener('htmx:after:swap', () => {
-    letGo(true);
+    letGo(isKept);
     keep(document);
     settle();
     const said = document.getElementById('said');

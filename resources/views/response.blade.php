@@ -58,6 +58,10 @@
                 </details>
                 <div><label class="label" for="file">or a CSV of your meter or sensor</label><input class="field" type="file" id="file" name="file"
                     accept=".csv,text/csv,text/plain"></div>
+                <div class="grid gap-3 sm:grid-cols-2">
+                    <div><label class="label" for="unit">Readings are in</label><select class="field" id="unit" name="unit"><option value="">as the file says</option>@foreach (['mmol/L', 'mg/dL'] as $unit)<option @selected(old('unit') === $unit)>{{ $unit }}</option>@endforeach</select></div>
+                    <x-entry name="first_bite" label="First bite at, if the file has times" placeholder="08:05"/>
+                </div>
                 <button class="button button-main justify-self-start">Keep the curve</button>
             </form>
         </section>

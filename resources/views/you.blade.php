@@ -45,7 +45,8 @@
             @foreach ($people as $one)
                 <li class="flex flex-wrap items-center justify-between gap-x-4 border-t border-line py-2"><span>{{ $one->email }}, {{ App\Models\User::ROLES[$one->role] }}</span>
                     @if ($one->id === $user->id)<span class="text-soft">you</span>@elseif ($user->role === App\Models\User::BAKER)<form method="post"
-                        action="/you/part">@csrf<button class="link-button" name="who" value="{{ $one->id }}">Part from them</button></form>@endif
+                        action="/you/part" class="flex flex-wrap items-center gap-2">@csrf @if ($user->kitchen->founder()?->id === $one->id)<label class="text-[15px]" for="part_password">founded it; your password</label><input class="field w-40"
+                        type="password" id="part_password" name="part_password" autocomplete="current-password">@endif<button class="link-button" name="who" value="{{ $one->id }}">Part from them</button></form>@endif
                 </li>
             @endforeach
         </ul>
@@ -53,7 +54,12 @@
             <p class="mt-3 border-l-4 border-here pl-3"
                 role="status">Give this link to one person. It works once, within a week, and is not shown again:<br><code class="break-all select-all">{{ session('link') }}</code></p>
         @endif
+        @error('part_password')<p class="fault" role="alert">{{ $message }}</p>@enderror
         @if ($user->role === App\Models\User::BAKER)
+            @foreach ($user->kitchen->invitations as $invitation)
+                <form method="post" action="/you/invitations/{{ $invitation->id }}/withdraw" class="flex flex-wrap items-center justify-between gap-x-4 border-t border-line">@csrf<span>Invitation for somebody who {{ App\Models\User::ROLES[$invitation->says] ?? '' }}, until {{ $invitation->good_until->format('j F, H:i') }}{{ $invitation->user ? ', by '.$invitation->user->email : '' }}</span><button
+                    class="link-button">Withdraw it</button></form>
+            @endforeach
             <form method="post" action="/you/invite" class="mt-3 flex flex-wrap items-end gap-3">
                 @csrf
                 <div><label class="label" for="role">Somebody else who</label><select class="field" id="role"

@@ -16,7 +16,8 @@ final class PasteTest extends KitchenCase
             ->assertOk()
             ->assertSee('Rye-less loaf')
             ->assertSee('Allulose')
-            ->assertSee('net carbs a slice');
+            ->assertSee('grams net and')
+            ->assertSee('total carbohydrate a slice');
         $this->get('/counter/draft')->assertOk()->assertSee('minutes');
         self::assertSame(0, Recipe::query()->count());
     }

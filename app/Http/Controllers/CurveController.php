@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aglyca\Core\Kernel;
-use Aglyca\Core\Trial\Curve;
 use Aglyca\Core\Trial\MeterFile;
 use App\Http\Requests\CurveRequest;
 use App\Models\CurveNote;
@@ -35,9 +34,13 @@ final readonly class CurveController
         );
 
         return view('response', [
-            'cautions' => array_filter(
-                array_map(fn (CurveNote $note): string => $this->kernel->cautionOf($note->curve()), $open),
-            ),
+            'cautions' => array_values(array_unique(array_merge([], ...array_map(
+                fn (CurveNote $note): array => array_filter([
+                    ...$note->told ?? [],
+                    $this->kernel->cautionOf($note->curve()),
+                ]),
+                $open,
+            )))),
             'curves' => $curves,
             'drawing' => $open === [] ? null : new CurveDrawing($open),
             'open' => $open,
@@ -66,8 +69,8 @@ final readonly class CurveController
                 preg_match('~^\s*-?\d~', $text) === 1
                     ? "minutes;glucose\n".preg_replace('~^\s*(-?\d+)[\s,;:]+(\d+(?:[.,]\d+)?)\s*$~m', '$1;$2', $text)
                     : $text;
-            $points = MeterFile::read($csv)->points;
-            new Curve($points);
+            $file = MeterFile::read($csv, (string) ($said['unit'] ?? ''));
+            $meal = $this->kernel->meal($file, $file->minuteOf((string) ($said['first_bite'] ?? '')));
         } catch (InvalidArgumentException $fault) {
             return redirect()->route('curves')->withInput()->withErrors(['readings' => $fault->getMessage()]);
         }
@@ -81,11 +84,12 @@ final readonly class CurveController
             ->create([
                 'name' => $said['name'],
                 'eaten_on' => $said['eaten_on'],
-                'points' => $points,
+                'points' => $meal->curve->points,
+                'told' => $meal->told,
                 'recipe_id' => $recipe,
             ]);
 
-        return redirect()->route('curves', ['a' => $curve->id]);
+        return redirect()->route('curves', ['a' => $curve->id])->with('said', 'Saved: '.$curve->name.'.');
     }
 
     public function remove(CurveNote $curve): RedirectResponse

@@ -161,7 +161,7 @@ final readonly class LinkController
                 Kitchen::query()->whereKey($old->id)->delete();
             });
         }
-        $request->session()->regenerate();
+        $request->session()->regenerate(true);
         SecurityLog::of('joined a kitchen', Auth::user());
 
         return $isIn

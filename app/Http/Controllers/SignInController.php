@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\SignInRequest;
+use App\Support\Address;
 use App\Support\DemoKitchen;
 use App\Support\Draft;
 use App\Support\Leaving;
@@ -29,7 +30,7 @@ final readonly class SignInController
         $isBack = $request->boolean('back');
         // The framework takes the same time for an address that it knows and one that it does not.
         $isIn = Auth::attempt(
-            ['email' => mb_strtolower($said['email']), 'password' => $said['password'], 'is_demo' => false],
+            ['email' => Address::plain($said['email']), 'password' => $said['password'], 'is_demo' => false],
             true,
         );
         $user = Auth::user();
@@ -84,7 +85,7 @@ final readonly class SignInController
     /** What was pasted before signing in is on the Bench straight after. */
     private function enter(Request $request): RedirectResponse
     {
-        $request->session()->regenerate();
+        $request->session()->regenerate(true);
         $recipe = $this->draft->claimFor($request->user()->kitchen);
 
         return $recipe === null

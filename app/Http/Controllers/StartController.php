@@ -59,7 +59,9 @@ final readonly class StartController
             }
             $brief = new Brief(
                 RecipeFile::text($text),
-                convention: Convention::tryFrom($kitchen->convention ?? (string) $request->session()->get('counts')) ?? Convention::LowCarb,
+                convention: Convention::tryFrom(
+                    $kitchen->convention ?? (string) $request->session()->get('counts'),
+                ) ?? Convention::LowCarb,
             );
             $recipe = $this->kernel->read($brief);
         } catch (UnreadableRecipe $fault) {

@@ -43,7 +43,8 @@ final readonly class YouController
         $user->update(['password' => $said['password']]);
         SignIns::endOthers($user, $request->session()->getId());
         Link::query()->where('user_id', $user->id)->delete();
-        $request->session()->regenerate();
+        // The session goes on under another name, and the old name opens nothing any more.
+        $request->session()->regenerate(true);
         SecurityLog::of('password changed', $user);
         Notices::passwordChanged($user);
 

@@ -27,7 +27,8 @@ final class RoomToKeep
     {
         foreach (array_unique([storage_path(), (string) config('aglyca.disk')]) as $folder) {
             $free = @disk_free_space($folder);
-            if ($free !== false && $free < config('aglyca.reserve')) {
+            // What cannot be looked at may be full.
+            if ($free === false || $free < config('aglyca.reserve')) {
                 return false;
             }
         }

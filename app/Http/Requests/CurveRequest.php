@@ -17,6 +17,8 @@ final class CurveRequest extends FormRequest
             'eaten_on' => ['required', 'date_format:Y-m-d', 'before_or_equal:tomorrow', 'after:2000-01-01'],
             'readings' => ['nullable', 'string', 'max:100000'],
             'dessert' => ['nullable', 'string', 'max:26'],
+            'unit' => ['nullable', 'in:mmol/L,mg/dL'],
+            'first_bite' => ['nullable', 'string', 'max:20'],
         ];
     }
 
@@ -27,6 +29,8 @@ final class CurveRequest extends FormRequest
             'name.*' => 'Give it a name, such as “two slices of the loaf”.',
             'eaten_on.*' => 'Say the day, not later than today.',
             'readings.*' => 'That is too much text.',
+            'unit.*' => 'Readings are in mmol/L or in mg/dL.',
+            'first_bite.*' => 'The first bite is a time such as 08:05.',
         ];
     }
 }

@@ -5,7 +5,7 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="csrf-token" content="{{ csrf_token() }}">
-    @if (session('kept'))<meta name="kept" content="{{ session('kept') }}">@endif
+    @if (session('kept') || session('said') || session('undo'))<meta name="kept" content="1">@endif
     <meta name="htmx-config" content='{"includeIndicatorCSS":false,"history":false}'>
     <title>{{ $title }} · Aglyca</title>
     <link rel="manifest" href="/app.webmanifest">

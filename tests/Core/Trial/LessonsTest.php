@@ -10,6 +10,7 @@ use Aglyca\Core\Kernel;
 use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Larder\Taught;
 use Aglyca\Core\Side;
+use Aglyca\Core\Trial\BakeNotes;
 use Aglyca\Core\Trial\Doing;
 use Tests\Core\CoreCase;
 
@@ -73,6 +74,43 @@ final class LessonsTest extends CoreCase
         self::assertGreaterThan($usual, $own);
         self::assertEqualsWithDelta(109.8, $usual / 2, 2.0);
         self::assertSame($range([]), $range([Taught::CUP.'almond-flour' => []]));
+    }
+
+    /**
+     * A blind bake of 15 minutes and a filled one of 25, baked as told by an oven that takes a tenth less than methods
+     * say: each says so by itself; of minutes in the notes nobody knows whose they are.
+     */
+    public function test_two_bakes_teach_each_by_itself_and_one_baked_as_told_moves_nothing(): void
+    {
+        $tart =
+            "Tart\nServes 8\n\n200 g almond flour\n2 eggs\n100 g butter\n80 g allulose\n200 ml cream\n\n".
+            'Press the flour and butter into a tin. Bake blind for 15 minutes. '.
+            'Whisk the eggs, cream and allulose, fill the case and bake at 160 C for 25 minutes.';
+        $kernel = Kernel::open(self::tables(), new Stock(taught: new Taught([Taught::OVEN => [0.9, 0.9, 0.9]])));
+        $conversion = $kernel->convert(new Brief($tart));
+        $dish = $kernel->dish($conversion, 1);
+        $bakes = array_values(array_filter($dish->tasks, static fn ($t): bool => $t->action->key === 'bake'));
+        self::assertCount(2, $bakes);
+        $events = [];
+        foreach ($bakes as $n => $bake) {
+            $minutes = $bake->typical * 60_000;
+            $timer = ['task' => $bake->id, 'timer' => "t$n", 'name' => 'bake', 'ends' => $minutes];
+            $events[] = ['kind' => 'timer', 'data' => $timer, 'at' => 0];
+            $events[] = ['kind' => 'timer-stop', 'data' => ['timer' => "t$n"], 'at' => $minutes];
+        }
+        // By hand: prior 1.0 ± 0.1, three of 0.9 of spread 0.12: (100 + 2.7 / 0.0144) / (100 + 3 / 0.0144)
+        $own = (100 + 2.7 / 0.0144) / (100 + 3 / 0.0144);
+        $ovens = $kernel->ovensTaken($dish, Doing::of($events));
+        self::assertCount(2, $ovens);
+        foreach ($ovens as $ratio) {
+            self::assertEqualsWithDelta($own, $ratio, 0.02);
+        }
+        $notes = new BakeNotes(minutes: 25.0 * $own);
+        $of = static fn (array $ovens): ?float => $kernel->observed(
+            $kernel->baked($conversion, Side::Swapped, $notes, $ovens),
+        )[Taught::OVEN];
+        self::assertNull($of([]));
+        self::assertEqualsWithDelta($own, $of($ovens), 0.02);
     }
 
     public function test_the_oven_and_what_is_lost_are_the_kitchens_own(): void
