@@ -173,6 +173,8 @@ final readonly class MeterFile
             $cells = self::cells($row, $separator);
             $minute = self::moment(self::joined($cells, $time), $words, $isDayFirst);
             if ($minute === null) {
+                $left += trim($row) === '' ? 0 : 1;
+
                 continue;
             }
             $number = self::number($cells[$value] ?? '');

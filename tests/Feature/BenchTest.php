@@ -39,6 +39,51 @@ final class BenchTest extends KitchenCase
         self::assertSame(0.6, Recipe::query()->findOrFail($recipe->id)->brief()->wishes->sweetness);
     }
 
+    public function test_how_carbs_are_counted_is_asked_once_and_holds_for_what_comes(): void
+    {
+        $baker = $this->baker();
+        $first = $this->recipeOf($baker);
+        $this->get("/bench/$first->ulid")->assertSee('How do you count carbs?');
+        $this->post("/bench/$first->ulid/counts", ['convention' => 'clinic'])->assertRedirect("/bench/$first->ulid");
+        $this->get("/bench/$first->ulid")
+            ->assertDontSee('How do you count carbs?')
+            ->assertSee('as a US clinic counts');
+        $second = $this->recipeOf($baker);
+        $this->get("/bench/$second->ulid")->assertDontSee('How do you count')->assertSee('as a US clinic counts');
+        // A guest says it for this visit.
+        $this->leave();
+        $this->post('/paste', ['text' => self::LOAF]);
+        $this->post('/bench/draft/counts', ['convention' => 'available']);
+        $this->post('/paste', ['text' => self::LOAF]);
+        $this->get('/bench/draft')->assertDontSee('How do you count')->assertSee('without fibre, as UK and EU labels');
+    }
+
+    public function test_what_is_no_longer_true_is_struck_and_what_is_left_out_makes_a_least(): void
+    {
+        $text =
+            "Coffee loaf\nMakes 10 slices\nIt is free of nuts, so take it to school.\n\n200 g sugar\n250 g flour\n".
+            "3 eggs\n30 g moondust\n\nMix. Bake at 170 C for 40 minutes.";
+        $recipe = $this->recipeOf($this->baker(), $text);
+        $this->get("/bench/$recipe->ulid")
+            ->assertOk()
+            ->assertSee('Struck from the recipe')
+            ->assertSee('New in it, brought in by the swap')
+            ->assertSee('at least')
+            ->assertSee('moondust');
+        $this->get("/bench/$recipe->ulid/card")->assertOk()->assertSee('<del>', false);
+    }
+
+    public function test_a_refusal_leaves_what_was_typed_with_the_browser_and_a_success_lets_it_go(): void
+    {
+        $kept = '<meta name="kept"';
+        $this->post('/paste', ['text' => 'hello'])->assertStatus(422)->assertDontSee($kept, false);
+        $this->post('/paste', ['text' => self::LOAF])->assertRedirect('/bench/draft');
+        $this->get('/bench/draft')->assertSee($kept, false);
+        $this->get('/bench/draft')->assertDontSee($kept, false);
+        $this->post('/bench/draft/wishes', $this->wishes(['pieces' => '7,5']))->assertSessionHasNoErrors();
+        $this->get('/bench/draft')->assertSee('value="7.5"', false);
+    }
+
     public function test_with_scripts_only_the_tray_comes_back(): void
     {
         $recipe = $this->recipeOf($this->baker());

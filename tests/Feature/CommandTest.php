@@ -72,6 +72,20 @@ final class CommandTest extends TestCase
         self::assertStringContainsString('dogs', implode(' ', $said['warnings']));
     }
 
+    public function test_an_eaters_mass_and_what_they_cannot_have_are_asked_for(): void
+    {
+        $said = json_decode(
+            $this->shell(['convert', '--json', '--body-mass', '18', '--without', 'soya', '-'], self::LOAF)[1],
+            true,
+        );
+        self::assertArrayHasKey('at_least', $said);
+        self::assertStringContainsString('a body of 18 kg', implode(' ', $said['warnings']));
+        self::assertStringNotContainsString('a body of', implode(' ', json_decode(
+            $this->shell(['convert', '--json', '--body-mass', '80', '-'], self::LOAF)[1],
+            true,
+        )['warnings']));
+    }
+
     public function test_what_cannot_be_used_exits_with_two_and_a_sentence(): void
     {
         foreach (
@@ -81,6 +95,8 @@ final class CommandTest extends TestCase
                 [['convert', '--sweetness', '3', '-'], self::LOAF],
                 [['convert', '--school', 'moss', '-'], self::LOAF],
                 [['account', '--frob', '-'], self::LOAF],
+                [['convert', '--without', 'gravel', '-'], self::LOAF],
+                [['convert', '--body-mass', 'heavy', '-'], self::LOAF],
                 [['account'], ''],
             ] as [$words, $text]
         ) {

@@ -224,6 +224,15 @@ final class NotebookTest extends KitchenCase
             ->post('/notebook/response', ['name' => 'Bad', 'eaten_on' => '2026-03-01', 'readings' => 'hello'])
             ->assertSessionHasErrors('readings');
         self::assertSame(2, CurveNote::query()->count());
+        // What a meter could not measure is a bound of what it was, and is said with the curve from then on.
+        $this->post('/notebook/response', [
+            'name' => 'Low',
+            'eaten_on' => '2026-03-03',
+            'readings' => "0 5.0\n30 LO\n60 5.0\n90 5.1",
+        ])->assertSessionHasNoErrors();
+        $low = CurveNote::query()->orderByDesc('id')->firstOrFail();
+        self::assertNotEmpty($low->told);
+        $this->get("/notebook/response?a=$low->id")->assertOk()->assertSeeText((string) $low->told[0]);
     }
 
     public function test_it_is_found_by_words_and_foods_and_leaves_whole(): void

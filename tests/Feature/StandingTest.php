@@ -128,7 +128,12 @@ final class StandingTest extends KitchenCase
             ->assertSee('no room left');
         $this->get('/pantry')->assertOk();
         $this->post('/sign-in', ['email' => $baker->email, 'password' => 'x'])->assertRedirect();
-        config(['aglyca.reserve' => 0]);
+        // What cannot be looked at may be full.
+        config(['aglyca.reserve' => 0, 'aglyca.disk' => '/no/such/folder']);
+        $this->actingAs($baker)
+            ->post('/pantry/toppings', ['topping_name' => 'Icing', 'text' => '5 g butter'])
+            ->assertStatus(503);
+        config(['aglyca.disk' => storage_path()]);
         $this->actingAs($baker)->post('/pantry/toppings', ['topping_name' => 'Glaze', 'text' => '5 g butter'])->assertRedirect();
         self::assertSame(['Glaze'], $baker->kitchen->toppings()->pluck('name')->all());
     }

@@ -156,6 +156,10 @@ final class TwoTabsTest extends KitchenCase
             sort($all['without']);
             self::assertEquals($all, $merged);
         }
+        // The shares of a blend are one value: halves of two changes would be more than the whole.
+        $blend = static fn (float $a): array => ['blend' => ['corners' => ['x', 'y', 'z'], 'shares' => [$a, 1 - $a, 0.0]]];
+        $merged = ThreeWay::merged($blend(0.5), $blend(0.2), $blend(0.9));
+        self::assertSame($blend(0.2), $merged);
         self::assertSame('mine', ThreeWay::merged(['t' => 'a'], ['t' => 'mine'], ['t' => 'theirs'])['t']);
     }
 }
