@@ -62,7 +62,7 @@ if (in_array('rules', $wanted, true)) {
     }
 }
 if (in_array('cautions', $wanted, true)) {
-    foreach (["$copy/core/Forecast/Cautioner.php", "$copy/core/Swap/Advisor.php"] as $file) {
+    foreach ([...glob("$copy/core/Harm/Rule/*.php") ?: [], "$copy/core/Swap/Advisor.php"] as $file) {
         preg_match_all("~new Warning\(\s*'([\w-]+)'~", (string) file_get_contents($file), $m);
         foreach (array_unique($m[1]) as $key) {
             $mutants[] = [
