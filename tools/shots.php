@@ -41,7 +41,7 @@ $go = static function (string $path) use ($driver, $base): void {
 $enter = static function () use ($driver, $go): void {
     $go('/');
     $driver->findElement(WebDriverBy::cssSelector('form[action="/demo"] button'))->click();
-    usleep(400_000);
+    $driver->wait(20)->until(static fn (): bool => str_contains($driver->getCurrentURL(), '/shelf'));
 };
 $open = static function (string $title, string $screen, string $sheet = '') use ($driver, $go): void {
     $go('/shelf');

@@ -14,18 +14,12 @@ return new class extends Migration
         Schema::table('kitchens', function (Blueprint $table): void {
             $table->timestamp('counts_said_at')->nullable()->after('convention');
         });
-        Schema::table('curves', function (Blueprint $table): void {
-            $table->json('told')->nullable()->after('points');
-        });
         // Whoever counts otherwise than all kitchens began to has said so.
         DB::table('kitchens')->where('convention', '<>', 'low-carb')->update(['counts_said_at' => now()]);
     }
 
     public function down(): void
     {
-        Schema::table('curves', function (Blueprint $table): void {
-            $table->dropColumn('told');
-        });
         Schema::table('kitchens', function (Blueprint $table): void {
             $table->dropColumn('counts_said_at');
         });
