@@ -123,6 +123,23 @@ final readonly class Card
         return Figures::range($this->conversion->after->low($convention), $this->conversion->after->high($convention));
     }
 
+    public function total(): string
+    {
+        return Figures::one($this->conversion->after->piece->carbohydrate);
+    }
+
+    /** How net carbs are counted, in words. */
+    public function counted(): string
+    {
+        return app(Conventions::class)->all()[$this->convention()->value]['counted'];
+    }
+
+    /** "at least " where something is in it that is not counted. */
+    public function least(): string
+    {
+        return $this->conversion->safety->atLeast === [] ? '' : 'at least ';
+    }
+
     public function convention(): Convention
     {
         return $this->conversion->brief->convention;

@@ -30,6 +30,11 @@ final readonly class FirstLook
         return Figures::one($this->conversion->after->net($this->conversion->brief->convention));
     }
 
+    public function total(): string
+    {
+        return Figures::one($this->conversion->after->piece->carbohydrate);
+    }
+
     public function piece(): string
     {
         return $this->conversion->recipe->pieceWord();

@@ -90,6 +90,7 @@ final readonly class RunPage
 
         return [
             'net' => Figures::one($net),
+            'total' => Figures::one($account->piece->carbohydrate),
             'range' => Figures::range($account->low($convention), $account->high($convention)),
             'said' => abs($more) < 0.05
                     ? 'as planned'

@@ -21,6 +21,7 @@ final readonly class ShelfPage
         private Trade $trade,
         private Repository $cache,
         private Stock $stock,
+        private Conventions $conventions,
     ) {}
 
     /**
@@ -68,12 +69,13 @@ final readonly class ShelfPage
 
     /**
      * @return ?array{before: string, after: string, range: string, pieces: string, word: string, plural: string,
-     *     convention: string, kind: string, net: float, foods: list<string>} null where the text can no longer be read
+     *     total: string, counted: string, isLeast: bool, kind: string, net: float, foods: list<string>} null where the
+     *     text can no longer be read
      */
     private function figures(Recipe $recipe): ?array
     {
         $brief = $recipe->brief();
-        $key = 'shelf4:'.sha1($this->trade->stamp.serialize($this->stock).serialize($brief));
+        $key = 'shelf5:'.sha1($this->trade->stamp.serialize($this->stock).serialize($brief));
 
         return $this->cache->remember($key, now()->addMonth(), function () use ($brief): ?array {
             try {
@@ -90,7 +92,9 @@ final readonly class ShelfPage
                 'pieces' => Figures::count($conversion->after->formula->pieces),
                 'word' => $conversion->recipe->pieceWord(),
                 'plural' => $conversion->recipe->pieceWord($conversion->after->formula->pieces),
-                'convention' => $convention->value,
+                'total' => Figures::one($conversion->after->piece->carbohydrate),
+                'counted' => $this->conventions->names()[$convention->value],
+                'isLeast' => $conversion->safety->atLeast !== [],
                 'kind' => $conversion->family()->name,
                 'net' => $conversion->after->net($convention),
                 'foods' => array_values(

@@ -368,7 +368,7 @@ const glance = (task) => {
         following.length ? el('ol', { class: 'c-list' }, following.map((one) => el('li', { class: 'c-item c-text' }, one.text))) : null,
     ];
 };
-const counted = () => el('p', { class: 'c-soft', id: 'count' }, el('strong', { class: 'figure' }, `${count.net} g`), ` net carbs a ${run.piece}, ${count.said}`);
+const counted = () => el('p', { class: 'c-soft', id: 'count' }, el('strong', { class: 'figure' }, `${count.net} g`), ' net, ', el('strong', { class: 'figure' }, `${count.total} g`), ` total carbs a ${run.piece}, ${count.said}`);
 const extras = (task) => el('div', { class: 'c-row c-extras' },
     task.wait && !isDone(task) && timersOf(task).some(runs) ? button('Next step meanwhile', () => next(task)) : null,
     task.wait && !isDone(task) && !timersOf(task).some(runs) && pending(task) < 0 ? button('It is done already', () => { send('tick', { task: task.id }); next(task); }) : null,
@@ -379,7 +379,7 @@ const render = () => {
     const task = current();
     const focused = document.activeElement?.id;
     if (!task || state.finished) {
-        main.replaceChildren(el('section', { class: 'c-left' }, el('h1', { class: 'c-big' }, 'All done'), el('p', { class: 'c-text' }, `${count.net} g net carbs a ${run.piece}, ${count.said}.`),
+        main.replaceChildren(el('section', { class: 'c-left' }, el('h1', { class: 'c-big' }, 'All done'), el('p', { class: 'c-text' }, `${count.net} g net and ${count.total} g total carbs a ${run.piece}, ${count.said}.`),
             el('div', { class: 'c-row' }, button('Put it in the notebook', () => { flush(); setTimeout(() => document.getElementById('end').submit(), queue.length ? 1500 : 0); }, true), button('Back to the steps', () => go(run.tasks[run.tasks.length - 1])), button('Portion', portion))), devices());
         document.getElementById('where').textContent = '';
         return;

@@ -22,7 +22,7 @@
 <body>
 <table><tr>
     <td><h1>{{ $card->title() }}</h1><p class="soft">{{ $card->yield() }}</p></td>
-    <td style="width: 36%; text-align: right"><span class="net">{{ $card->net() }}</span> g net carbs a {{ $card->pieceWord() }}<br><span class="soft">likely {{ $card->range() }}, counted {{ $card->convention()->value }}</span></td>
+    <td style="width: 36%; text-align: right">{{ $card->least() }}<span class="net">{{ $card->net() }}</span> g net <span class="net">{{ $card->total() }}</span> g total carbs a {{ $card->pieceWord() }}<br><span class="soft">net likely {{ $card->range() }}, {{ $card->counted() }}</span></td>
 </tr></table>
 @if ($isOne)<table><tr><td style="width: 46%; padding-right: 6mm">@endif
         @foreach ($card->components() as $component)

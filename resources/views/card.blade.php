@@ -2,7 +2,8 @@
 <article class="card density-{{ $card->density() }}" aria-label="Recipe card">
     <div class="flex flex-wrap items-end justify-between gap-x-8">
         <div><h2 class="card-title">{{ $card->title() }}</h2><p class="text-soft">{{ $card->yield() }}</p></div>
-        <p class="flex items-center gap-3"><span class="figure font-serif text-5xl leading-none font-semibold">{{ $card->net() }}</span><span class="leading-snug text-soft">g net carbs a {{ $card->pieceWord() }}<br>likely {{ $card->range() }}, counted {{ $card->convention()->value }}</span></p>
+        <div><p class="both">@if ($card->least() !== '')<span class="assumed">at least</span>@endif <span><span class="figure">{{ $card->net() }}</span> g net</span> <span><span class="figure">{{ $card->total() }}</span> g total carbs</span> <span>a {{ $card->pieceWord() }}</span></p>
+            <p class="text-soft">net likely {{ $card->range() }}, {{ $card->counted() }}</p></div>
     </div>
     <div class="card-columns">
         <div>

@@ -29,14 +29,15 @@
     @endif
     <ul class="mt-1">
         @foreach ($rows as ['recipe' => $recipe, 'figures' => $figures])
-            <li class="grid items-center gap-x-6 gap-y-1 border-t border-line py-3 md:grid-cols-[minmax(0,1fr)_19rem_auto]">
+            <li class="grid items-center gap-x-6 gap-y-1 border-t border-line py-3 md:grid-cols-[minmax(0,1fr)_24rem_auto]">
                 <div class="flex min-w-0 items-start gap-3"><input class="mt-1.5 h-6 w-6 shrink-0 accent-cobalt" type="checkbox" form="chosen"
                     name="desserts[]" value="{{ $recipe->ulid }}" aria-label="Choose {{ $recipe->title }}"><div class="min-w-0">
                     <h2 class="text-2xl"><a class="no-underline hover:underline" href="/bench/{{ $recipe->ulid }}">{{ $recipe->title }}</a></h2>
                     <p class="text-[15px] text-soft">version {{ $recipe->latest->number }}@if ($recipe->bakes_count > 0) · baked {{ $recipe->bakes_count === 1 ? 'once' : $recipe->bakes_count.' times' }}@if ($recipe->bakes_max_mark), best {{ $recipe->bakes_max_mark }} of 5 @endif @else · not baked yet @endif @if ($figures) · {{ $figures['pieces'] }} {{ $figures['plural'] }} @endif</p>
                 </div></div>
                 @if ($figures)
-                    <p class="flex items-center gap-3"><span class="figure w-14 text-right text-xl text-soft line-through">{{ $figures['before'] }}</span><span class="figure font-serif text-4xl font-semibold">{{ $figures['after'] }}</span><span class="text-sm leading-tight text-soft">g net a {{ $figures['word'] }}<br>{{ $figures['range'] }}, {{ $figures['convention'] }}</span></p>
+                    <div><p class="both">@if ($figures['isLeast'])<span class="assumed">at least</span>@endif <span><span class="figure">{{ $figures['after'] }}</span> g net</span> <span><span class="figure">{{ $figures['total'] }}</span> g total carbs</span> <span>a {{ $figures['word'] }}</span></p>
+                    <p class="text-sm text-soft">{{ $figures['counted'] }}, likely {{ $figures['range'] }} · as written <span class="figure">{{ $figures['before'] }}</span> net</p></div>
                 @else
                     <p class="doubt">Its text can no longer be read: open it.</p>
                 @endif

@@ -4,7 +4,8 @@
     @if ($shown && $text === '' && ! $draft)
         <section class="tray mt-5 p-4" aria-label="What comes back">
             <div class="flex flex-wrap items-end justify-between gap-x-6"><h2 class="text-2xl">{{ $shown->title() }}</h2>
-                <p class="flex items-center gap-3"><span class="figure text-2xl text-soft line-through"><span class="sr-only">as written </span>{{ $shown->before() }}</span><span class="figure font-serif text-4xl font-semibold">{{ $shown->after() }}</span><span class="text-[15px] text-soft">g net carbs a {{ $shown->piece() }}</span></p></div>
+                <div><p class="both"><span><span class="figure">{{ $shown->after() }}</span> g net</span> <span><span class="figure">{{ $shown->total() }}</span> g total carbs</span> <span>a {{ $shown->piece() }}</span></p>
+                    <p class="text-[15px] text-soft">as written <span class="figure">{{ $shown->before() }}</span> net</p></div></div>
             <div class="mt-2 grid gap-x-8 sm:grid-cols-2">
                 @foreach (['As written' => $shown->written(), 'Swapped' => $shown->swapped()] as $side => $rows)
                     <table class="w-full text-[15px] {{ $loop->first ? 'max-sm:hidden' : '' }}"><caption class="text-left text-soft">{{ $side }}</caption><tbody>@foreach ($rows as $row)<tr class="border-t border-line"><td class="figure w-16 py-1 pr-3 text-right font-semibold">{{ $row['grams'] }} g</td><td class="py-1">{{ $row['name'] }}</td></tr>@endforeach</tbody></table>

@@ -15,7 +15,8 @@
         @for ($i = 0; $i < $copies; $i++)
             <div class="tin">
                 <p class="font-serif text-lg leading-tight font-semibold">{{ $card->title() }}</p>
-                <p class="flex items-center gap-2"><span class="figure font-serif text-3xl leading-none font-semibold">{{ $card->net() }}</span><span class="text-[13px] leading-tight">g net carbs a {{ $card->pieceWord() }}, {{ $card->range() }}, {{ $card->convention()->value }}</span></p>
+                <p class="both small">{{ $card->least() }}<span><span class="figure">{{ $card->net() }}</span> g net</span> <span><span class="figure">{{ $card->total() }}</span> g total carbs</span> <span>a {{ $card->pieceWord() }}</span></p>
+                <p class="text-[13px] leading-tight">net likely {{ $card->range() }}, {{ $card->counted() }}</p>
                 <p class="text-[13px] leading-tight">@foreach (array_slice($card->figures(), 0, 6) as $row){{ $loop->first ? '' : ' · ' }}{{ mb_strtolower($row['name']) }} <span class="figure">{{ $row['value'] }}</span>@endforeach</p>
                 <p class="text-[13px] leading-tight">{{ $card->yield() }}. Baked {{ $baked }}. Keeps {{ $card->keeping()[2]['text'] }}.</p>
                 <p class="text-[13px] leading-tight">{{ $card->allergens() }}@if (! $card->isForDogs()) <strong>Xylitol: dangerous to dogs.</strong>@endif</p>

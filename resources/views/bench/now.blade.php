@@ -25,10 +25,10 @@
 <div id="net" class="min-w-0" data-seen="{{ $page->dessert->revision() }}"
     data-said="Now {{ $page->net($shown) }} grams net and {{ $page->total($shown) }} grams total carbohydrate a {{ $page->pieceWord() }}.">
     <p class="numbers">
-        @if ($left !== [])<span class="assumed self-center">at least</span>@endif
+        @if ($left !== [])<span class="assumed">at least</span>@endif
         <span><span class="figure number" data-net="{{ $isSwapped ? 'after' : 'before' }}">{{ $page->net($shown) }}</span> g net</span>
         <span><span class="figure number" data-total>{{ $page->total($shown) }}</span> g total carbs</span>
-        <span class="self-end">a {{ $page->pieceWord() }}@if ($page->isMean()), on average @endif</span>
+        <span>a {{ $page->pieceWord() }}@if ($page->isMean()), on average @endif</span>
     </p>
     <p class="text-[15px] text-soft">@if ($page->total($shown) !== $page->total($other) || $page->net($shown) !== $page->net($other)){{ $isSwapped ? 'was' : 'the new one has' }} <span class="figure text-ink">{{ $page->net($other) }}</span> net, <span class="figure text-ink">{{ $page->total($other) }}</span> total · @endif net likely {{ $page->range($shown) }}, <a href="/almanac#conventions">{{ $page->counted() }}</a></p>
     @foreach ($left as $why)<p class="doubt">{{ $why }}.</p>@endforeach
