@@ -33,6 +33,7 @@ final readonly class RecipeCommand
         "       aglyca diagnose [--json] FILE   (a recipe, a line “--- bake”, and how it came out)\n".
         "       aglyca response [--json] [--unit mmol/L|mg/dL] [--first-bite TIME|MINUTE] FILE.csv\n".
         "       aglyca label [--json] FILE   (JSON: law, serving, printed, polyol)\n".
+        "       aglyca … --json --each FOLDER   (each file of it to FILE.json, in one process)\n".
         'FILE may be - for standard input; TIME is as 2026-12-24T16:00.';
 
     private const CARE =
@@ -60,50 +61,81 @@ final readonly class RecipeCommand
     public function run(array $words): int
     {
         try {
-            if (($words[0] ?? '') === 'plan') {
-                echo (new PlanCommand())->run(
-                    $this->kernel(),
-                    array_slice($words, 1),
-                    $this->text(...),
-                    $this->json(...),
-                );
+            $at = array_search('--each', $words, true);
+            if ($at === false) {
+                echo $this->said($this->kernel(), $words);
 
                 return 0;
             }
-            if (in_array($words[0] ?? '', ['diagnose', 'response'], true)) {
-                echo (new TrialCommand)->run($this->kernel(), $words, $this->text(...), $this->json(...));
+            $folder = $words[$at + 1] ?? '';
+            array_splice($words, $at, 2);
 
-                return 0;
-            }
-            if (($words[0] ?? '') === 'label') {
-                $files = array_values(array_diff(array_slice($words, 1), ['--json']));
-                echo $this->label(
-                    $files[0] ?? throw new InvalidArgumentException(self::USAGE),
-                    in_array('--json', $words, true),
-                );
-
-                return 0;
-            }
-            [$command, $file, $said, $json] = $this->understand($words);
-            $text = $this->text($file);
-            $kernel = $this->kernel();
-            $brief = $this->brief($kernel, new Brief($text), $said);
-            if ($command === 'account') {
-                $account = $kernel->account($brief);
-                echo $json ? $this->json(Report::account($account)) : $this->tell($account, 'as written');
-            } else {
-                $conversion = $kernel->convert($brief);
-                echo $json
-                    ? $this->json(Report::convert($conversion, $kernel->catalogue, $kernel->gains($conversion)))
-                    : $this->tellSwap($conversion);
-            }
-
-            return 0;
+            return $this->each($words, $folder);
         } catch (UnreadableRecipe|InvalidLabel|InvalidArgumentException|OutOfBoundsException $fault) {
             fwrite(STDERR, 'aglyca: '.$fault->getMessage()."\n");
 
             return 2;
         }
+    }
+
+    /**
+     * Each file of a folder beside itself, as FILE.json, in one process.
+     *
+     * @param  list<string>  $words
+     * @return int 2 where one of them cannot be read: a sentence says which, and the others are written all the same
+     */
+    private function each(array $words, string $folder): int
+    {
+        if (! is_dir($folder) || ! in_array('--json', $words, true)) {
+            throw new InvalidArgumentException('--each wants a folder, and --json.');
+        }
+        [$kernel, $code] = [$this->kernel(), 0];
+        foreach (glob(rtrim($folder, '/').'/*') ?: [] as $file) {
+            if (! is_file($file) || str_ends_with($file, '.json')) {
+                continue;
+            }
+            try {
+                file_put_contents("$file.json", $this->said($kernel, [...$words, $file]));
+            } catch (UnreadableRecipe|InvalidLabel|InvalidArgumentException|OutOfBoundsException $fault) {
+                fwrite(STDERR, "aglyca: $file: {$fault->getMessage()}\n");
+                $code = 2;
+            }
+        }
+
+        return $code;
+    }
+
+    /** @param  list<string>  $words */
+    private function said(Kernel $kernel, array $words): string
+    {
+        $command = $words[0] ?? '';
+        if ($command === 'plan') {
+            return (new PlanCommand())->run($kernel, array_slice($words, 1), $this->text(...), $this->json(...));
+        }
+        if (in_array($command, ['diagnose', 'response'], true)) {
+            return (new TrialCommand)->run($kernel, $words, $this->text(...), $this->json(...));
+        }
+        if ($command === 'label') {
+            $files = array_values(array_diff(array_slice($words, 1), ['--json']));
+
+            return $this->label(
+                $kernel,
+                $files[0] ?? throw new InvalidArgumentException(self::USAGE),
+                in_array('--json', $words, true),
+            );
+        }
+        [$command, $file, $said, $json] = $this->understand($words);
+        $brief = $this->brief($kernel, new Brief($this->text($file)), $said);
+        if ($command === 'account') {
+            $account = $kernel->account($brief);
+
+            return $json ? $this->json(Report::account($account)) : $this->tell($account, 'as written');
+        }
+        $conversion = $kernel->convert($brief);
+
+        return $json
+            ? $this->json(Report::convert($conversion, $kernel->catalogue, $kernel->gains($conversion)))
+            : $this->tellSwap($conversion);
     }
 
     /**
@@ -179,13 +211,13 @@ final readonly class RecipeCommand
             ));
     }
 
-    private function label(string $file, bool $isJson): string
+    private function label(Kernel $kernel, string $file, bool $isJson): string
     {
         $asked = json_decode($this->text($file), true);
         if (! is_array($asked)) {
             throw new InvalidArgumentException('A label comes as JSON: {"law": "eu-uk", "serving": 100, "printed": {"carbohydrate": "7.6"}}.');
         }
-        $report = $this->kernel()->catalogue->label($asked);
+        $report = $kernel->catalogue->label($asked);
 
         return $isJson
             ? $this->json($report)

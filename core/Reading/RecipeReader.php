@@ -21,7 +21,7 @@ final readonly class RecipeReader
     public const MOST_STEPS = 150;
 
     /** Bytes of all steps together: more than twice the longest method of our own texts. */
-    public const LONGEST_METHOD = 12_000;
+    public const LONGEST_METHOD = 10_000;
 
     /** A longer row is read in pieces, so that no reader ever has more than this in hand. */
     private const LONGEST_ROW = 1_000;

@@ -86,6 +86,29 @@ final class CommandTest extends TestCase
         )['warnings']));
     }
 
+    public function test_a_folder_is_done_in_one_process_and_what_cannot_be_read_stops_nothing(): void
+    {
+        $folder = sys_get_temp_dir().'/each-'.bin2hex(random_bytes(6));
+        mkdir($folder);
+        file_put_contents("$folder/a.txt", self::LOAF);
+        file_put_contents("$folder/b.txt", 'hello');
+        file_put_contents("$folder/c.txt", str_replace('Loaf', 'Other loaf', self::LOAF));
+        [$code, $out, $fault] = $this->shell(['account', '--json', '--each', $folder], '');
+        self::assertSame([2, ''], [$code, $out]);
+        self::assertStringContainsString('b.txt: ', $fault);
+        self::assertSame(['a.txt', 'a.txt.json', 'b.txt', 'c.txt', 'c.txt.json'], array_map(
+            basename(...),
+            glob("$folder/*") ?: [],
+        ));
+        self::assertSame('Other loaf', json_decode((string) file_get_contents("$folder/c.txt.json"), true)['title']);
+        self::assertSame(
+            $this->shell(['account', '--json', "$folder/a.txt"], '')[1],
+            file_get_contents("$folder/a.txt.json"),
+        );
+        array_map(unlink(...), glob("$folder/*") ?: []);
+        rmdir($folder);
+    }
+
     public function test_what_cannot_be_used_exits_with_two_and_a_sentence(): void
     {
         foreach (
