@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Aglyca\Core;
 
 use Aglyca\Core\Language\Lexer as WordLexer;
+use Aglyca\Core\Language\Lexicon;
 use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Reading\AllergenNames;
 use Aglyca\Core\Reading\AmountParser;
+use Aglyca\Core\Reading\Counted;
 use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Reading\FoodNames;
 use Aglyca\Core\Reading\Heats;
@@ -17,6 +19,7 @@ use Aglyca\Core\Reading\LineSplitter;
 use Aglyca\Core\Reading\MeasuresReader;
 use Aglyca\Core\Reading\Naming;
 use Aglyca\Core\Reading\NoFood;
+use Aglyca\Core\Reading\PageWords;
 use Aglyca\Core\Reading\PanReader;
 use Aglyca\Core\Reading\PieceWords;
 use Aglyca\Core\Reading\RecipeReader;
@@ -29,6 +32,7 @@ use Aglyca\Core\Reading\Tins;
 use Aglyca\Core\Reading\Told;
 use Aglyca\Core\Reading\Weigher;
 use Aglyca\Core\Reading\Words;
+use Aglyca\Core\Reading\YieldPhrases;
 use Aglyca\Core\Reading\YieldReader;
 
 /** What reads a text. Opened when there is one to read: most changes of a swap read nothing anew. */
@@ -63,9 +67,11 @@ final readonly class ReadingRoom
         $this->foods = FoodIndex::of(FoodNames::of($tables)->knowing($stock->names));
         $this->words = new Words($tables);
         $this->steps = new StepReader(new Heats($core->constants, $this->words), new Times($this->words));
-        $this->yields = new YieldReader($this->words, new PieceWords($tables));
+        $pieces = new PieceWords($tables);
+        $counted = new Counted($lexer, new Lexicon($tables), $this->words, $pieces);
+        $this->yields = new YieldReader($this->words, $pieces, new YieldPhrases($tables, $counted, $pieces));
         $this->signs = new RowSigns($core->units, $this->yields, $this->foods, $core->larder, $this->words);
-        $this->sections = new SectionReader($this->signs, $this->yields, $this->words);
+        $this->sections = new SectionReader($this->signs, $this->yields, $this->words, new PageWords($tables, $lexer));
         $amounts = new AmountParser($core->units, $core->constants, $tables);
         $this->lines = new LineReader(
             $core->larder,

@@ -67,8 +67,7 @@ final readonly class RecipeCommand
 
                 return 0;
             }
-            $folder = $words[$at + 1] ?? '';
-            array_splice($words, $at, 2);
+            [, $folder] = [...array_splice($words, $at, 2), ''];
 
             return $this->each($words, $folder);
         } catch (UnreadableRecipe|InvalidLabel|InvalidArgumentException|OutOfBoundsException $fault) {

@@ -43,7 +43,7 @@ final readonly class RecipeReader
         $sections = $this->sections->sections($rows, $corrections->fates);
         $things = array_map(static fn (IngredientRow $r): string => $r->text, array_values($sections->ingredients));
         if ($things === [] || $this->told->isTold(array_values($rows), $things)) {
-            $rows = self::rows($this->told->rows(implode("\n", $rows)));
+            $rows = self::rows($this->toldIn($sections, $rows));
             $sections = $this->sections->sections($rows, $corrections->fates);
         }
         if ($sections->ingredients === []) {
@@ -80,6 +80,26 @@ final readonly class RecipeReader
             $titled->title, $yielded, $sections->components, $lines, $this->steps->all($sections->steps),
             $sections->rows, $cups, $pan,
         );
+    }
+
+    /**
+     * A dessert that is told in sentences, in rows: without what stood above its title, and with how many it makes as
+     * that was written.
+     *
+     * @param  list<string>  $rows
+     */
+    private function toldIn(Sections $sections, array $rows): string
+    {
+        $fates = array_map(static fn (TextRow $row): Fate => $row->fate, $sections->rows);
+        $title = array_search(Fate::Title, $fates, true);
+        if ($title === false || count($fates) !== count($rows)) {
+            return $this->told->rows(implode("\n", $rows));
+        }
+        $made = array_intersect_key($rows, array_filter($fates, static fn (Fate $fate): bool => $fate === Fate::Yield));
+        $rest = array_diff_key(array_slice($rows, $title, null, true), $made);
+        $told = explode("\n", $this->told->rows(implode("\n", $rest)), 2);
+
+        return implode("\n", [$told[0], ...$made, ...array_slice($told, 1)]);
     }
 
     /** Its own line says best how many it makes, then the title, then the method. */
@@ -149,6 +169,14 @@ final readonly class RecipeReader
     private static function plain(array $rows): array
     {
         $isCounted = static fn (string $row, int $i): bool => preg_match('~^'.($i + 1).'[.)]\s+\S~u', $row) === 1;
+        $quoted = array_filter($rows, static fn (string $row): bool => str_starts_with($row, '>'));
+        if (count($quoted) > count($rows) / 2) {
+            // A letter that was answered or sent on.
+            $rows = array_values(array_filter(
+                array_map(static fn (string $row): string => ltrim($row, '> '), $rows),
+                static fn (string $row): bool => $row !== '',
+            ));
+        }
         $counted = array_filter(array_map($isCounted, $rows, array_keys($rows)));
         if (count($rows) > 5 && count($counted) === count($rows)) {
             $rows = preg_replace('~^\d+[.)]\s+~u', '', $rows) ?? $rows;

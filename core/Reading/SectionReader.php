@@ -32,7 +32,17 @@ final readonly class SectionReader
 
     private const MARK = '~^\s*[▢☐□✓•*·-]\s*~u';
 
-    public function __construct(private RowSigns $signs, private YieldReader $yields, private Words $words) {}
+    /** Rows below talk among which a title is looked for, and the words that a title may have. */
+    private const NEAR = 3;
+
+    private const TITLE_WORDS = 9;
+
+    public function __construct(
+        private RowSigns $signs,
+        private YieldReader $yields,
+        private Words $words,
+        private PageWords $page,
+    ) {}
 
     /**
      * @param  list<string>  $rows  without blank ones
@@ -164,8 +174,13 @@ final readonly class SectionReader
     private function fate(SectionState $state, int $i, string $row, array $rows): Fate
     {
         $next = $rows[$i + 1] ?? '';
+        if ($this->page->are($row)) {
+            return Fate::Chatter;
+        }
         if ($this->signs->isIngredientsHeading($row)) {
             [$state->mode, $state->isHeaded] = [Fate::Ingredient, true];
+            // "Ingredients (serves 6)"
+            $state->headedYield = $state->headedYield ?: $this->yields->inTitle($row)->yield;
 
             return Fate::Heading;
         }
@@ -196,18 +211,50 @@ final readonly class SectionReader
         }
 
         return match ($state->mode) {
-            null => $this->atTheTop($state, $i, $row, $next),
+            null => $this->atTheTop($state, $i, $row, $rows),
             Fate::Ingredient => $this->amongIngredients($state, $i, $row, $next),
             Fate::Step => $this->amongSteps($state, $row, $next),
             default => $this->amongNotes($state, $row, $next),
         };
     }
 
-    private function atTheTop(SectionState $state, int $i, string $row, string $next): Fate
+    /**
+     * Whether a row stands before the title: how many it makes, or talk with something like a title close below it.
+     *
+     * @param  list<string>  $rows
+     */
+    private function isBefore(int $i, string $row, array $rows): bool
     {
+        if ($this->yields->isSaid($row)) {
+            return true;
+        }
+        $sentences = preg_match_all('~[.!?](?:\s|$)~u', $row);
+        if ($sentences < 2 || ! $this->signs->isSentence($row)) {
+            return false;
+        }
+        foreach (array_slice($rows, $i + 1, self::NEAR) as $below) {
+            $words = preg_match_all('~\pL+~u', $below);
+            if ($this->signs->isSurelyIngredient($below) || $this->isHeading($below, '', false)) {
+                return false;
+            }
+            if ($words > 0 && $words <= self::TITLE_WORDS && preg_match('~[.!?:]\s*$~u', $below) !== 1) {
+                return ! $this->yields->isYield($below);
+            }
+        }
+
+        return false;
+    }
+
+    /** @param  list<string>  $rows */
+    private function atTheTop(SectionState $state, int $i, string $row, array $rows): Fate
+    {
+        $next = $rows[$i + 1] ?? '';
         if (preg_match('~^\W*(?:from|to|sent|cc|date)\s*:\s+\S~iu', $row) === 1) {
             // The head of a letter, whose subject is the title.
             return Fate::Chatter;
+        }
+        if ($state->title === '' && $this->isBefore($i, $row, $rows)) {
+            return $this->yields->isSaid($row) ? Fate::Yield : Fate::Chatter;
         }
         $isTitle = ! $this->signs->isSurelyIngredient($row) && ! $this->isHeading($row, $next, false);
         // "Plum bake (one 18 cm cake, 8 slices)": no ingredient says how many it makes.
@@ -242,6 +289,10 @@ final readonly class SectionReader
 
             return Fate::Step;
         }
+        if (preg_match_all('~\pL+~u', $row) <= self::TITLE_WORDS) {
+            // The title once more, or a second one: "Sultana scones - 9 scones".
+            $state->headedYield = $state->headedYield ?: $this->yields->inTitle($row)->yield;
+        }
 
         return Fate::Chatter;
     }
@@ -250,6 +301,13 @@ final readonly class SectionReader
     {
         if ($this->isHeading($row, $next, true)) {
             return Fate::Heading;
+        }
+        $again = $state->ingredients === [] ? $this->yields->inTitle($row) : new TitleAndYield('', '');
+        if ($again->yield !== '' && str_ends_with(mb_strtolower($state->title), mb_strtolower(trim($again->title)))) {
+            // The title once more, below a word of greeting.
+            $state->headedYield = $state->headedYield ?: $again->yield;
+
+            return Fate::Chatter;
         }
         if ($this->signs->isIngredient($row)) {
             return Fate::Ingredient;

@@ -58,6 +58,12 @@ final readonly class Words
         return $this->numbers[mb_strtolower($word)] ?? null;
     }
 
+    /** The value of a fraction sign; null where it is none. */
+    public function fraction(string $sign): ?float
+    {
+        return $this->fractions[$sign] ?? null;
+    }
+
     /**
      * A number in figures: "2 1/2", "1½", "1,250", "0,5". A comma before exactly three digits parts thousands,
      * except after a leading zero; any other is a decimal comma.

@@ -16,6 +16,9 @@ final readonly class YieldReader
 
     private const FEW_WHOLES = 2;
 
+    /** Pieces that are no dessert by themselves. */
+    private const NO_NAMES = ['piece', 'serving', 'portion', 'slice', 'square'];
+
     private const PER_WHOLE = '\s+(?<what>slices|pieces|portions|squares|wedges|servings)\s+(?:per|(?:from|to)\s+(?:each|a|one|the))\s+\pL+~iu';
 
     private const SPOONS = '~\b(?:cups?|jars?)\s*(?:[,(=]|or)\s*(?:about\s+|or\s+|which\s+is\s+)?(?<n>[2-9]|[1-9]\d)\s*(?<what>tablespoons?|tbsps?|servings?)\b~iu';
@@ -66,7 +69,7 @@ final readonly class YieldReader
     /** @var list<string> from the surest to the loosest */
     private array $inSteps;
 
-    public function __construct(private Words $words, private PieceWords $pieces)
+    public function __construct(private Words $words, private PieceWords $pieces, private YieldPhrases $phrases)
     {
         $one = "(?:\\d+|(?<!\\pL)(?:$words->wholes|an?(?=\\s+(?:half\\s+)?do?z)))";
         $this->number =
@@ -177,12 +180,28 @@ final readonly class YieldReader
         ];
     }
 
+    /** Whether a row says how many in words that no title has: "makes 12", "16 pcs". */
+    public function isSaid(string $row): bool
+    {
+        if (! $this->isYield($row)) {
+            return false;
+        }
+        $made = $this->read($row);
+
+        return $made->pieces !== null &&
+            (preg_match($this->own, $row) === 1 || in_array($made->pieceName, self::NO_NAMES, true));
+    }
+
     /** Whether a row says nothing else. */
     public function isYield(string $row): bool
     {
+        if ($this->phrases->in($row, 'row')->pieces !== null) {
+            return true;
+        }
         $row = $this->unsized($row);
         if (
             mb_strlen($row) >= self::LONGEST_ROW ||
+            $this->phrases->isMeasured($row) ||
             preg_match('~^\W*for\s+(?:the|a|an|each|every|topping|rolling|dusting)\b(?!\s+(?:dozen|half))~iu', $row) ===
                 1
         ) {
@@ -284,6 +303,10 @@ final readonly class YieldReader
         if ($row === '') {
             return Yielded::unknown();
         }
+        $said = $this->phrases->in($row, 'row');
+        if ($said->pieces !== null) {
+            return $said;
+        }
         $row = preg_replace([self::TIMES, '~\bhalf\s+a\s+dozen\b~iu'], ['', '6'], $this->unsized($row)) ?? $row;
         $row = preg_replace_callback(
             // "2 1/2 dozen"
@@ -341,6 +364,11 @@ final readonly class YieldReader
 
     public function inTitle(string $title): TitleAndYield
     {
+        foreach (['~^(?<title>[^(]*\pL[^(]*?)\s*\((?<yield>[^()]+)\)\s*$~u', '~^(?<title>.*?\pL.*?)\s*(?:,|:|\s[–—-]{1,2})\s+(?<yield>.+)$~u'] as $parted) {
+            if (preg_match($parted, $title, $m) === 1 && $this->phrases->in($m['yield'], 'row')->pieces !== null) {
+                return new TitleAndYield($m['title'], $m['yield']);
+            }
+        }
         // "bars 4x4=16 bars": the sum counts.
         $title = preg_replace('~\s+\d{1,2}\s?[x×]\s?\d{1,2}\s?=\s?(?=\d)~u', ' - ', $title) ?? $title;
         if (
@@ -447,6 +475,19 @@ final readonly class YieldReader
      * @param  list<string>  $steps
      */
     public function inSteps(array $steps): Yielded
+    {
+        $said = $this->byPattern($steps);
+        for ($n = count($steps) - 1; $n >= 0 && $said->pieces === null; $n--) {
+            foreach (preg_split('~(?<=[.!])\s+~u', $steps[$n]) ?: [] as $sentence) {
+                $said = $said->pieces === null ? $this->phrases->in($sentence, 'step') : $said;
+            }
+        }
+
+        return $said;
+    }
+
+    /** @param  list<string>  $steps */
+    private function byPattern(array $steps): Yielded
     {
         foreach ($steps as $step) {
             foreach (preg_split('~(?<=[.!])\s+~u', $step) ?: [] as $sentence) {

@@ -14,7 +14,7 @@
         .rows td { border-bottom: 0.4pt solid #c3ceda; }
         .g { text-align: right; width: 4.4em; padding-right: 0.7em; font-family: 'DejaVu Sans Mono', monospace; }
         .m, .soft { color: #46545f; }
-        .net { font-family: 'DejaVu Serif', serif; font-size: 2.6em; }
+        .net { font-family: 'DejaVu Serif', serif; font-size: 1.9em; }
         ol { margin: 0; padding-left: 1.5em; }
         li { margin-bottom: 0.3em; }
     </style>
@@ -22,7 +22,7 @@
 <body>
 <table><tr>
     <td><h1>{{ $card->title() }}</h1><p class="soft">{{ $card->yield() }}</p></td>
-    <td style="width: 36%; text-align: right">{{ $card->least() }}<span class="net">{{ $card->net() }}</span> g net <span class="net">{{ $card->total() }}</span> g total carbs a {{ $card->pieceWord() }}<br><span class="soft">net likely {{ $card->range() }}, {{ $card->counted() }}</span></td>
+    <td style="width: 52%; text-align: right">{{ $card->least() }}<span class="net">{{ $card->net() }}</span> g net <span class="net">{{ $card->total() }}</span> g total carbs a {{ $card->pieceWord() }}<br><span class="soft">net likely {{ $card->range() }}, {{ $card->counted() }}</span></td>
 </tr></table>
 @if ($isOne)<table><tr><td style="width: 46%; padding-right: 6mm">@endif
         @foreach ($card->components() as $component)

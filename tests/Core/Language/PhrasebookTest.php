@@ -14,7 +14,12 @@ use Tests\Core\CoreCase;
 /** Each row of a table of phrases reads its example and refuses its near miss. */
 final class PhrasebookTest extends CoreCase
 {
-    private const TABLES = ['language/en/meanings' => 'topic', 'language/en/allergen_names' => 'allergen', 'hazards' => 'hazard'];
+    private const TABLES = [
+        'language/en/meanings' => 'topic',
+        'language/en/allergen_names' => 'allergen',
+        'language/en/page_words' => 'page',
+        'hazards' => 'hazard',
+    ];
 
     #[DataProvider('rows')]
     public function test_a_row_reads_its_example_and_not_its_near_miss(string $table, int $row, string $example, string $miss): void

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Reading;
+
+use Aglyca\Core\Language\Lexer;
+use Aglyca\Core\Language\Phrasebook;
+use Aglyca\Core\Tables;
+
+/** Rows of the page on which a recipe stood that are none of its own (`data/language/en/page_words.csv`). */
+final readonly class PageWords
+{
+    private const LONGEST = 80;
+
+    private Phrasebook $phrases;
+
+    public function __construct(Tables $tables, private Lexer $lexer)
+    {
+        $this->phrases = new Phrasebook($tables, 'language/en/page_words', 'page');
+    }
+
+    public function are(string $row): bool
+    {
+        if (strlen($row) > self::LONGEST) {
+            return false;
+        }
+        foreach ($this->lexer->sentences($row) as $sentence) {
+            if ($this->phrases->in($sentence) !== []) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

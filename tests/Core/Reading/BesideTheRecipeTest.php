@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Reading;
+
+use Aglyca\Core\Brief;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\CoreCase;
+
+/** What stands above a recipe on its page is not its title, and takes nothing from how many it makes. */
+final class BesideTheRecipeTest extends CoreCase
+{
+    private const LIST = "\n\n200 g flour\n100 g sugar\n2 eggs\n100 g butter\n\nMix everything and bake at 180 C for 20 minutes.";
+
+    private const TOLD =
+        "\n\nHeat the oven to 180 C. Whisk 200 g flour, 100 g sugar and 1 tsp baking powder together in a bowl. ".
+        'Beat in 2 eggs and 100 g soft butter. Bake for 20 minutes.';
+
+    /** @return iterable<string, array{string, string, ?int}> */
+    public static function pages(): iterable
+    {
+        yield 'a leaf of a book' => ["Page 14 of 88\n\nPlum squares\nMakes 16 squares".self::LIST, 'Plum squares', 16];
+        yield 'buttons and stars' => ["Jump to Recipe\n★★★★★ 4.8 from 132 votes\nPlum squares - 16 squares".self::LIST, 'Plum squares', 16];
+        yield 'talk' => ["Hello again! It rained all day so I baked. The children adore this one.\n\nPlum squares\n16 squares".self::LIST, 'Plum squares', 16];
+        yield 'how many first' => ["16 pcs\n\nPlum cake".self::LIST, 'Plum cake', 16];
+        yield 'a letter that was sent on' => ["From: Nan\nSubject: Fwd: Plum cake\n\nHere it is:\n\nPlum cake - 16 squares".self::LIST, 'Plum cake', 16];
+        yield 'a letter that was answered' => [preg_replace('~^~m', '> ', "Plum cake\nmakes abt one dozen".self::LIST), 'Plum cake', 12];
+        yield 'above the list' => ["Plum cake\n\nIngredients (serves 6)".self::LIST, 'Plum cake', 6];
+        yield 'told, with its number' => ["Page 3 of 9\n\nPlum cake\n16 squares".self::TOLD, 'Plum cake', 16];
+        yield 'told, in words' => ["Plum biscuits\nYou should get about 30 biscuits out of this.".self::TOLD, 'Plum biscuits', 30];
+        yield 'minutes are no pieces' => ['Plum buns - 12 buns'.self::LIST."\nKnead\nfor 10 min until smooth", 'Plum buns', 12];
+    }
+
+    #[DataProvider('pages')]
+    public function test_title_and_number_are_found(string $text, string $title, ?int $pieces): void
+    {
+        $recipe = self::kernel()->read(new Brief($text));
+        self::assertSame([$title, $pieces], [$recipe->title, $recipe->pieces]);
+    }
+
+    public function test_a_title_that_ends_in_talk_stays_one_where_nothing_else_could_be(): void
+    {
+        $recipe = self::kernel()->read(new Brief('A cake I love. Really!'.self::LIST));
+        self::assertSame('A cake I love. Really!', $recipe->title);
+    }
+}
