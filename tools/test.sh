@@ -9,6 +9,8 @@ export VIEW_COMPILED_PATH=$ROOT/storage/framework/testing/views
 rm -rf "$VIEW_COMPILED_PATH"; mkdir -p "$LOG_FOLDER" "$VIEW_COMPILED_PATH"
 export APP_CONFIG_CACHE=storage/framework/testing/config.php APP_ROUTES_CACHE=storage/framework/testing/routes.php
 suite=${1:-}
+# What takes minutes is asked for: each rule and caution switched off in turn, and the worst texts.
+long=''; if [ "$suite" = --long ]; then long=1; suite=''; fi
 if [ -z "$suite" ]; then
     vendor/bin/pint --test -q || die 'the formatting is off: vendor/bin/pint mends it.'
     for strictness in phpstan-core.neon phpstan.neon; do
@@ -24,3 +26,7 @@ if [ -z "$suite" ] || [ "$suite" = Browser ]; then
     trap 'kill -TERM -- "-$browser_web" 2>/dev/null || true' EXIT
 fi
 if [ -n "$suite" ]; then vendor/bin/phpunit --testsuite "$suite" ${2:+--filter "$2"}; else vendor/bin/phpunit; fi
+if [ -n "$long" ]; then
+    php tools/mutate.php
+    SHORT=1 "$ROOT/aglyca" attack worst
+fi
