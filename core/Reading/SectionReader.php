@@ -50,7 +50,7 @@ final readonly class SectionReader
      */
     public function sections(array $rows, array $said = []): Sections
     {
-        $rows = array_merge([], ...array_map($this->parted(...), $rows));
+        $rows = array_merge([], ...array_map($this->parted(...), $this->unwrapped($rows)));
         $state = new SectionState;
         $times = [];
         $plain = array_map(self::plain(...), $rows);
@@ -80,6 +80,34 @@ final readonly class SectionReader
     }
 
     /**
+     * A list between semicolons that was broken into rows of a width, whole again: where each of what stands between
+     * them is an ingredient.
+     *
+     * @param  list<string>  $rows
+     * @return list<string>
+     */
+    private function unwrapped(array $rows): array
+    {
+        $all = [];
+        for ($i = 0; $i < count($rows); $i++) {
+            $joined = $rows[$i];
+            $end = $i;
+            while (substr_count($rows[$end], ';') > 0 && ! str_ends_with($rows[$end], '.') && isset($rows[$end + 1])) {
+                $joined .= ' '.$rows[++$end];
+            }
+            $things = array_map(trim(...), explode(';', rtrim($joined, '. ')));
+            if ($end > $i && count($things) > 2 && array_filter($things, $this->signs->isIngredient(...)) === $things) {
+                array_push($all, ...$things);
+                $i = $end;
+            } else {
+                $all[] = $rows[$i];
+            }
+        }
+
+        return $all;
+    }
+
+    /**
      * "Crust: 1 cup flour, ½ cup butter" is a heading and what stands below it.
      *
      * @return list<string>
@@ -89,6 +117,11 @@ final readonly class SectionReader
         if (preg_match('~^\|\s*(?<food>[^|]*\pL[^|]*?)\s*\|\s*(?<amount>\d[^|]*?)\s*\|?\s*$~u', $row, $m) === 1) {
             // A row of a table, the amount behind: "| Egg | 1 large |"
             return ["$m[amount] $m[food]"];
+        }
+        $columns = preg_split('~(?:\s{3,}|\t+)(?=\S)~u', $row) ?: [$row];
+        if (count($columns) > 1 && array_filter($columns, $this->signs->isSurelyIngredient(...)) === $columns) {
+            // Two lists beside each other.
+            return $columns;
         }
         $bits = preg_split('~(?<=\S)\s+[•·▪‣◦]\s+~u', $row) ?: [$row];
         if (count($bits) > 1 && $this->signs->isIngredient(trim($bits[1]))) {

@@ -117,6 +117,13 @@ final readonly class ThingReader
         $rest = trim($rest, " \t:;.,-–—*");
         $rest = preg_replace('~^of\s+~iu', '', $rest) ?? $rest;
         $rest = preg_replace('~^\(([^)]*)\)\s*(?=\pL)~u', '', $rest) ?? $rest;
+        if (
+            preg_match('~^(?<before>\pL[^(),;\d]*?)\s*\((?<within>[^()\d]*)\)\s*(?<noun>\pL[\pL\s\'’-]*)(?<more>.*)$~u', $rest, $m) === 1 &&
+            $this->foods->find("$m[before] $m[noun]")->sure && ! $this->foods->find($m['before'])->sure
+        ) {
+            // "plain (all-purpose) flour": the other name stands in the midst of the first.
+            $rest = "$m[before] ".trim($m['noun'])." ($m[within])$m[more]";
+        }
         $cut =
             preg_match(
                 '~,|;|\(|\[|\s[-–—]\s|\s(?=weighing\s)|(?:^|\s)for\s|^to\s(?:roll|dust|coat|finish|sprinkle|top|decorate|serve)\b|\s(?:soaked|steeped|plumped|macerated|dissolved|rehydrated)\s+(?:in|with)\s|\s(?:slaked|mixed|blended|stirred|thinned|loosened|whisked)\s+(?:to\s+a\s+paste\s+)?(?:in|into|with)\s+(?:a\s+)?(?:little|splash|bit|drop|some)\b|\sto\s(?:taste|serve|dust|grease|sprinkle|coat|roll|finish|decorate|garnish|top|glaze|drizzle|brush)\b|\*~iu',

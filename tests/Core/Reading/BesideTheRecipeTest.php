@@ -39,6 +39,36 @@ final class BesideTheRecipeTest extends CoreCase
         self::assertSame([$title, $pieces], [$recipe->title, $recipe->pieces]);
     }
 
+    /** @return iterable<string, array{string, list<?string>}> */
+    public static function lists(): iterable
+    {
+        yield 'two lists beside each other' => [
+            "200 g plain flour    3 eggs\n2 cups sugar\t100 g butter",
+            ['wheat-flour', 'egg', 'sugar', 'butter'],
+        ];
+        yield 'a width of blanks within one thing' => ["200 g      plain flour\n3 eggs", ['wheat-flour', 'egg']];
+        yield 'broken between semicolons' => [
+            "190 g (1½ cups) plain flour; 25 g (2 tbsp) white\nsugar; 2 eggs; ½ tsp bicarbonate\nof soda.",
+            ['wheat-flour', 'sugar', 'egg', 'baking-soda'],
+        ];
+        yield 'a semicolon before what is done to it' => [
+            "200 g butter; softened\n200 g plain flour; sifted twice",
+            ['butter', 'wheat-flour'],
+        ];
+        yield 'another name within brackets' => [
+            "200 g plain (all-purpose) flour, sifted\n100 g icing (powdered) sugar\n3 eggs (large)",
+            ['wheat-flour', 'powdered-sugar', 'egg'],
+        ];
+    }
+
+    /** @param  list<?string>  $foods */
+    #[DataProvider('lists')]
+    public function test_each_thing_of_a_list_is_one_line(string $list, array $foods): void
+    {
+        $recipe = self::kernel()->read(new Brief("Plum cake\nMakes 8\n\n$list\n\nMix everything and bake at 180 C for 20 minutes."));
+        self::assertSame($foods, array_map(static fn ($line): ?string => $line->food?->key, $recipe->lines));
+    }
+
     public function test_a_title_that_ends_in_talk_stays_one_where_nothing_else_could_be(): void
     {
         $recipe = self::kernel()->read(new Brief('A cake I love. Really!'.self::LIST));
