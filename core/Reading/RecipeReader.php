@@ -18,6 +18,9 @@ final readonly class RecipeReader
 
     public const MOST_LINES = 600;
 
+    /** Ingredients, however many stand in a row. */
+    public const MOST_THINGS = 200;
+
     public const MOST_STEPS = 150;
 
     /** Bytes of all steps together: more than twice the longest method of our own texts. */
@@ -49,6 +52,9 @@ final readonly class RecipeReader
         if ($sections->ingredients === []) {
             throw UnreadableRecipe::noIngredients();
         }
+        if (count($sections->ingredients) > self::MOST_THINGS) {
+            throw UnreadableRecipe::tooManyThings(self::MOST_THINGS);
+        }
         if (count($sections->steps) > self::MOST_STEPS) {
             throw UnreadableRecipe::tooManySteps(self::MOST_STEPS);
         }
@@ -68,6 +74,10 @@ final readonly class RecipeReader
                 $lines,
                 ...$this->lines->read($row->text, $hash.'-'.$times[$hash], $row->component, $corrections, $cups),
             );
+            // A row may hold many of them.
+            if (count($lines) > self::MOST_THINGS) {
+                throw UnreadableRecipe::tooManyThings(self::MOST_THINGS);
+            }
         }
         $titled = $this->yields->inTitle($sections->title);
         $yielded = $this->yielded($sections, $titled);

@@ -37,6 +37,12 @@ final readonly class SectionReader
 
     private const TITLE_WORDS = 9;
 
+    /** Rows at the top in which there may be talk before the title. */
+    private const TALK = 10;
+
+    /** Lists that anybody sets beside each other. */
+    private const MOST_COLUMNS = 6;
+
     public function __construct(
         private RowSigns $signs,
         private YieldReader $yields,
@@ -90,18 +96,17 @@ final readonly class SectionReader
     {
         $all = [];
         for ($i = 0; $i < count($rows); $i++) {
-            $joined = $rows[$i];
             $end = $i;
-            while (substr_count($rows[$end], ';') > 0 && ! str_ends_with($rows[$end], '.') && isset($rows[$end + 1])) {
-                $joined .= ' '.$rows[++$end];
+            while (str_contains($rows[$end], ';') && ! str_ends_with($rows[$end], '.') && isset($rows[$end + 1])) {
+                $end++;
             }
-            $things = array_map(trim(...), explode(';', rtrim($joined, '. ')));
-            if ($end > $i && count($things) > 2 && array_filter($things, $this->signs->isIngredient(...)) === $things) {
-                array_push($all, ...$things);
-                $i = $end;
-            } else {
-                $all[] = $rows[$i];
-            }
+            // Whole or not at all: nothing is looked at twice.
+            $block = array_slice($rows, $i, $end - $i + 1);
+            $things = array_map(trim(...), explode(';', rtrim(implode(' ', $block), '. ')));
+            $isList = $end > $i && count($things) > 2
+                && array_filter($things, $this->signs->isIngredient(...)) === $things;
+            array_push($all, ...$isList ? $things : $block);
+            $i = $end;
         }
 
         return $all;
@@ -119,7 +124,10 @@ final readonly class SectionReader
             return ["$m[amount] $m[food]"];
         }
         $columns = preg_split('~(?:\s{3,}|\t+)(?=\S)~u', $row) ?: [$row];
-        if (count($columns) > 1 && array_filter($columns, $this->signs->isSurelyIngredient(...)) === $columns) {
+        if (
+            count($columns) > 1 && count($columns) <= self::MOST_COLUMNS &&
+            array_filter($columns, $this->signs->isSurelyIngredient(...)) === $columns
+        ) {
             // Two lists beside each other.
             return $columns;
         }
@@ -262,7 +270,7 @@ final readonly class SectionReader
             return true;
         }
         $sentences = preg_match_all('~[.!?](?:\s|$)~u', $row);
-        if ($sentences < 2 || ! $this->signs->isSentence($row)) {
+        if ($i >= self::TALK || $sentences < 2 || ! $this->signs->isSentence($row)) {
             return false;
         }
         foreach (array_slice($rows, $i + 1, self::NEAR) as $below) {

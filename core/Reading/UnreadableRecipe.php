@@ -28,6 +28,11 @@ final class UnreadableRecipe extends DomainException
         return new self("That is more than $most lines. Paste one recipe only.");
     }
 
+    public static function tooManyThings(int $most): self
+    {
+        return new self("That is more than $most ingredients. Paste one recipe only.");
+    }
+
     public static function tooManySteps(int $most): self
     {
         return new self("That is a method of more than $most steps. Paste one recipe only.");

@@ -14,7 +14,10 @@ return static function (string $base, callable $say): void {
     $texts = [
         'a text of 60,000 characters in one line' => "Cake\n".str_repeat('200 g sugar and ', 3700),
         'a line of 400 characters with an "and" in each ten' => "Cake\n".str_repeat('1 cup x and ', 33)."\n200 g flour",
-        'three hundred lines of ingredients' => "Cake\nMakes 12\n".$line('200 g sugar', 300)."\n\nMethod\nMix. Bake at 180 °C for 40 minutes.",
+        'four thousand ingredients between semicolons' => "Cake\nMakes 12\n".$line(str_repeat('100 g sugar; ', 14).'and', 290),
+        'three thousand ingredients in columns' => "Cake\nMakes 12\n".$line(str_repeat('100 g sugar    ', 12), 290),
+        'four hundred rows of talk' => $line('Hello again! It rained. I baked it all day long and so.', 390),
+        'two hundred lines of ingredients' => "Cake\nMakes 12\n".$line('200 g sugar', 200)."\n\nMethod\nMix. Bake at 180 °C for 40 minutes.",
         'brackets in brackets' => "Cake\n".str_repeat('(', 5000).'200 g sugar'.str_repeat(')', 5000)."\n200 g flour",
         'a table of 20,000 cells' => "Cake\n".$line('| '.str_repeat('a | ', 100), 150)."\n200 g sugar",
         'JSON nested a thousand deep' => str_repeat('{"a":', 1000).'1'.str_repeat('}', 1000),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Reading;
 
 use Aglyca\Core\Brief;
+use Aglyca\Core\Reading\UnreadableRecipe;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
 
@@ -67,6 +68,18 @@ final class BesideTheRecipeTest extends CoreCase
     {
         $recipe = self::kernel()->read(new Brief("Plum cake\nMakes 8\n\n$list\n\nMix everything and bake at 180 C for 20 minutes."));
         self::assertSame($foods, array_map(static fn ($line): ?string => $line->food?->key, $recipe->lines));
+    }
+
+    public function test_more_ingredients_than_a_recipe_has_are_refused_however_they_stand(): void
+    {
+        foreach (['a row each' => "100 g sugar\n", 'several in a row' => "100 g sugar; 3 eggs; 100 g butter.\n", 'beside each other' => "100 g sugar    3 eggs\n"] as $how => $one) {
+            try {
+                self::kernel()->read(new Brief("Plum cake\nMakes 8\n".str_repeat($one, 260)));
+                self::fail($how);
+            } catch (UnreadableRecipe $fault) {
+                self::assertSame('That is more than 200 ingredients. Paste one recipe only.', $fault->getMessage(), $how);
+            }
+        }
     }
 
     public function test_a_title_that_ends_in_talk_stays_one_where_nothing_else_could_be(): void
