@@ -138,8 +138,8 @@ final readonly class Counted
         if ($value === null) {
             return null;
         }
-        $ones = $value >= 20 && $value < 100 && $value % 10 === 0 && $token->number === null && isset($raw[$end])
-            ? $this->words->word($raw[$end]->word) : null;
+        $isTens = $token->number === null && $value >= 20 && $value < 100 && fmod($value, 10.0) === 0.0;
+        $ones = $isTens && isset($raw[$end]) ? $this->words->word($raw[$end]->word) : null;
         if ($ones !== null && $ones >= 1 && $ones < 10) {
             // "thirty-six"
             [$value, $end] = [$value + $ones, $end + 1];
