@@ -167,7 +167,7 @@ final readonly class BenchPage
     /** How net carbs are counted, in words: "without fibre, sugar alcohols and allulose". */
     public function counted(): string
     {
-        return app(Conventions::class)->all()[$this->conversion->brief->convention->value]['counted'];
+        return app(Conventions::class)->counted($this->conversion->brief->convention);
     }
 
     /** @return list<string> why a number is only what could be counted */

@@ -131,7 +131,7 @@ final readonly class Card
     /** How net carbs are counted, in words. */
     public function counted(): string
     {
-        return app(Conventions::class)->all()[$this->convention()->value]['counted'];
+        return app(Conventions::class)->counted($this->convention());
     }
 
     /** "at least " where something is in it that is not counted. */

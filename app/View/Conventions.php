@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Tables;
 
 /** The counting conventions by key, with their name and the sentence that says who counts so. */
@@ -15,6 +16,12 @@ final readonly class Conventions
     public function asked(): array
     {
         return array_filter($this->tables->pairs('conventions', 'asked', 'key'));
+    }
+
+    /** How one counts, in words: "without fibre, sugar alcohols and allulose". */
+    public function counted(Convention $convention): string
+    {
+        return $this->tables->pairs('conventions', 'counted', 'key')[$convention->value];
     }
 
     /** @return array<string, string> key => name */

@@ -15,7 +15,7 @@ use Aglyca\Core\Tables;
  */
 final readonly class WaterActivity
 {
-    private const WATER = 18.015;
+    private const WATER = 'water';
 
     private const SALT = 'salt';
 
@@ -70,7 +70,7 @@ final readonly class WaterActivity
             }
             $dissolved = min($mass, $of['solubility'] * $water / 100);
             $moles = $of['ions'] * $dissolved / $of['molar'];
-            $share = $moles / ($moles + $water / self::WATER);
+            $share = $moles / ($moles + $water / $this->solutes[self::WATER]['molar']);
             $activity *= (1 - $share) * exp(-$of['k'] * $share ** 2);
         }
 

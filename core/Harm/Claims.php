@@ -13,6 +13,9 @@ final readonly class Claims
 {
     private const FREE = 'free:';
 
+    /** What a claim rules out that is no allergen by itself. */
+    private const KINDS = ['vegan' => ['egg', 'milk']];
+
     /** Words that tie a claim to the work before it. */
     private const JOINERS = [' and ', ' then ', ' but ', ' so ', ' or ', ', ', ': ', ' – ', ' - '];
 
@@ -33,12 +36,10 @@ final readonly class Claims
             }
             $kind = substr($each->topic, strlen(self::FREE));
             if ($each->fate === Fate::Title || $kind === 'gluten') {
-                $free[mb_strtolower($each->words)] = match ($kind) {
-                    'vegan' => ['egg', 'milk'],
-                    // Who asks for no nuts mostly means peanuts too.
-                    'nuts' => ['nuts', 'peanut'],
-                    default => [$kind],
-                };
+                // Who asks for no nuts mostly means peanuts too.
+                $free[mb_strtolower($each->words)] = $kind === 'nuts'
+                    ? ['nuts', 'peanut']
+                    : self::KINDS[$kind] ?? [$kind];
             }
         }
 
@@ -87,10 +88,7 @@ final readonly class Claims
 
     private function notFree(string $kind, Formula $after): string
     {
-        $kinds = match ($kind) {
-            'vegan' => ['egg', 'milk'],
-            default => [$kind],
-        };
+        $kinds = self::KINDS[$kind] ?? [$kind];
         $held = array_filter(
             $this->allergens->in($after),
             static fn (Allergen $a): bool => in_array($a->kind, $kinds, true),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Harm;
 
+use Aglyca\Core\Larder\Constants;
+
 /** What one person eats at once, and how heavy that person is. */
 final readonly class Sitting
 {
@@ -12,18 +14,15 @@ final readonly class Sitting
         'jar', 'bottle', 'pot', 'batch', 'loaf', 'tub', 'tin', 'litre', 'cake', 'pie', 'tart', 'log', 'bowl',
     ];
 
-    /** Usual pieces that are eaten at once, of what is taken from a jar or cut from a whole. */
-    private const HELPINGS = 2;
-
     /** The share of a piece that is eaten at once: a jar of jam is no sitting. */
-    public static function share(Circumstances $all): float
+    public static function share(Circumstances $all, Constants $constants): float
     {
         $mass = $all->account->pieceMass();
         if ($mass <= 0 || ! in_array($all->recipe->pieceName, self::CONTAINERS, true)) {
             return 1.0;
         }
 
-        return min(1.0, self::HELPINGS * $all->swap->family()->pieceGrams / $mass);
+        return min(1.0, $constants->get('helpings') * $all->swap->family()->pieceGrams / $mass);
     }
 
     /** kg that the text itself names: "for a child of 15 kg". */

@@ -103,7 +103,7 @@ final readonly class Counted
         $most = $joins ? $this->number($raw, $end + 1) : null;
         if ($most !== null && $most[0] > $value) {
             // Of a range the lower, which makes the larger piece; a dozen behind it is of both.
-            $value *= $most[2];
+            $value *= $found[2] === 1.0 ? $most[2] : 1.0;
             $end = $most[1];
         }
         foreach (self::UNITS as $kind) {

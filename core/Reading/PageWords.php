@@ -25,12 +25,14 @@ final readonly class PageWords
         if (strlen($row) > self::LONGEST) {
             return false;
         }
-        foreach ($this->lexer->sentences($row) as $sentence) {
-            if ($this->phrases->in($sentence) !== []) {
-                return true;
+        $sentences = $this->lexer->sentences($row);
+        foreach ($sentences as $sentence) {
+            // "Photo by us. 200 g flour" holds more than that.
+            if ($this->phrases->in($sentence) === []) {
+                return false;
             }
         }
 
-        return false;
+        return $sentences !== [];
     }
 }

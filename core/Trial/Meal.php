@@ -15,14 +15,6 @@ use InvalidArgumentException;
  */
 final readonly class Meal
 {
-    /** Minutes shown after the first bite (ISO 26642:2010), and before it. */
-    private const SHOWN = 120.0;
-
-    private const BEFORE = 30.0;
-
-    /** Minutes without a reading that are a gap where readings come more often. */
-    private const GAP = 30.0;
-
     /** Zones whose clocks change on nights that differ. */
     private const ZONES = ['Europe/Berlin', 'America/New_York', 'Australia/Sydney'];
 
@@ -46,17 +38,17 @@ final readonly class Meal
     {
         $isAsked = $bite === null && $file->start !== null;
         $from = $bite ?? ($file->start === null ? 0.0 : $file->points[0][0] ?? 0.0);
-        $gaps = self::gaps($file->points);
-        $points = self::around($file->points, $from, $gaps);
+        $gaps = self::gaps($file->points, $constants->get('meter-gap'));
+        $points = self::around($file->points, $from, $gaps, $constants);
         $span = count($file->points) < 2 ? 0.0 : $file->points[count($file->points) - 1][0] - $file->points[0][0];
         $told = [
             ...self::ends($file, $constants),
             ...$isAsked ? ['When was the first bite? Nobody says, so the first reading is taken as the start.'] : [],
-            ...$span > 3 * self::SHOWN ? [sprintf(
+            ...$span > 3 * $constants->get('meal-shown') ? [sprintf(
                 'The file holds more than one meal (%s): the two hours from the start are shown.',
                 $span >= 1440 ? sprintf('%d days', ceil($span / 1440)) : sprintf('%.0f hours', $span / 60),
             )] : [],
-            ...self::ofGaps($gaps, $file),
+            ...self::ofGaps($gaps, $file, $constants->get('meter-gap')),
             ...$file->isBackward ? ['Its clock goes back once: an hour may stand twice in it.'] : [],
             ...$file->left > 0 ? [sprintf('%d rows hold no reading and are left out.', $file->left)] : [],
         ];
@@ -73,7 +65,7 @@ final readonly class Meal
      * @param  list<array{float, float}>  $points
      * @return list<array{float, float}>
      */
-    private static function gaps(array $points): array
+    private static function gaps(array $points, float $least): array
     {
         $steps = [];
         for ($i = 1; $i < count($points); $i++) {
@@ -84,7 +76,7 @@ final readonly class Meal
         $usual = $sorted[intdiv(max(0, count($sorted) - 1), 2)] ?? 0.0;
         $gaps = [];
         foreach ($steps as $i => $step) {
-            if ($step > self::GAP && $step > 2 * $usual) {
+            if ($step > $least && $step > 2 * $usual) {
                 $gaps[] = [$points[$i][0], $points[$i + 1][0]];
             }
         }
@@ -99,9 +91,11 @@ final readonly class Meal
      * @param  list<array{float, float}>  $gaps
      * @return list<array{float, float}>
      */
-    private static function around(array $points, float $bite, array $gaps): array
+    private static function around(array $points, float $bite, array $gaps, Constants $constants): array
     {
-        [$low, $high] = [$bite - self::BEFORE, $bite + self::SHOWN];
+        [$low, $high] = [
+            $bite - $constants->get('meal-before'), $bite + $constants->get('meal-shown'),
+        ];
         foreach ($gaps as [$from, $to]) {
             if ($to <= $bite) {
                 $low = max($low, $to);
@@ -133,9 +127,9 @@ final readonly class Meal
      * @param  list<array{float, float}>  $gaps
      * @return list<string>
      */
-    private static function ofGaps(array $gaps, MeterFile $file): array
+    private static function ofGaps(array $gaps, MeterFile $file, float $least): array
     {
-        return array_map(static fn (array $gap): string => self::isClockChange($gap, $file)
+        return array_map(static fn (array $gap): string => self::isClockChange($gap, $file, $least)
             ? 'In that night the clock was changed: what lies behind the jump is left out.'
             : sprintf(
                 'There is a gap of %.0f minutes without a reading: what lies behind it is left out.', $gap[1] - $gap[0],
@@ -143,9 +137,10 @@ final readonly class Meal
     }
 
     /** @param  array{float, float}  $gap */
-    private static function isClockChange(array $gap, MeterFile $file): bool
+    private static function isClockChange(array $gap, MeterFile $file, float $least): bool
     {
-        if ($file->start === null || 2 * self::GAP + self::GAP < $gap[1] - $gap[0]) {
+        // An hour that is skipped, and readings as far apart as they may be.
+        if ($file->start === null || 60 + $least < $gap[1] - $gap[0]) {
             return false;
         }
         $moment = static fn (float $minute): int => (int) (($file->start + $minute) * 60);

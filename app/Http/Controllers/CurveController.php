@@ -67,7 +67,7 @@ final readonly class CurveController
             // Typed readings need no heading: minutes and a value on each line.
             $csv =
                 preg_match('~^\s*-?\d~', $text) === 1
-                    ? "minutes;glucose\n".preg_replace('~^\s*(-?\d+)[\s,;:]+(\d+(?:[.,]\d+)?|\p{L}+)\s*$~mu', '$1;$2', $text)
+                    ? "minutes;glucose\n".preg_replace('~^\s*(-?\d+)[\s,;:]+(\d+(?:[.,]\d+)?|\p{L}+)\s*$~mu', '$1;$2', mb_scrub($text))
                     : $text;
             $file = MeterFile::read($csv, (string) ($said['unit'] ?? ''));
             $meal = $this->kernel->meal($file, $file->minuteOf((string) ($said['first_bite'] ?? '')));

@@ -47,7 +47,7 @@ final class Stomach implements Rule
         $isChild = $all->speaksOf('child', 'toddler', 'infant');
         $mass = $all->bodyMass ?? Sitting::bodyMassSaid($all)
             ?? $this->constants->get($isChild ? 'child-body-mass' : 'default-body-mass');
-        $share = Sitting::share($all);
+        $share = Sitting::share($all, $this->constants);
         $load = 0.0;
         $parts = [];
         foreach ($this->grams($account) as $name => [$grams, $limit]) {

@@ -23,6 +23,7 @@ final class BesideTheRecipeTest extends CoreCase
     {
         yield 'a leaf of a book' => ["Page 14 of 88\n\nPlum squares\nMakes 16 squares".self::LIST, 'Plum squares', 16];
         yield 'buttons and stars' => ["Jump to Recipe\n★★★★★ 4.8 from 132 votes\nPlum squares - 16 squares".self::LIST, 'Plum squares', 16];
+        yield 'words of a page beside an ingredient' => ["Plum cake\nServes 6\n\nPage 3. 50 g almonds".self::LIST, 'Plum cake', 6];
         yield 'talk' => ["Hello again! It rained all day so I baked. The children adore this one.\n\nPlum squares\n16 squares".self::LIST, 'Plum squares', 16];
         yield 'how many first' => ["16 pcs\n\nPlum cake".self::LIST, 'Plum cake', 16];
         yield 'a letter that was sent on' => ["From: Nan\nSubject: Fwd: Plum cake\n\nHere it is:\n\nPlum cake - 16 squares".self::LIST, 'Plum cake', 16];

@@ -52,7 +52,7 @@ final class YieldPhrasesTest extends CoreCase
             [
                 '36' => 36, 'three dozen' => 36, '3 doz' => 36, '2½ dozen' => 30, '2 1/2 dozen' => 30, 'two and a half dozen' => 30,
                 'half a dozen' => 6, 'a dozen' => 12, 'a half dozen' => 6, '10-12' => 10, '10 to 12' => 10, 'ten or twelve' => 10,
-                '2 to 3 dozen' => 24, '1 score' => 20,
+                '2 to 3 dozen' => 24, '1 dozen to 2 dozen' => 12, '1 score' => 20,
             ] as $said => $count
         ) {
             yield (string) $said => [(string) $said, $count];
