@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Aglyca\Core;
 
+use Aglyca\Core\Language\Degrees;
+use Aglyca\Core\Language\Durations;
 use Aglyca\Core\Language\Lexer as WordLexer;
 use Aglyca\Core\Language\Lexicon;
+use Aglyca\Core\Language\Numbers;
+use Aglyca\Core\Language\Values;
 use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Reading\AllergenNames;
 use Aglyca\Core\Reading\AmountParser;
@@ -19,6 +23,8 @@ use Aglyca\Core\Reading\LineSplitter;
 use Aglyca\Core\Reading\MeasuresReader;
 use Aglyca\Core\Reading\Naming;
 use Aglyca\Core\Reading\NoFood;
+use Aglyca\Core\Reading\OvenHeats;
+use Aglyca\Core\Reading\OvenWords;
 use Aglyca\Core\Reading\PageWords;
 use Aglyca\Core\Reading\PanReader;
 use Aglyca\Core\Reading\PieceWords;
@@ -66,12 +72,22 @@ final readonly class ReadingRoom
         $this->noFood = new NoFood($tables, $lexer);
         $this->foods = FoodIndex::of(FoodNames::of($tables)->knowing($stock->names));
         $this->words = new Words($tables);
-        $this->steps = new StepReader(new Heats($core->constants, $this->words), new Times($this->words));
+        $lexicon = new Lexicon($tables);
+        $numbers = new Numbers($tables, $lexicon);
+        $this->steps = new StepReader(
+            $lexer,
+            new Values(new Durations($numbers, $lexicon), new Degrees($numbers)),
+            new OvenWords($tables),
+            new OvenHeats($tables),
+            new Heats($core->constants),
+            new Times,
+        );
         $pieces = new PieceWords($tables);
-        $counted = new Counted($lexer, new Lexicon($tables), $this->words, $pieces);
+        $counted = new Counted($lexer, $lexicon, $numbers, $pieces);
         $this->yields = new YieldReader($this->words, $pieces, new YieldPhrases($tables, $counted, $pieces));
         $this->signs = new RowSigns($core->units, $this->yields, $this->foods, $core->larder, $this->words);
-        $this->sections = new SectionReader($this->signs, $this->yields, $this->words, new PageWords($tables, $lexer));
+        $this->sections = new SectionReader($this->signs, $this->yields, $this->words, new PageWords($tables,
+            $lexer), $this->steps);
         $amounts = new AmountParser($core->units, $core->constants, $tables);
         $this->lines = new LineReader(
             $core->larder,

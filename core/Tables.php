@@ -47,6 +47,19 @@ final class Tables
         return $this->read[$table] ??= $this->load($table);
     }
 
+    /** @return list<array<string, string>> of a table of words, in each language that has it */
+    public function spoken(string $table): array
+    {
+        $rows = [];
+        foreach (array_column($this->rows('languages'), 'language') as $language) {
+            $one = "language/$language/$table";
+            $isThere = isset($this->read[$one]) || ($this->folder !== null && is_file("$this->folder/$one.csv"));
+            array_push($rows, ...($isThere ? $this->rows($one) : []));
+        }
+
+        return $rows;
+    }
+
     /** @return array<string, array<string, string>> a row by what stands in a column; the last of several */
     public function keyed(string $table, string $column): array
     {

@@ -20,6 +20,16 @@ final readonly class Found
         public int $length,
     ) {}
 
+    public function movedBy(int $bytes): self
+    {
+        return new self($this->topic, $this->gives, $this->row, $this->at + $bytes, $this->length);
+    }
+
+    public function giving(string $gives): self
+    {
+        return new self($this->topic, $gives, $this->row, $this->at, $this->length);
+    }
+
     public function end(): int
     {
         return $this->at + $this->length;

@@ -11,12 +11,17 @@ use Normalizer;
 final class Lexer
 {
     /** A hyphen within a word is none of its own: "nut-free" is two words. */
-    private const PARTS = '~(?<=[\pL\d])[-‐‑](?=\pL)(*SKIP)(*FAIL)|\d+(?:[.,]\d+)?|\pL+(?:[\'’]\pL+)*|\R|\S~u';
+    private const PARTS = '~(?<=[\pL\d])[-‐‑](?=\pL)(*SKIP)(*FAIL)|\d+(?:[.,]\d+)?|(?:(?!º)\pL)+(?:[\'’]\pL+)*|\R|\S~u';
 
     private const MARKED = [
         'ø' => 'o', 'æ' => 'ae', 'œ' => 'oe', 'ß' => 'ss', 'ł' => 'l', 'đ' => 'd', 'ð' => 'd', 'þ' => 'th', 'ı' => 'i',
         '’' => "'",
     ];
+
+    private const STOPS = ['.' => true, '!' => true, '?' => true, '…' => true];
+
+    /** Figures of an oven's heat. */
+    private const HEAT = 3;
 
     /** Shorter than this a word is no inflected one. */
     private const STEM = 2;
@@ -24,22 +29,22 @@ final class Lexer
     /** @var list<array{string, string}> */
     private array $endings;
 
-    /** @var array<string, true> words whose stop ends no sentence */
+    /** @var array<string, string> words whose stop ends no sentence, or none unless a new one plainly begins */
     private array $cut;
 
     /** @var array<string, array<string, true>> */
     private array $known = [];
 
+    private Lexicon $lexicon;
+
     public function __construct(Tables $tables)
     {
+        $this->lexicon = new Lexicon($tables);
         $this->endings = $tables->worked('endings of words', static fn (): array => array_map(
             static fn (array $row): array => [$row['ending'], $row['becomes']],
             $tables->rows('language/en/endings'),
         ));
-        $this->cut = $tables->worked('words cut short', static fn (): array => array_fill_keys(
-            array_column($tables->rows('language/en/cut_words'), 'word'),
-            true,
-        ));
+        $this->cut = $tables->pairs('language/en/cut_words', 'goes_on', 'word');
     }
 
     /** @return list<Token> */
@@ -83,10 +88,28 @@ final class Lexer
         if ($word === "\n" || $word === ';') {
             return true;
         }
+        if (! isset(self::STOPS[$word])) {
+            return false;
+        }
         $isLoose = trim($text[$tokens[$i]->end()] ?? ' ') === '' || str_contains(')”"', $text[$tokens[$i]->end()]);
 
-        return in_array($word, ['.', '!', '?', '…'], true) && $isLoose
-            && ! ($word === '.' && isset($this->cut[$tokens[$i - 1]->word ?? '']));
+        return $isLoose && ! ($word === '.' && $this->goesOn($tokens, $i));
+    }
+
+    /**
+     * Behind a word that is cut short: "20 min. or so" goes on, "20 min. Cool" and "20 min. 180 °C" do not.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private function goesOn(array $tokens, int $i): bool
+    {
+        $goesOn = $this->cut[$tokens[$i - 1]->word ?? ''] ?? null;
+        if ($goesOn !== 'unless-new') {
+            return $goesOn !== null;
+        }
+        $next = $tokens[$i + 1]->raw ?? 'A';
+
+        return ! (ctype_digit($next) && strlen($next) === self::HEAT) && $next === mb_strtolower($next);
     }
 
     private function token(string $raw, int $at): Token
@@ -96,7 +119,7 @@ final class Lexer
         }
         $word = self::plain($raw);
 
-        return new Token($raw, $word, $this->known[$word] ??= $this->forms($word), $at);
+        return new Token($raw, $word, $this->known[$word] ??= $this->lexicon->tagged($word, $this->forms($word)), $at);
     }
 
     /** In small letters without marks. */

@@ -6,9 +6,14 @@ namespace Aglyca\Core\Language;
 
 use Aglyca\Core\Tables;
 
-/** What kinds of word there are, whatever is spoken of (`data/language/en/lexicon.csv`). */
+/** What kinds of word there are, whatever is spoken of (`lexicon.csv` of each language). */
 final readonly class Lexicon
 {
+    /** Kinds with which a time or a heat may begin, where it does not with figures. */
+    private const VALUED = [
+        'article' => 1, 'again' => 1, 'numeral' => 1, 'fraction' => 1, 'gas' => 1, 'mark' => 1, 'fan' => 1,
+    ];
+
     /** @var array<string, array{lemma: string, kinds: list<string>, value: ?float}> by word */
     private array $words;
 
@@ -17,26 +22,51 @@ final readonly class Lexicon
         $this->words = $tables->worked('kinds of words', static fn (): array => self::read($tables));
     }
 
-    /** @return list<string> of a word in any of its forms; a word that has a row of its own is that */
-    public function kinds(Token $token): array
+    /**
+     * Beside its own forms the word that it is another spelling of, and its kinds in angle brackets; a word that has a
+     * row of its own is of the kinds of that.
+     *
+     * @param  array<string, true>  $forms
+     * @return array<string, true>
+     */
+    public function tagged(string $word, array $forms): array
     {
-        $kinds = [];
-        foreach (isset($this->words[$token->word]) ? [$token->word => true] : $token->forms as $form => $is) {
-            $kinds = [...$kinds, ...$this->words[$form]['kinds'] ?? []];
+        $tagged = $forms;
+        foreach (isset($this->words[$word]) ? [$word => true] : $forms as $form => $is) {
+            $row = $this->words[$form] ?? null;
+            if ($row !== null) {
+                $tagged[$row['lemma']] = true;
+                foreach ($row['kinds'] as $kind) {
+                    $tagged["<$kind>"] = true;
+                    $tagged += isset(self::VALUED[$kind]) ? ['<value>' => true] : [];
+                }
+            }
         }
 
-        return array_values(array_unique($kinds));
+        return $tagged;
     }
 
     public function is(Token $token, string $kind): bool
     {
-        return in_array($kind, $this->kinds($token), true);
+        return isset($token->forms["<$kind>"]);
     }
 
     /** By how much a multiple multiplies: "doz" by 12; null where it is none. */
     public function multiple(Token $token): ?float
     {
         return $this->is($token, 'multiple') ? $this->words[$token->word]['value'] ?? null : null;
+    }
+
+    /** What its row says that it is worth, in whatever form the word stands. */
+    public function value(Token $token): ?float
+    {
+        foreach ([$token->word => true] + $token->forms as $form => $is) {
+            if (isset($this->words[$form]['value'])) {
+                return $this->words[$form]['value'];
+            }
+        }
+
+        return null;
     }
 
     /** The word that it is another spelling of. */
@@ -49,7 +79,13 @@ final readonly class Lexicon
     private static function read(Tables $tables): array
     {
         $words = [];
-        foreach ($tables->rows('language/en/lexicon') as $row) {
+        foreach (array_keys($tables->keyed('fractions', 'sign')) as $sign) {
+            $words[$sign] = ['lemma' => $sign, 'kinds' => ['fraction'], 'value' => null];
+        }
+        foreach (array_keys($tables->keyed('number_words', 'word')) as $word) {
+            $words[$word] = ['lemma' => $word, 'kinds' => ['numeral'], 'value' => null];
+        }
+        foreach ($tables->spoken('lexicon') as $row) {
             // A word may be of several kinds, in one row or several; what stands about it chooses.
             $words[$row['word']] = [
                 'lemma' => $row['lemma'],

@@ -116,6 +116,21 @@ final readonly class Pattern
     }
 
     /**
+     * One word, or one of several, and nothing else: it stands wherever it may begin.
+     *
+     * @param  array<int, mixed>  $node
+     */
+    public static function isWord(array $node): bool
+    {
+        return match ($node[0]) {
+            'w' => true,
+            's' => count($node[1]) === 1 && self::isWord($node[1][0]),
+            'a' => ! in_array(false, array_map(self::isWord(...), $node[1]), true),
+            default => false,
+        };
+    }
+
+    /**
      * @param  list<?list<string>>  $each
      * @return ?list<string>
      */

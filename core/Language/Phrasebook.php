@@ -13,7 +13,8 @@ use InvalidArgumentException;
  * `data/language/en/groups.csv`, whose words take the place of `{*}`.
  *
  * @phpstan-type CompiledPhrase array{
- *     topic: string, gives: string, row: int, pattern: array<int, mixed>, unless: ?array<int, mixed>
+ *     topic: string, gives: string, row: int, pattern: array<int, mixed>, isWord: bool,
+ *     unless: ?array<int, mixed>
  * }
  */
 final class Phrasebook
@@ -24,12 +25,15 @@ final class Phrasebook
     /** @var array<string, list<int>> with which word a phrase may begin => phrases */
     private array $beginning;
 
-    /** @param  string  $topic  the column that names what a row speaks of */
-    public function __construct(Tables $tables, string $table, string $topic)
+    /**
+     * @param  string  $topic  the column that names what a row speaks of
+     * @param  string  $gives  the column that says what a row makes of it, where there is one
+     */
+    public function __construct(Tables $tables, string $table, string $topic, string $gives = 'gives')
     {
         $this->phrases = $tables->worked(
             "phrases of $table",
-            static fn (): array => self::compile($tables, $table, $topic),
+            static fn (): array => self::compile($tables, $table, $topic, $gives),
         );
         $this->beginning = $tables->worked(
             "beginnings of the phrases of $table",
@@ -66,7 +70,9 @@ final class Phrasebook
                 if (isset($not[$n]) || ($last !== null && $i < $last[1])) {
                     continue;
                 }
-                $end = Pattern::compiled($this->phrases[$n]['pattern'])->at($sentence->tokens, $i);
+                $end = $this->phrases[$n]['isWord']
+                    ? $i + 1
+                    : Pattern::compiled($this->phrases[$n]['pattern'])->at($sentence->tokens, $i);
                 if ($end === null) {
                     continue;
                 }
@@ -83,12 +89,14 @@ final class Phrasebook
         return $found;
     }
 
-    /** @return list<int> phrases */
+    /** @return array<int, int> phrases */
     private function mayBegin(Token $token): array
     {
         $may = [];
         foreach ($token->number === null ? $token->forms : $token->forms + ['#' => true] as $form => $is) {
-            $may = [...$may, ...$this->beginning[$form] ?? []];
+            foreach ($this->beginning[$form] ?? [] as $n) {
+                $may[$n] = $n;
+            }
         }
 
         return $may;
@@ -115,7 +123,7 @@ final class Phrasebook
     }
 
     /** @return list<CompiledPhrase> */
-    private static function compile(Tables $tables, string $table, string $topic): array
+    private static function compile(Tables $tables, string $table, string $topic, string $gives): array
     {
         $phrases = [];
         $groups = $tables->pairs('language/en/groups', 'pattern', 'group');
@@ -125,9 +133,10 @@ final class Phrasebook
                 $fill = static fn (string $pattern): string => str_replace('{*}', $words, $pattern);
                 $phrases[] = [
                     'topic' => str_replace('*', $group, $row[$topic]),
-                    'gives' => $row['gives'] ?? '',
+                    'gives' => $row[$gives] ?? '',
                     'row' => $number,
-                    'pattern' => Pattern::compile($fill($row['pattern'])),
+                    'pattern' => $pattern = Pattern::compile($fill($row['pattern'])),
+                    'isWord' => Pattern::isWord($pattern),
                     'unless' => $row['unless'] === '' ? null : Pattern::compile($fill($row['unless'])),
                 ];
             }

@@ -10,6 +10,17 @@ final readonly class Sentence
     /** @param  list<Token>  $tokens */
     private function __construct(public string $text, public int $at, public array $tokens) {}
 
+    public function has(string $form): bool
+    {
+        foreach ($this->tokens as $token) {
+            if (isset($token->forms[$form])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @param  non-empty-list<Token>  $tokens */
     public static function of(string $text, array $tokens): self
     {

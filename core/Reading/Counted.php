@@ -6,6 +6,7 @@ namespace Aglyca\Core\Reading;
 
 use Aglyca\Core\Language\Lexer;
 use Aglyca\Core\Language\Lexicon;
+use Aglyca\Core\Language\Numbers;
 use Aglyca\Core\Language\Token;
 
 /**
@@ -21,7 +22,7 @@ final readonly class Counted
     public function __construct(
         private Lexer $lexer,
         private Lexicon $lexicon,
-        private Words $words,
+        private Numbers $numbers,
         private PieceWords $pieces,
     ) {}
 
@@ -43,9 +44,6 @@ final readonly class Counted
     private function word(Token $token): Token
     {
         $forms = $token->forms;
-        foreach ($this->lexicon->kinds($token) as $kind) {
-            $forms["<$kind>"] = true;
-        }
         foreach (array_keys($token->forms) as $form) {
             $kind = $this->pieces->kind((string) $form);
             if ($kind !== '') {
@@ -94,17 +92,16 @@ final readonly class Counted
      */
     private function count(string $text, array $raw, int $i): ?array
     {
-        $found = $this->number($raw, $i);
-        if ($found === null) {
+        $range = $this->numbers->range($raw, $i);
+        if ($range === null) {
             return null;
         }
-        [$value, $end] = $found;
-        $joins = in_array($raw[$end]->word ?? '', ['-', '–', '—', 'to', 'or'], true);
-        $most = $joins ? $this->number($raw, $end + 1) : null;
-        if ($most !== null && $most[0] > $value) {
+        [$least, $most] = $range;
+        [$value, $end] = [$least->value, $least->end];
+        if ($most->value > $value) {
             // Of a range the lower, which makes the larger piece; a dozen behind it is of both.
-            $value *= $found[2] === 1.0 ? $most[2] : 1.0;
-            $end = $most[1];
+            $value *= $least->multiple === 1.0 ? $most->multiple : 1.0;
+            $end = $most->end;
         }
         foreach (self::UNITS as $kind) {
             if (isset($raw[$end]) && $this->lexicon->is($raw[$end], $kind)) {
@@ -114,65 +111,6 @@ final readonly class Counted
         $isWhole = $value >= 1 && $value <= YieldReader::MOST_PIECES && floor($value) === $value;
 
         return [self::bundle($text, $raw, $i, $end, $isWhole ? '<count>' : '<number>', $value), $end];
-    }
-
-    /**
-     * @param  list<Token>  $raw
-     * @return ?array{float, int, float} its value, the token behind it, and what a multiple in it multiplied by
-     */
-    private function number(array $raw, int $i): ?array
-    {
-        $token = $raw[$i] ?? null;
-        if ($token === null) {
-            return null;
-        }
-        $isArticle = in_array($token->word, ['a', 'an'], true);
-        $value = $token->number ?? ($isArticle ? 1.0 : $this->words->word($token->word));
-        $end = $i + 1;
-        if ($value === 0.5 && in_array($raw[$end]->word ?? '', ['a', 'an'], true)) {
-            $end++;
-        }
-        if ($isArticle && ($raw[$end]->word ?? '') === 'half') {
-            [$value, $end] = [0.5, $end + 1];
-        }
-        if ($value === null) {
-            return null;
-        }
-        $isTens = $token->number === null && $value >= 20 && $value < 100 && fmod($value, 10.0) === 0.0;
-        $ones = $isTens && isset($raw[$end]) ? $this->words->word($raw[$end]->word) : null;
-        if ($ones !== null && $ones >= 1 && $ones < 10) {
-            // "thirty-six"
-            [$value, $end] = [$value + $ones, $end + 1];
-        }
-        [$more, $end] = $this->part($raw, $end);
-        $multiple = isset($raw[$end]) ? $this->lexicon->multiple($raw[$end]) : null;
-        if ($multiple === null && $isArticle) {
-            return null;
-        }
-
-        return [($value + $more) * ($multiple ?? 1.0), $end + ($multiple === null ? 0 : 1), $multiple ?? 1.0];
-    }
-
-    /**
-     * "1/2", "½", "and a half" behind a number.
-     *
-     * @param  list<Token>  $raw
-     * @return array{float, int}
-     */
-    private function part(array $raw, int $i): array
-    {
-        $words = array_map(static fn (int $n): string => $raw[$i + $n]->word ?? '', [0, 1, 2]);
-        $sign = $words[0] === '' ? null : $this->words->fraction($words[0]);
-
-        return match (true) {
-            $sign !== null => [$sign, $i + 1],
-            $words === ['and', 'a', 'half'] => [0.5, $i + 3],
-            $words[1] === '/' && ($raw[$i]->number ?? 0) > 0 && ($raw[$i + 2]->number ?? 0) > $raw[$i]->number => [
-                $raw[$i]->number / $raw[$i + 2]->number,
-                $i + 3,
-            ],
-            default => [0.0, $i],
-        };
     }
 
     /** @param  list<Token>  $raw */

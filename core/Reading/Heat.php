@@ -39,6 +39,15 @@ final readonly class Heat
         );
     }
 
+    /** As far as a byte. */
+    public function until(int $end): self
+    {
+        return new self(
+            $this->at, $end - $this->at, $this->temperature, $this->isOven, $this->isFan, $this->saysFan,
+            $this->isFahrenheit,
+        );
+    }
+
     public function ofOven(): self
     {
         return new self(

@@ -48,6 +48,7 @@ final readonly class SectionReader
         private YieldReader $yields,
         private Words $words,
         private PageWords $page,
+        private StepReader $steps,
     ) {}
 
     /**
@@ -242,6 +243,9 @@ final readonly class SectionReader
                 ($state->mode !== Fate::Step || $this->isLastYield($row))
             ) {
                 return Fate::Yield;
+            }
+            if ($state->mode !== Fate::Step && $this->steps->isHeatAlone($row)) {
+                return Fate::Step;
             }
             if ($this->signs->isMeta($row) || preg_match(RowSigns::TIN_ALONE, $row) === 1) {
                 return Fate::Note;

@@ -4,48 +4,64 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Reading;
 
+use Aglyca\Core\Language\Lexer;
+use Aglyca\Core\Language\Sentence;
+use Aglyca\Core\Language\Valued;
+use Aglyca\Core\Language\Values;
+
 /** Reads a step of the method: its heats, its times, and whether it bakes. */
 final readonly class StepReader
 {
-    private const BAKE = '~\b(?:bake[sd]?|baking(?!\s+(?:powder|soda|sheets?|trays?|tins?|pans?|paper|parchment|dish|stone))|cook(?:ed)?\s+in\s+the\s+oven|(?:return|back)(?:ed)?\s+(?:it\s+)?to\s+the\s+oven|into\s+the\s+oven|in\s+the\s+oven|air[- ]?fr(?:y|ied)|roast(?:ed)?)\b~iu';
+    /** Words: a longer sentence is read by parts, so that nothing is looked for with more in hand. */
+    private const LONGEST = 120;
 
-    private const TILL_DONE = '~[.;]\s+(?:for\s+)?\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:min|hour|hr)\w*(?:\W*(?:un)?till?\b|\s*[-–—:]\s)[^.;]*\b(?:golden|risen|brown\w*|set|bubbl\w+|spring\w+|puffed|crisp|cooked|skewer|clean|done)\b~iu';
+    /** Bytes of a row above the recipe that says the oven's heat. */
+    private const HEAD = 60;
 
-    /** Bytes: of a longer step each piece is read by itself, so that no time is read with more in hand. */
-    private const LONGEST = 600;
-
-    public function __construct(private Heats $heats, private Times $times) {}
+    public function __construct(
+        private Lexer $lexer,
+        private Values $values,
+        private OvenWords $ovenWords,
+        private OvenHeats $ovenHeats,
+        private Heats $heats,
+        private Times $times,
+    ) {}
 
     /** @param  ?Heat  $earlier  the first heat of the method */
     public function read(string $text, ?Heat $earlier = null): Step
     {
-        $isNamed = preg_match(self::BAKE, $text) === 1;
-        [$times, $heats, $at] = [[], [], 0];
-        foreach (Pieces::of($text, self::LONGEST) as $piece) {
-            array_push($times, ...array_map(
-                static fn (Timing $t): Timing => $t->movedBy($at),
-                $this->times->in($piece),
-            ));
-            array_push($heats, ...array_map(
-                static fn (Heat $h): Heat => $h->movedBy($at),
-                $this->heats->in($piece, $isNamed, $heats[0] ?? $earlier),
-            ));
-            $at += strlen($piece);
+        $sentences = $this->sentences($text);
+        $words = array_map(fn (Valued $v): array => $this->ovenWords->in($v->sentence), $sentences);
+        $sense = StepSense::of(array_merge([], ...$words));
+        [$heats, $times, $so, $isTimed] = [[], [], new StepSoFar, false];
+        foreach ($sentences as $n => $valued) {
+            $next = $sentences[$n + 1]->sentence->tokens[0] ?? null;
+            $own = $this->heats->in($text, $valued, $words[$n], $sense, $heats[0] ?? $earlier, $next);
+            array_push($heats, ...($own === [] ? $this->ovenHeats->in($valued->sentence) : $own));
+            array_push($times, ...$this->times->in($valued, $words[$n], $so));
+            $isTimed = $isTimed || $this->isTimed($valued, $n);
+            $so = $so->with($valued, $words[$n]);
         }
-        $ovens = array_filter($heats, static fn (Heat $h): bool => $h->isOven);
-        $hasBake = in_array(true, array_column($times, 'isBaking'), true);
-        // "Brush with egg. 12-15 min till risen and golden."
-        $isTillDone = preg_match(self::TILL_DONE, $text) === 1;
-        // "180 °C 13 to 15 min" bakes too, without a word for it; so does "40 mins till bubbling", once the oven is on.
-        $isTime =
-            $earlier !== null &&
-            ($isTillDone || preg_match(
-                '~(?:^\W*|\b(?:pan|tin|dish|tray|mould|sheet)s?\b,?\s+)(?:for\s+)?\d+(?:\s?(?:-|–|to)\s?\d+)?\s*(?:min|hour|hr)~iu',
-                $text,
-            ) === 1);
-        $bakes = $isNamed ? $times === [] || $hasBake : ($ovens !== [] || $isTime) && $hasBake;
 
-        return new Step($text, $heats, $times, $bakes);
+        return new Step($text, $heats, $times, $this->isBake($sense, $heats, $times, $earlier !== null && $isTimed));
+    }
+
+    /** "Oven: 200C", "Bake at 350°F (180°C) for 30 min": a row that says how hot the oven is, and nothing else. */
+    public function isHeatAlone(string $row): bool
+    {
+        if (strlen($row) > self::HEAD || strpbrk($row, '0123456789') === false) {
+            return false;
+        }
+        $sentences = $this->sentences($row);
+        foreach ($sentences[0]->sentence->tokens ?? [] as $i => $token) {
+            if (! isset($sentences[0]->degrees[$i]) && ! isset($sentences[0]->durations[$i])
+                && ! isset($token->forms['<oven-head>']) && ! isset($token->forms['<or>']) && $token->word !== '.') {
+                return false;
+            }
+        }
+        $heats = count($sentences) === 1 ? $this->read($row)->heats : [];
+
+        return in_array(true, array_column($heats, 'isOven'), true);
     }
 
     /**
@@ -63,5 +79,64 @@ final readonly class StepReader
         }
 
         return $steps;
+    }
+
+    /** @return list<Valued> */
+    private function sentences(string $text): array
+    {
+        $sentences = [];
+        foreach ($this->lexer->sentences($text) as $sentence) {
+            foreach (array_chunk($sentence->tokens, self::LONGEST) as $tokens) {
+                $sentences[] = $this->values->of($text, Sentence::of($text, $tokens));
+            }
+        }
+
+        return $sentences;
+    }
+
+    /**
+     * @param  list<Heat>  $heats
+     * @param  list<Timing>  $times
+     * @param  bool  $isTimed  a time stands in it where a bake's would, and the oven is on
+     */
+    private function isBake(StepSense $sense, array $heats, array $times, bool $isTimed): bool
+    {
+        $hasBake = in_array(true, array_column($times, 'isBaking'), true);
+        if ($sense->isBake) {
+            return $times === [] || $hasBake;
+        }
+
+        // "180 °C 13 to 15 min" bakes too, without a word for it.
+        return $hasBake && ($isTimed || in_array(true, array_column($heats, 'isOven'), true));
+    }
+
+    /** "40 mins till bubbling" at the beginning of a step, "12-15 min till risen and golden" of any sentence. */
+    private function isTimed(Valued $valued, int $sentence): bool
+    {
+        $at = $valued->word(0) === 'for' ? 1 : 0;
+        if ($valued->has($at, '<duration>')) {
+            $isTill = $valued->has($at + 1, '<until>') || in_array($valued->word($at + 1), ['-', '–', '—', ':'], true);
+
+            return $sentence === 0 || ($isTill && $this->isDone($valued, $at + 2));
+        }
+        foreach ($valued->durations as $i => $duration) {
+            $before = $valued->word($i - 1) === 'for' ? $i - 2 : $i - 1;
+            if ($valued->has($valued->word($before) === ',' ? $before - 1 : $before, '<bakeware>')) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function isDone(Valued $valued, int $from): bool
+    {
+        foreach (array_slice($valued->sentence->tokens, $from) as $token) {
+            if (isset($token->forms['<doneness>'])) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

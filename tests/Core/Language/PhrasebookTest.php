@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Language;
 
+use Aglyca\Core\Language\Degrees;
+use Aglyca\Core\Language\Durations;
 use Aglyca\Core\Language\Lexer;
+use Aglyca\Core\Language\Lexicon;
+use Aglyca\Core\Language\Numbers;
 use Aglyca\Core\Language\Pattern;
 use Aglyca\Core\Language\Phrasebook;
+use Aglyca\Core\Language\Values;
 use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
@@ -18,6 +23,8 @@ final class PhrasebookTest extends CoreCase
         'language/en/meanings' => 'topic',
         'language/en/allergen_names' => 'allergen',
         'language/en/page_words' => 'page',
+        'language/en/oven' => 'place',
+        'language/en/oven_heats' => 'celsius',
         'hazards' => 'hazard',
     ];
 
@@ -44,8 +51,11 @@ final class PhrasebookTest extends CoreCase
     {
         $book = new Phrasebook(self::tables(), $table, self::TABLES[$table]);
         $rows = [];
+        $lexicon = new Lexicon(self::tables());
+        $numbers = new Numbers(self::tables(), $lexicon);
+        $values = new Values(new Durations($numbers, $lexicon), new Degrees($numbers));
         foreach ((new Lexer(self::tables()))->sentences($text) as $sentence) {
-            array_push($rows, ...array_column($book->in($sentence), 'row'));
+            array_push($rows, ...array_column($book->in($values->of($text, $sentence)->sentence), 'row'));
         }
 
         return $rows;

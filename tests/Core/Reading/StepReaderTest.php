@@ -24,7 +24,7 @@ final class StepReaderTest extends CoreCase
             $step,
         );
         foreach ($read->heats as $heat) {
-            self::assertMatchesRegularExpression('~\d|½|¼~u', substr($step, $heat->at, $heat->length));
+            self::assertMatchesRegularExpression('~\d|½|¼|^[a-z ]+$~u', substr($step, $heat->at, $heat->length));
         }
     }
 
@@ -65,6 +65,9 @@ final class StepReaderTest extends CoreCase
             'said twice without a space' => ['Pour it in a 20cm dish 180/160fan 35-40 min, with butter, cream and water.', [180]],
             'a pot inside' => ['Preheat oven with a pot inside to 450F.', [230]],
             'a middle is no oven' => ['Until it is 94 °C inside', [95]],
+            'an oven by its word' => ['Bake in a moderate oven until set.', [180]],
+            'the word and the number' => ['Bake in a slow oven (150 °C) for 1 hour.', [150]],
+            'a hot pan is no oven' => ['Fry in a hot pan in the oven glove.', []],
             'no oven' => ['Whisk 200 g sugar with 3 eggs', []],
             'a size is no heat' => ['Line a 23 cm tin', []], 'servings are no heat' => ['Serves 120 people', []],
         ];
@@ -191,6 +194,22 @@ final class StepReaderTest extends CoreCase
         self::assertSame([false, true], $bakes('Heat the oven to 220 °C.', 'Brush with egg. 12-15 min till risen and golden.'));
         self::assertSame([false, false], $bakes('Heat the oven to 220 °C.', 'Knead. 10 min till smooth.'));
         self::assertSame([false, false], $bakes('Heat the oven to 190 °C.', 'Chill 20 minutes.'));
+    }
+
+    public function test_a_row_above_the_recipe_may_say_how_hot_the_oven_is(): void
+    {
+        $steps = self::core()->reading()->steps;
+        foreach (
+            [
+                'Oven: 200C' => true, 'Bake at 350°F (180°C) for 30 min' => true, 'Oven temp. 180C/160C fan/gas 4' => true,
+                'Preheat the oven to 180 °C' => true, 'Bake: 25 min' => false, '180 g oven chips' => false, 'Oven chips' => false,
+                'Bake a cake at 180 °C' => false,
+            ] as $row => $isHeat
+        ) {
+            self::assertSame($isHeat, $steps->isHeatAlone($row), $row);
+        }
+        $recipe = self::core()->reading()->recipes->read("Plum cake\nOven: 180C\n\n200 g flour\n2 eggs\n\nMix. Bake for 30 minutes.");
+        self::assertSame([180], array_map(static fn (Heat $h): int => $h->temperature->celsiusOnDial(5), $recipe->steps[0]->heats));
     }
 
     public function test_the_method_may_say_how_many_it_is_cut_into(): void

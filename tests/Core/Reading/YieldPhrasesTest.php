@@ -6,9 +6,9 @@ namespace Tests\Core\Reading;
 
 use Aglyca\Core\Language\Lexer;
 use Aglyca\Core\Language\Lexicon;
+use Aglyca\Core\Language\Numbers;
 use Aglyca\Core\Reading\Counted;
 use Aglyca\Core\Reading\PieceWords;
-use Aglyca\Core\Reading\Words;
 use Aglyca\Core\Reading\YieldPhrases;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
@@ -19,8 +19,9 @@ final class YieldPhrasesTest extends CoreCase
     private static function counted(): Counted
     {
         $tables = self::tables();
+        $lexicon = new Lexicon($tables);
 
-        return new Counted(new Lexer($tables), new Lexicon($tables), new Words($tables), new PieceWords($tables));
+        return new Counted(new Lexer($tables), $lexicon, new Numbers($tables, $lexicon), new PieceWords($tables));
     }
 
     private static function read(string $text, string $place): ?int

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Language;
+
+/** Bundles the times and heats of a sentence: `<duration>` and `<degrees>` in the patterns of phrases. */
+final readonly class Values
+{
+    public function __construct(private Durations $durations, private Degrees $degrees) {}
+
+    public function of(string $text, Sentence $sentence): Valued
+    {
+        [$tokens, $durations, $degrees, $i] = [[], [], [], 0];
+        while (isset($sentence->tokens[$i])) {
+            $token = $sentence->tokens[$i];
+            if ($token->number === null && ! isset($token->forms['<value>'])) {
+                $tokens[] = $token;
+                $i++;
+
+                continue;
+            }
+            $duration = $this->durations->at($sentence->tokens, $i);
+            $degree = $duration === null ? $this->degrees->at($sentence->tokens, $i) : null;
+            if ($duration !== null) {
+                $durations[count($tokens)] = $duration;
+            } elseif ($degree !== null) {
+                $degrees[count($tokens)] = $degree;
+            }
+            $end = $duration->end ?? $degree->end ?? $i + 1;
+            $kind = match (true) {
+                $duration !== null => '<duration>',
+                $degree !== null => '<degrees>',
+                default => '',
+            };
+            $tokens[] = $kind === '' ? $token : self::bundle($text, $sentence->tokens, $i, $end, $kind);
+            $i = $end;
+        }
+
+        return new Valued($tokens === [] ? $sentence : Sentence::of($text, $tokens), $durations, $degrees);
+    }
+
+    /** @param  non-empty-list<Token>  $tokens */
+    private static function bundle(string $text, array $tokens, int $from, int $end, string $kind): Token
+    {
+        $at = $tokens[$from]->at;
+
+        return new Token(substr($text, $at, $tokens[$end - 1]->end() - $at), $kind, [$kind => true], $at,
+            $tokens[$from]->number);
+    }
+}
