@@ -38,8 +38,7 @@ use Aglyca\Core\Reading\Tins;
 use Aglyca\Core\Reading\Told;
 use Aglyca\Core\Reading\Weigher;
 use Aglyca\Core\Reading\Words;
-use Aglyca\Core\Reading\YieldPhrases;
-use Aglyca\Core\Reading\YieldReader;
+use Aglyca\Core\Reading\Yields;
 
 /** What reads a text. Opened when there is one to read: most changes of a swap read nothing anew. */
 final readonly class ReadingRoom
@@ -52,7 +51,7 @@ final readonly class ReadingRoom
 
     public LineReader $lines;
 
-    public YieldReader $yields;
+    public Yields $yields;
 
     public RowSigns $signs;
 
@@ -83,8 +82,8 @@ final readonly class ReadingRoom
             new Times,
         );
         $pieces = new PieceWords($tables);
-        $counted = new Counted($lexer, $lexicon, $numbers, $pieces);
-        $this->yields = new YieldReader($this->words, $pieces, new YieldPhrases($tables, $counted, $pieces));
+        $counted = new Counted($lexer, $lexicon, $numbers);
+        $this->yields = new Yields($tables, $counted, $pieces, $lexicon);
         $this->signs = new RowSigns($core->units, $this->yields, $this->foods, $core->larder, $this->words);
         $this->sections = new SectionReader($this->signs, $this->yields, $this->words, new PageWords($tables,
             $lexer), $this->steps);

@@ -9,7 +9,7 @@ use Aglyca\Core\Formula\PortionPlan;
 use Aglyca\Core\Kernel;
 use Aglyca\Core\Reading\RecipeReader;
 use Aglyca\Core\Reading\UnreadableRecipe;
-use Aglyca\Core\Reading\YieldReader;
+use Aglyca\Core\Reading\Yields;
 use Aglyca\Core\Swap\AmountKey;
 
 /** Whether what a copy says of a dessert is what the forms would have taken, and what every page can show. */
@@ -20,7 +20,7 @@ final readonly class SoundBrief
 
     private const GRAMS = [0.0, 1e6];
 
-    private const PIECES = [0.1, YieldReader::MOST_PIECES];
+    private const PIECES = [0.1, Yields::MOST_PIECES];
 
     private const COOLER = [0.0, 20.0];
 

@@ -23,6 +23,14 @@ final class Lexer
     /** Figures of an oven's heat. */
     private const HEAT = 3;
 
+    /** Bytes of a text that is remembered. */
+    private const SHORT = 200;
+
+    private const REMEMBERED = 128;
+
+    /** Words that are remembered. */
+    private const KNOWN = 4_000;
+
     /** Shorter than this a word is no inflected one. */
     private const STEM = 2;
 
@@ -30,10 +38,13 @@ final class Lexer
     private array $endings;
 
     /** @var array<string, string> words whose stop ends no sentence, or none unless a new one plainly begins */
-    private array $cut;
+    private array $goesOn;
 
-    /** @var array<string, array<string, true>> */
+    /** @var array<string, array{string, array<string, true>}> words and their forms, as they were written */
     private array $known = [];
+
+    /** @var array<string, list<Token>> what was cut last: one row is looked at for several things */
+    private array $seen = [];
 
     private Lexicon $lexicon;
 
@@ -44,13 +55,29 @@ final class Lexer
             static fn (array $row): array => [$row['ending'], $row['becomes']],
             $tables->rows('language/en/endings'),
         ));
-        $this->cut = $tables->pairs('language/en/cut_words', 'goes_on', 'word');
+        $this->goesOn = $tables->pairs('language/en/cut_words', 'goes_on', 'word');
     }
 
     /** @return list<Token> */
     public function tokens(string $text): array
     {
+        if (strlen($text) > self::SHORT) {
+            return $this->cut($text);
+        }
+        if (count($this->seen) > self::REMEMBERED) {
+            $this->seen = [];
+        }
+
+        return $this->seen[$text] ??= $this->cut($text);
+    }
+
+    /** @return list<Token> */
+    private function cut(string $text): array
+    {
         preg_match_all(self::PARTS, $text, $found, PREG_OFFSET_CAPTURE);
+        if (count($this->known) > self::KNOWN) {
+            $this->known = [];
+        }
         $tokens = [];
         foreach ($found[0] as [$raw, $at]) {
             $tokens[] = $this->token($raw, $at);
@@ -103,7 +130,7 @@ final class Lexer
      */
     private function goesOn(array $tokens, int $i): bool
     {
-        $goesOn = $this->cut[$tokens[$i - 1]->word ?? ''] ?? null;
+        $goesOn = $this->goesOn[$tokens[$i - 1]->word ?? ''] ?? null;
         if ($goesOn !== 'unless-new') {
             return $goesOn !== null;
         }
@@ -117,9 +144,17 @@ final class Lexer
         if (ctype_digit($raw[0])) {
             return new Token($raw, $raw, [$raw => true], $at, (float) str_replace(',', '.', $raw));
         }
+        [$word, $forms] = $this->known[$raw] ??= $this->known($raw);
+
+        return new Token($raw, $word, $forms, $at);
+    }
+
+    /** @return array{string, array<string, true>} */
+    private function known(string $raw): array
+    {
         $word = self::plain($raw);
 
-        return new Token($raw, $word, $this->known[$word] ??= $this->lexicon->tagged($word, $this->forms($word)), $at);
+        return [$word, $this->lexicon->tagged($word, $this->forms($word))];
     }
 
     /** In small letters without marks. */

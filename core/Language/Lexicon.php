@@ -17,8 +17,15 @@ final readonly class Lexicon
     /** @var array<string, array{lemma: string, kinds: list<string>, value: ?float}> by word */
     private array $words;
 
+    /** @var array<string, string> of what recipes make: "portion" or "whole", by word */
+    private array $pieces;
+
     public function __construct(Tables $tables)
     {
+        $this->pieces = $tables->worked('kinds of pieces', static fn (): array => array_merge(
+            $tables->pairs('piece_words', 'kind', 'one'),
+            $tables->pairs('piece_words', 'kind', 'word'),
+        ));
         $this->words = $tables->worked('kinds of words', static fn (): array => self::read($tables));
     }
 
@@ -32,6 +39,11 @@ final readonly class Lexicon
     public function tagged(string $word, array $forms): array
     {
         $tagged = $forms;
+        foreach ($forms as $form => $is) {
+            if (isset($this->pieces[$form])) {
+                $tagged[$this->pieces[$form] === 'whole' ? '<whole>' : '<piece>'] = true;
+            }
+        }
         foreach (isset($this->words[$word]) ? [$word => true] : $forms as $form => $is) {
             $row = $this->words[$form] ?? null;
             if ($row !== null) {

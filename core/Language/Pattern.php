@@ -116,6 +116,45 @@ final readonly class Pattern
     }
 
     /**
+     * What must stand in a sentence for it to be found there.
+     *
+     * @param  array<int, mixed>  $node
+     * @return list<list<string>> of each list one
+     */
+    public static function needs(array $node): array
+    {
+        if ($node[0] === 'w') {
+            return [[$node[1]]];
+        }
+        if ($node[0] === 's') {
+            return array_merge([], ...array_map(self::needs(...), $node[1]));
+        }
+        if ($node[0] !== 'a') {
+            return [];
+        }
+        $any = [];
+        foreach ($node[1] as $way) {
+            $own = self::needs($way);
+            if ($own === []) {
+                return [];
+            }
+            $any = [...$any, ...$own[0]];
+        }
+
+        return [$any];
+    }
+
+    /**
+     * It stands at the beginning of a sentence and nowhere else.
+     *
+     * @param  array<int, mixed>  $node
+     */
+    public static function isAnchored(array $node): bool
+    {
+        return $node[0] === '^' || ($node[0] === 's' && self::isAnchored($node[1][0]));
+    }
+
+    /**
      * One word, or one of several, and nothing else: it stands wherever it may begin.
      *
      * @param  array<int, mixed>  $node

@@ -14,7 +14,7 @@ use InvalidArgumentException;
  *
  * @phpstan-type CompiledPhrase array{
  *     topic: string, gives: string, row: int, pattern: array<int, mixed>, isWord: bool,
- *     unless: ?array<int, mixed>
+ *     needs: array<int, array<string, int>>, unless: ?array<int, mixed>
  * }
  */
 final class Phrasebook
@@ -22,7 +22,7 @@ final class Phrasebook
     /** @var list<CompiledPhrase> */
     private array $phrases;
 
-    /** @var array<string, list<int>> with which word a phrase may begin => phrases */
+    /** @var array<string, array<int, int>> with which word a phrase may begin => phrases */
     private array $beginning;
 
     /**
@@ -63,11 +63,18 @@ final class Phrasebook
     /** @return array<int, list<array{int, int}>> phrase => of each place the first token and the one behind the last */
     private function found(Sentence $sentence): array
     {
-        [$found, $not] = [[], []];
+        [$found, $not, $said] = [[], [], null];
         foreach ($sentence->tokens as $i => $token) {
-            foreach ($this->mayBegin($token) as $n) {
+            foreach ($i === 0 ? $this->mayBegin($token) + $this->mayBegin($token, '^')
+                : $this->mayBegin($token) as $n) {
                 $last = isset($found[$n]) ? $found[$n][count($found[$n]) - 1] : null;
                 if (isset($not[$n]) || ($last !== null && $i < $last[1])) {
+                    continue;
+                }
+                $said ??= array_replace([], ...array_column($sentence->tokens, 'forms'));
+                if ($last === null && ! $this->mayStand($n, $said)) {
+                    $not[$n] = true;
+
                     continue;
                 }
                 $end = $this->phrases[$n]['isWord']
@@ -89,12 +96,27 @@ final class Phrasebook
         return $found;
     }
 
-    /** @return array<int, int> phrases */
-    private function mayBegin(Token $token): array
+    /** @param  array<string, true>  $said  all forms of the words of a sentence */
+    private function mayStand(int $n, array $said): bool
     {
-        $may = [];
+        foreach ($this->phrases[$n]['needs'] as $any) {
+            if (array_intersect_key($any, $said) === []) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * @param  string  $where  "^" of those that stand at the beginning of a sentence alone
+     * @return array<int, int> phrases
+     */
+    private function mayBegin(Token $token, string $where = ''): array
+    {
+        $may = $where === '' ? [] : $this->beginning["$where*"] ?? [];
         foreach ($token->number === null ? $token->forms : $token->forms + ['#' => true] as $form => $is) {
-            foreach ($this->beginning[$form] ?? [] as $n) {
+            foreach ($this->beginning[$where.$form] ?? [] as $n) {
                 $may[$n] = $n;
             }
         }
@@ -104,7 +126,7 @@ final class Phrasebook
 
     /**
      * @param  list<CompiledPhrase>  $phrases
-     * @return array<string, list<int>>
+     * @return array<string, array<int, int>>
      *
      * @throws InvalidArgumentException where one may begin with anything, which would be tried at every word
      */
@@ -112,10 +134,12 @@ final class Phrasebook
     {
         $beginning = [];
         foreach ($phrases as $n => $phrase) {
-            $firsts = Pattern::firsts($phrase['pattern'])
-                ?? throw new InvalidArgumentException("A phrase of “{$phrase['topic']}” may begin with any word.");
+            $isAnchored = Pattern::isAnchored($phrase['pattern']);
+            $firsts = Pattern::firsts($phrase['pattern']) ?? ($isAnchored
+                ? ['*']
+                : throw new InvalidArgumentException("A phrase of “{$phrase['topic']}” may begin with any word."));
             foreach ($firsts as $first) {
-                $beginning[$first][] = $n;
+                $beginning[($isAnchored ? '^' : '').$first][$n] = $n;
             }
         }
 
@@ -137,6 +161,10 @@ final class Phrasebook
                     'row' => $number,
                     'pattern' => $pattern = Pattern::compile($fill($row['pattern'])),
                     'isWord' => Pattern::isWord($pattern),
+                    'needs' => array_map(array_flip(...), array_filter(
+                        Pattern::needs($pattern),
+                        static fn (array $any): bool => $any !== ['#'],
+                    )),
                     'unless' => $row['unless'] === '' ? null : Pattern::compile($fill($row['unless'])),
                 ];
             }

@@ -21,6 +21,12 @@ final readonly class Token
         public ?float $number = null,
     ) {}
 
+    /** Of one more kind. */
+    public function as(string $form): self
+    {
+        return new self($this->raw, $this->word, [...$this->forms, $form => true], $this->at, $this->number);
+    }
+
     public function end(): int
     {
         return $this->at + strlen($this->raw);

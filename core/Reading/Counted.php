@@ -17,46 +17,60 @@ final readonly class Counted
 {
     private const UNITS = ['mass', 'length', 'energy', 'time', 'share', 'heat', 'inches'];
 
-    private const BRACKETS = ['(' => '<open>', '[' => '<open>', ')' => '<close>', ']' => '<close>'];
+    /** Words: a longer sentence is read by parts. */
+    private const LONGEST = 120;
+
+    /** A tin is at most so many times as long as it is wide. */
+    private const NARROW = 4;
 
     public function __construct(
         private Lexer $lexer,
         private Lexicon $lexicon,
         private Numbers $numbers,
-        private PieceWords $pieces,
     ) {}
 
     /** @return list<Token> */
     public function tokens(string $text): array
     {
-        $raw = $this->lexer->tokens($text);
+        return $this->bundled($text, $this->lexer->tokens($text));
+    }
+
+    /** @return list<non-empty-list<Token>> */
+    public function sentences(string $text): array
+    {
+        $all = [];
+        foreach ($this->lexer->sentences($text) as $sentence) {
+            foreach (array_chunk($sentence->tokens, self::LONGEST) as $tokens) {
+                $bundled = $this->bundled($text, $tokens);
+                if ($bundled !== []) {
+                    $all[] = $bundled;
+                }
+            }
+        }
+
+        return $all;
+    }
+
+    /**
+     * @param  list<Token>  $raw
+     * @return list<Token>
+     */
+    private function bundled(string $text, array $raw): array
+    {
         [$tokens, $i] = [[], 0];
         while ($i < count($raw)) {
-            [$token, $i] = $this->dimension($text, $raw, $i)
+            [$token, $end] = $this->dimension($text, $raw, $i)
                 ?? $this->count($text, $raw, $i)
-                ?? [$this->word($raw[$i]), $i + 1];
-            $tokens[] = $token;
+                ?? [$raw[$i], $i + 1];
+            // "ca. 40": the stop is the word's.
+            $isStop = $token->word === '.' && $i > 0 && $this->lexicon->is($raw[$i - 1], 'about');
+            if (! $isStop) {
+                $tokens[] = $token;
+            }
+            $i = $end;
         }
 
         return $tokens;
-    }
-
-    private function word(Token $token): Token
-    {
-        $forms = $token->forms;
-        foreach (array_keys($token->forms) as $form) {
-            $kind = $this->pieces->kind((string) $form);
-            if ($kind !== '') {
-                $forms[$kind === 'whole' ? '<whole>' : '<piece>'] = true;
-            }
-        }
-        if (isset(self::BRACKETS[$token->word])) {
-            $forms[self::BRACKETS[$token->word]] = true;
-        }
-
-        $word = $this->lexicon->is($token, 'piece') ? $this->lexicon->lemma($token) : $token->word;
-
-        return new Token($token->raw, $word, $forms, $token->at, $token->number);
     }
 
     /**
@@ -79,7 +93,13 @@ final readonly class Counted
         if ($end === $i || ($unit !== null && $this->lexicon->is($unit, 'mass'))) {
             return null;
         }
-        $end += $unit !== null && ($this->lexicon->is($unit, 'length') || $this->lexicon->is($unit, 'inches')) ? 1 : 0;
+        $isLong = $unit !== null && ($this->lexicon->is($unit, 'length') || $this->lexicon->is($unit, 'inches'));
+        // "50 x 2.5 cm squares" are fifty: no tin is so long and so narrow.
+        $isMany = $raw[$i]->number > self::NARROW * $raw[$end]->number;
+        if ($isLong && $isMany && isset($raw[$end + 2]) && $this->lexicon->is($raw[$end + 2], 'piece')) {
+            return null;
+        }
+        $end += $isLong ? 1 : 0;
 
         return [self::bundle($text, $raw, $i, $end + 1, '<dimension>'), $end + 1];
     }
@@ -103,14 +123,27 @@ final readonly class Counted
             $value *= $least->multiple === 1.0 ? $most->multiple : 1.0;
             $end = $most->end;
         }
+        if (isset($raw[$end]) && $this->isUnit($raw[$end], $raw[$end + 1] ?? null)) {
+            return [self::bundle($text, $raw, $i, $end + 1, '<measure>'), $end + 1];
+        }
+        $isWhole = $value >= 1 && $value <= Yields::MOST_PIECES && floor($value) === $value;
+
+        $bundle = self::bundle($text, $raw, $i, $end, $isWhole ? '<count>' : '<number>', $value);
+        $isDozen = max($least->multiple, $most->multiple) > 1.0;
+
+        return [$isDozen ? $bundle->as('<dozen>') : $bundle, $end];
+    }
+
+    /** Spoons measure what is named behind them; alone they are what a jar is eaten by. */
+    private function isUnit(Token $token, ?Token $next): bool
+    {
         foreach (self::UNITS as $kind) {
-            if (isset($raw[$end]) && $this->lexicon->is($raw[$end], $kind)) {
-                return [self::bundle($text, $raw, $i, $end + 1, '<measure>'), $end + 1];
+            if ($this->lexicon->is($token, $kind)) {
+                return true;
             }
         }
-        $isWhole = $value >= 1 && $value <= YieldReader::MOST_PIECES && floor($value) === $value;
 
-        return [self::bundle($text, $raw, $i, $end, $isWhole ? '<count>' : '<number>', $value), $end];
+        return $this->lexicon->is($token, 'spoon') && $next !== null && ctype_alpha($next->word[0]);
     }
 
     /** @param  list<Token>  $raw */

@@ -32,7 +32,7 @@ final readonly class RecipeReader
     public function __construct(
         private LineReader $lines,
         private StepReader $steps,
-        private YieldReader $yields,
+        private Yields $yields,
         private SectionReader $sections,
         private PanReader $pans,
         private MeasuresReader $measures,

@@ -48,7 +48,7 @@ final readonly class RowSigns
 
     public function __construct(
         private UnitTable $units,
-        private YieldReader $yields,
+        private Yields $yields,
         private FoodIndex $foods,
         private Larder $larder,
         private Words $words,

@@ -45,7 +45,7 @@ final readonly class SectionReader
 
     public function __construct(
         private RowSigns $signs,
-        private YieldReader $yields,
+        private Yields $yields,
         private Words $words,
         private PageWords $page,
         private StepReader $steps,

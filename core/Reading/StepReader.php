@@ -18,6 +18,12 @@ final readonly class StepReader
     /** Bytes of a row above the recipe that says the oven's heat. */
     private const HEAD = 60;
 
+    /** Of what such a row consists. */
+    private const HEADS = [
+        '<oven-head>' => 1, '<or>' => 1, '<value>' => 1, '<time>' => 1, '<degree>' => 1, '<fahrenheit>' => 1,
+        '<celsius>' => 1, '<range-joiner>' => 1, '<numero>' => 1, '.' => 1,
+    ];
+
     public function __construct(
         private Lexer $lexer,
         private Values $values,
@@ -51,6 +57,11 @@ final readonly class StepReader
     {
         if (strlen($row) > self::HEAD || strpbrk($row, '0123456789') === false) {
             return false;
+        }
+        foreach ($this->lexer->tokens($row) as $token) {
+            if ($token->number === null && array_intersect_key($token->forms, self::HEADS) === []) {
+                return false;
+            }
         }
         $sentences = $this->sentences($row);
         foreach ($sentences[0]->sentence->tokens ?? [] as $i => $token) {

@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use Aglyca\Core\Account\Convention;
 use Aglyca\Core\Brief;
 use Aglyca\Core\Kernel;
-use Aglyca\Core\Reading\YieldReader;
+use Aglyca\Core\Reading\Yields;
 use Aglyca\Core\Swap\Blend;
 use Aglyca\Core\Swap\Wishes;
 use App\Rules\Among;
@@ -42,9 +42,9 @@ final class WishesRequest extends BenchRequest
                 'nullable',
                 Within::both(
                     self::LEAST_PIECES,
-                    YieldReader::MOST_PIECES,
+                    Yields::MOST_PIECES,
                     'Pieces: a number from 0.1 to '.
-                        YieldReader::MOST_PIECES.
+                        Yields::MOST_PIECES.
                         '. The figures still show the last good number.',
                 ),
             ],

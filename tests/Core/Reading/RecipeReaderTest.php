@@ -49,7 +49,7 @@ final class RecipeReaderTest extends CoreCase
                 [$step('Makes 8 cups, 2 jars.'), 8, 'cup'],
                 [$top('Makes 8 cups, 16 servings'), 16, 'serving'],
                 [$top('Makes 24 cookies, 12 servings'), 24, 'cookie'],
-                [$step('Put heaps on a tray, about 10.'), 10, ''], [$step('Drop on a tray for about 10 minutes.'), null, ''],
+                [$step('Put heaps on a tray, about 10.'), 10, 'heap'], [$step('Drop on a tray for about 10 minutes.'), null, ''],
                 [$top('For a 26 cm tin, 12 pieces'), 12, 'piece'], [$top('For a 26 cm tin'), null, ''],
                 ["Plum pots\n\nPots (6)\n$list\n\nCrumb:\n50 g oats", 6, ''],
                 ["Plum pots, serves 4\n\nPots (6)\n$list", 4, ''],
@@ -217,14 +217,14 @@ final class RecipeReaderTest extends CoreCase
             ['Serves 8ish', 8, 'piece'],
             ['Yield: 16 squares', 16, 'square'],
             ['Serves 8-10', 8, 'piece'],
-            ['Servings: 6', 6, 'piece'],
+            ['Servings: 6', 6, 'serving'],
             ['Makes about 30 small thumbprint cookies', 30, 'cookie'],
             ['yield 2 1/2 dozen', 30, 'piece'],
             ['12 servings', 12, 'serving'],
             ['Makes 1 jar (about 24 tbsp)', 24, 'tablespoon'],
             ['12 shards', 12, 'shard'],
             ['Makes enough for 8', 8, 'piece'],
-            ['Portionen: 12', 12, 'piece'],
+            ['Portionen: 12', 12, 'portion'],
             ['10 raciones', 10, 'portion'],
             ['Makes one 23cm tart, serving 8', 8, 'piece'],
             ['2 x 20cm layers, serves 12', 12, 'piece'],
@@ -251,6 +251,8 @@ final class RecipeReaderTest extends CoreCase
         $rows = "\n\n200 g flour\n2 eggs\n\nMix. Bake for 40 minutes.";
         self::assertNull($pieces("Plum bread\nMakes 1 loaf$rows"), 'nobody says into how many it is cut');
         self::assertSame(24, $pieces("Plum bread - 2 loaves$rows\nCool. (12 slices per loaf)"));
+        self::assertNull($pieces("Plum tart, makes 2$rows"), 'two tarts, of which nobody says into how many they are cut');
+        self::assertSame(2, $pieces("Plum tart, serves 2$rows"));
         self::assertSame(1, $pieces("Plum mug cake\nMakes 1 cake$rows"));
         self::assertSame(12, $pieces("Plum bread\n\nPrep time: 10 minutes · Bake time: 60 minutes · Yield: 1 loaf (12 slices)\n\n200 g flour\n2 eggs"));
         self::assertSame(16, $pieces("Plum tarts\n200 g flour\n2 eggs\n\nMix. Pour in crusts. 2 tarts, 8 slices each."));

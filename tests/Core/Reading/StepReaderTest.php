@@ -254,12 +254,12 @@ final class StepReaderTest extends CoreCase
                 'Butter rings -- 5 dozen' => ['Butter rings', 'makes 5 dozen'],
                 'Jam drops: two dozen' => ['Jam drops', 'makes two dozen'],
                 'Oat rounds ~24' => ['Oat rounds', 'makes about 24'],
-                'Berry bars (9x13, cut 24)' => ['Berry bars', 'makes 24'],
+                'Berry bars (9x13, cut 24)' => ['Berry bars', '9x13, cut 24'],
                 'Cup cakes -- 24' => ['Cup cakes', 'makes 24'],
-                'Oat bars for the fair -- doubled, makes 48' => ['Oat bars for the fair', 'makes 48'],
+                'Oat bars for the fair -- doubled, makes 48' => ['Oat bars for the fair', 'doubled, makes 48'],
                 'Ring cake, 23' => ['Ring cake, 23', ''],
                 'Ice cream (about 1 litre)' => ['Ice cream', ''],
-                'Pudding (2 basins, each serves 8)' => ['Pudding', '2 basins, each serves 8)'],
+                'Pudding (2 basins, each serves 8)' => ['Pudding', '2 basins, each serves 8'],
                 'Makes 12' => ['Makes 12', ''],
             ] as $title => $parts
         ) {

@@ -1,0 +1,345 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Reading;
+
+use Aglyca\Core\Language\Lexicon;
+use Aglyca\Core\Language\Token;
+use Aglyca\Core\Tables;
+
+/**
+ * Reads how many pieces a recipe makes, wherever it says so: on a line of its own ("Makes 2 dozen cookies", "16
+ * squares", "1 loaf, 12 slices"), in the title ("Tray bake - serves 8"), or in a step ("roll into 18 balls").
+ */
+final class Yields
+{
+    public const MOST_PIECES = 1000;
+
+    private const LONGEST_ROW = 160;
+
+    /** A loaf or two are eaten by the slice; more of them are small. */
+    private const FEW_WHOLES = 2;
+
+    /** Behind a dash or a comma a number below this may be anything. */
+    private const FEW = 4;
+
+    /** Most pieces that a title says by a number alone. */
+    private const MOST_BARE = 60;
+
+    private const WIDE = '   ';
+
+    private const NUMBERED = ['<count>' => true, '<number>' => true, '<measure>' => true, '<dimension>' => true];
+
+    private const COUNTED = ['<count>' => true, '<about>' => true];
+
+    /** Pieces that are no dessert by themselves. */
+    private const NO_NAMES = ['piece', 'serving', 'portion', 'slice', 'square'];
+
+    /** Rows that are remembered: one is asked about several times while its text is read. */
+    private const REMEMBERED = 64;
+
+    private readonly YieldPhrases $rows;
+
+    private readonly YieldPhrases $steps;
+
+    /** @var array<string, ?SaidYield> by place and row */
+    private array $seen = [];
+
+    public function __construct(
+        Tables $tables,
+        private readonly Counted $counted,
+        private readonly PieceWords $pieces,
+        Lexicon $lexicon,
+    ) {
+        $this->rows = new YieldPhrases($tables, 'yields', 'place', $pieces, $lexicon);
+        $this->steps = new YieldPhrases($tables, 'yields_in_steps', 'gives', $pieces, $lexicon);
+    }
+
+    /** Whether a row says nothing else. */
+    public function isYield(string $row): bool
+    {
+        return $this->inRow($row, 'row') !== null;
+    }
+
+    /** Whether a row says how many in words that no title has: "makes 12", "16 pcs". */
+    public function isSaid(string $row): bool
+    {
+        $said = $this->inRow($row, 'row');
+
+        return $said !== null && $said->made->pieces !== null
+            && ($said->has('<made>', 'for') || in_array($said->made->pieceName, self::NO_NAMES, true));
+    }
+
+    /** Of a row that says how many; of a range the lower, which makes the larger piece. */
+    public function read(string $row): Yielded
+    {
+        return $this->inRow($row, 'row')->made ?? Yielded::unknown();
+    }
+
+    public function inTitle(string $title): TitleAndYield
+    {
+        if (strlen($title) > self::LONGEST_ROW) {
+            return new TitleAndYield($title, '');
+        }
+        $tokens = $this->counted->tokens($title);
+        foreach ($tokens as $i => $token) {
+            [$name, $rest] = $this->parted($title, $tokens, $i);
+            $said = $name === '' || $rest === '' ? null : $this->titled($rest, $tokens, $i);
+            if ($said !== null) {
+                return new TitleAndYield(rtrim($name, " \t(,:|–—-"), $said);
+            }
+        }
+
+        return new TitleAndYield($title, '');
+    }
+
+    /**
+     * Of loaves and trays the method may say into how many each is cut: "12 slices per loaf".
+     *
+     * @param  string  $said  the row that says how many, and the title
+     * @param  list<string>  $steps
+     */
+    public function cutInSteps(Yielded $made, string $said, array $steps): Yielded
+    {
+        $isSmall = $this->isSmall($said);
+        if ($made->pieces === 1 && ! $isSmall) {
+            // "Ingredients for 1 Swiss roll", and at the end of the method "8 slices."
+            $cut = $this->inSteps($steps);
+            if ($cut->pieces > 1 && in_array($cut->pieceName, ['slice', 'portion', 'serving', 'wedge'], true)) {
+                return $cut;
+            }
+        }
+        $made = $this->named($made, $said);
+        if (! $this->pieces->isWhole($made->pieceName)) {
+            return $made;
+        }
+        foreach ($this->allInSteps($steps, 'each') as $each) {
+            $pieces = $each->made->pieces * (int) $made->pieces;
+
+            return $pieces > self::MOST_PIECES ? $made : new Yielded($pieces, $each->made->pieceName);
+        }
+
+        // Nobody says how many slices a loaf or two are; a small one is eaten whole.
+        return $made->pieces > self::FEW_WHOLES || $isSmall ? $made : Yielded::unknown();
+    }
+
+    /**
+     * How many the method says that it makes, in the surest of its words; of several such the last.
+     *
+     * @param  list<string>  $steps
+     */
+    public function inSteps(array $steps): Yielded
+    {
+        $best = null;
+        foreach ($this->allInSteps($steps, '') as $said) {
+            $best = $best === null || $said->row <= $best->row ? $said : $best;
+        }
+
+        return $best->made ?? Yielded::unknown();
+    }
+
+    /**
+     * @param  list<string>  $steps
+     * @param  string  $gives  "each" of a whole, or "" for all others
+     * @return list<SaidYield>
+     */
+    private function allInSteps(array $steps, string $gives): array
+    {
+        $all = [];
+        foreach ($steps as $step) {
+            foreach ($this->counted->sentences($step) as $tokens) {
+                foreach ($this->steps->in($step, $tokens) as $said) {
+                    if (($said->gives === 'each') === ($gives === 'each') && $this->counts($said)) {
+                        $all[] = $said;
+                    }
+                }
+            }
+        }
+
+        return $all;
+    }
+
+    /** What is told surely counts as it is; of the looser phrases neither two nor a loaf is what is eaten. */
+    private function counts(SaidYield $said): bool
+    {
+        if (in_array($said->gives, ['sure', 'product', 'each'], true)) {
+            return true;
+        }
+        $isFew = $said->made->pieces < 3 && $said->made->pieceName !== 'serving';
+
+        return ! $isFew && ! $said->has('<uncounted>', 'bowl', 'part', 'half')
+            && ! $this->pieces->isWhole($said->made->pieceName);
+    }
+
+    /** @param  "row"|"title"  $place */
+    private function inRow(string $row, string $place): ?SaidYield
+    {
+        $key = "$place $row";
+        if (! array_key_exists($key, $this->seen)) {
+            $this->seen = [...array_slice($this->seen, -self::REMEMBERED), $key => $this->inCells(trim($row), $place)];
+        }
+
+        return $this->seen[$key];
+    }
+
+    /** @param  "row"|"title"  $place */
+    private function inCells(string $row, string $place): ?SaidYield
+    {
+        $cell = trim(explode(self::WIDE, strtr($row, ["\t" => self::WIDE]))[0]);
+        if ($cell === $row) {
+            return $this->inCell($row, $place);
+        }
+        $said = $this->inCell($cell, $place);
+
+        // A wide blank parts what stands beside it: "Serves 10      Heat the oven", but "2 cups     flour".
+        return $said !== null && $said->has('<made>') && ! $said->has('for') ? $said : $this->inCell($row, $place);
+    }
+
+    /** @param  "row"|"title"  $place */
+    private function inCell(string $row, string $place): ?SaidYield
+    {
+        if ($row === '' || strlen($row) > self::LONGEST_ROW) {
+            return null;
+        }
+        $tokens = $this->behindTimes($this->counted->tokens($row));
+        $isNumbered = static fn (Token $t): bool => array_intersect_key($t->forms, self::NUMBERED) !== [];
+        if ($tokens === [] || array_filter($tokens, $isNumbered) === []) {
+            return null;
+        }
+        foreach ($this->rows->in($row, $tokens) as $said) {
+            if ($said->topic === $place) {
+                return $said;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * "Prep 20 min, bake 10 min. Makes 36": what stands behind the times.
+     *
+     * @param  list<Token>  $tokens
+     * @return list<Token>
+     */
+    private function behindTimes(array $tokens): array
+    {
+        $is = static fn (int $i, string ...$forms): bool => isset($tokens[$i])
+            && array_intersect_key($tokens[$i]->forms, array_flip($forms)) !== [];
+        for ($i = 0, $start = 0; $is($i, '<time-head>'); $start = $i) {
+            do {
+                $i++;
+            } while ($is($i, '<time-head>', 'time', ':', '='));
+            if (! $is($i, '<measure>', '<count>')) {
+                break;
+            }
+            do {
+                $i++;
+            } while ($is($i, '<measure>', '<or>', '.', '·', '/', ','));
+        }
+
+        return array_slice($tokens, $start);
+    }
+
+    /**
+     * A title as it would be cut at a token: what stands before, and what may say how many.
+     *
+     * @param  list<Token>  $tokens
+     * @return array{string, string}
+     */
+    private function parted(string $title, array $tokens, int $i): array
+    {
+        $token = $tokens[$i];
+        $isSign = in_array($token->word, [',', ':', '|', '–', '—', '-'], true);
+        $isBefore = isset($token->forms['<made>']) || isset($token->forms['<times>']) || isset($token->forms['<about>'])
+            || in_array($token->word, ['cut', '<count>', '<dimension>'], true)
+            || ($token->word === 'for' && array_intersect_key($tokens[$i + 1]->forms ?? [], self::COUNTED) !== []);
+        if ($i === 0 || (! $isSign && ! $isBefore && ! isset($token->forms['<open>']))) {
+            return ['', ''];
+        }
+        $name = trim(substr($title, 0, $token->at));
+        $rest = trim(substr($title, $isBefore ? $token->at : $token->end()), " \t-");
+        if (isset($token->forms['<open>'])) {
+            $rest = preg_match('~^[^()\[\]]*[)\]]?\s*$~u', $rest) === 1 ? rtrim($rest, ' )]') : '';
+        }
+
+        $isOpen = strrpos($name, '(') !== false && strrpos($name, '(') > (int) strrpos($name, ')');
+        $name = $isOpen ? trim(substr($name, 0, (int) strrpos($name, '('))) : $name;
+
+        return preg_match('~\pL~u', $name) === 1 ? [$name, $isOpen ? rtrim($rest, ' )]') : $rest] : ['', ''];
+    }
+
+    /**
+     * @param  list<Token>  $tokens
+     * @return ?string how many, as a row says it; "" where it is how much
+     */
+    private function titled(string $rest, array $tokens, int $i): ?string
+    {
+        $said = $this->inRow($rest, 'row');
+        if ($tokens[$i]->word === '<count>') {
+            // "bread 12 servings": no other thing that is counted ends a title.
+            return in_array($said?->made->pieceName, self::NO_NAMES, true) ? $rest : null;
+        }
+        if ($said !== null) {
+            $isTold = $said->has('<made>', '<cut>', '<piece>', '<whole>', 'for', '<dimension>')
+                || $said->made->pieces === null;
+
+            return $isTold ? $rest : 'makes '.ltrim(str_replace('~', 'about ', $rest), 'x× ');
+        }
+        if ($this->inRow("makes $rest", 'row')?->gives === 'none') {
+            return '';
+        }
+        $bare = $this->inRow($rest, 'title')->made->pieces ?? null;
+
+        return $bare !== null && $bare <= self::MOST_BARE && $this->mayBeBare($tokens, $i, $bare)
+            ? 'makes '.ltrim(str_replace('~', 'about ', $rest), 'x× ')
+            : null;
+    }
+
+    /**
+     * A comma may stand before the width of a tin, and a two before anything.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private function mayBeBare(array $tokens, int $i, int $pieces): bool
+    {
+        $before = $tokens[$i - 1];
+
+        return match (true) {
+            isset($tokens[$i]->forms['<open>']), isset($tokens[$i]->forms['<times>']), isset($tokens[$i]->forms['<about>']) => $pieces > 1,
+            in_array($tokens[$i]->word, [',', ':', '|'], true) => $pieces >= self::FEW
+                && (isset($before->forms['<close>']) || (str_ends_with($before->word, 's') && strlen($before->word) > 2)),
+            default => $pieces >= self::FEW,
+        };
+    }
+
+    /** "Makes 2" of a tart are two tarts. */
+    private function named(Yielded $made, string $said): Yielded
+    {
+        if ($made->pieceName !== '' || $made->pieces > self::FEW_WHOLES) {
+            return $made;
+        }
+        $whole = '';
+        foreach ($this->counted->tokens(mb_substr($said, 0, self::LONGEST_ROW)) as $token) {
+            if (isset($token->forms['serve']) || isset($token->forms['feed']) || $token->word === 'for') {
+                return $made;
+            }
+            $whole = $whole === '' && isset($token->forms['<whole>']) ? $this->pieces->one($token->word) : $whole;
+        }
+
+        return $whole === '' ? $made : new Yielded($made->pieces, $whole);
+    }
+
+    private function isSmall(string $said): bool
+    {
+        $tokens = $this->counted->tokens(mb_substr($said, 0, self::LONGEST_ROW));
+        foreach ($tokens as $i => $token) {
+            $isForOne = $token->word === 'for' && ($tokens[$i + 1]->number ?? self::FEW) <= self::FEW_WHOLES;
+            if (isset($token->forms['<single>']) || $isForOne) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
