@@ -17,7 +17,10 @@ final readonly class Brief
 {
     use Altered;
 
-    /** @param  string  $title  "" takes what the text says */
+    /**
+     * @param  string  $title  "" takes what the text says
+     * @param  ?KeptReading  $kept  how it was read when it was last changed
+     */
     public function __construct(
         public string $text,
         public string $title = '',
@@ -26,6 +29,7 @@ final readonly class Brief
         public PortionPlan $portions = new PortionPlan,
         public BatchPlan $batch = new BatchPlan,
         public Convention $convention = Convention::LowCarb,
+        public ?KeptReading $kept = null,
     ) {}
 
     /** @param  mixed  ...$changes  of the wishes, by the names of `Wishes` */

@@ -117,7 +117,7 @@ final class BriefJson
     /** @param  array<string, mixed>  $changes  by the names of `of()` */
     public static function changed(Brief $brief, array $changes): Brief
     {
-        return self::read([...self::of($brief), ...$changes])->in($brief->wishes->kitchen);
+        return self::read([...self::of($brief), ...$changes])->in($brief->wishes->kitchen)->but(kept: $brief->kept);
     }
 
     /** @return array<string, mixed> */

@@ -36,6 +36,8 @@ use Aglyca\Core\Plan\Holding;
 use Aglyca\Core\Plan\Places;
 use Aglyca\Core\Plan\ShoppingItem;
 use Aglyca\Core\Quantity\Point;
+use Aglyca\Core\Reading\Kept\Difference;
+use Aglyca\Core\Reading\Kept\Differences;
 use Aglyca\Core\Reading\Recipe;
 use Aglyca\Core\Reading\Step;
 use Aglyca\Core\Reading\Timing;
@@ -98,6 +100,32 @@ final readonly class Kernel
     public function read(Brief $brief): Recipe
     {
         return $this->reading($brief)->recipe;
+    }
+
+    /**
+     * How it is read, to be kept with it.
+     *
+     * @throws UnreadableRecipe
+     */
+    public function keep(Brief $brief): KeptReading
+    {
+        return $this->core->keeper()->keep($brief, $this->read($brief));
+    }
+
+    /**
+     * What would be read otherwise if its text were read anew.
+     *
+     * @return list<Difference>
+     */
+    public function readAnew(Brief $brief): array
+    {
+        try {
+            return $brief->kept === null
+                ? []
+                : Differences::of($this->read($brief), $this->read($brief->but(kept: null)));
+        } catch (UnreadableRecipe) {
+            return [];
+        }
     }
 
     /** @throws UnreadableRecipe */
@@ -453,9 +481,9 @@ final readonly class Kernel
     private function reading(Brief $brief): Written
     {
         return $this->readings->of(
-            sha1($brief->text.serialize($brief->corrections)),
+            sha1($brief->text.serialize($brief->corrections).json_encode($brief->kept?->json())),
             function () use ($brief): Written {
-                $recipe = $this->core->reading()->recipes->read($brief->text, $brief->corrections);
+                $recipe = $this->core->keeper()->read($brief);
                 $said = $this->core->reading()->tellings->of($recipe);
                 $written = Written::of($recipe, $this->core->constants, $said);
                 $families = $this->core->swapper->familiesOf($written->formula, new Wishes);

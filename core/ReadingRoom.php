@@ -63,6 +63,8 @@ final readonly class ReadingRoom
 
     public NoFood $noFood;
 
+    public MeasuresReader $measures;
+
     public function __construct(Wiring $core, Stock $stock)
     {
         $tables = $core->tables;
@@ -105,7 +107,7 @@ final readonly class ReadingRoom
             $this->yields,
             $this->sections,
             new PanReader($this->words),
-            new MeasuresReader($tables),
+            $this->measures = new MeasuresReader($tables),
             new Told($this->words),
         );
     }

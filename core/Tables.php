@@ -51,7 +51,7 @@ final class Tables
     public function spoken(string $table): array
     {
         $rows = [];
-        foreach (array_column($this->rows('languages'), 'language') as $language) {
+        foreach (array_column($this->rows('language/languages'), 'language') as $language) {
             $one = "language/$language/$table";
             $isThere = isset($this->read[$one]) || ($this->folder !== null && is_file("$this->folder/$one.csv"));
             array_push($rows, ...($isThere ? $this->rows($one) : []));
@@ -144,7 +144,7 @@ final class Tables
     /** @return array<string, array<string, mixed>> every table of the folder, and what was worked out so far */
     public function export(): array
     {
-        foreach ([...glob($this->folder.'/*.csv') ?: [], ...glob($this->folder.'/language/*/*.csv') ?: []] as $file) {
+        foreach ([...glob("$this->folder/*.csv") ?: [], ...glob("$this->folder/language{,/*}/*.csv", GLOB_BRACE) ?: []] as $file) {
             $this->rows(substr($file, strlen((string) $this->folder) + 1, -strlen('.csv')));
         }
 

@@ -96,6 +96,8 @@ final class Wiring
 
     public readonly Taught $taught;
 
+    private ?Keeper $keeper = null;
+
     private ?ReadingRoom $reading = null;
 
     private ?MethodRoom $method = null;
@@ -147,6 +149,11 @@ final class Wiring
     public function reading(): ReadingRoom
     {
         return $this->reading ??= new ReadingRoom($this, $this->stock);
+    }
+
+    public function keeper(): Keeper
+    {
+        return $this->keeper ??= new Keeper($this, array_keys($this->stock->names));
     }
 
     public function method(): MethodRoom

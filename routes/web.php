@@ -76,6 +76,7 @@ Route::middleware('throttle:work')->group(function (): void {
     Route::post('/bench/{dessert}/steps/{step}', [ReadingController::class, 'step'])->where('step', '[a-f0-9]{10}')->name(
         'bench.step',
     );
+    Route::post('/bench/{dessert}/anew', [ReadingController::class, 'anew'])->name('bench.anew');
     Route::post('/bench/{dessert}/measures', [ReadingController::class, 'measures'])->name('bench.measures');
     Route::get('/bench/{dessert}/{side}.{form}', [ExportController::class, 'show'])
         ->whereIn('side', ['written', 'swapped'])

@@ -8,6 +8,7 @@ use Aglyca\Core\Brief;
 use Aglyca\Core\BriefJson;
 use Aglyca\Core\Quantity\Ordinal;
 use App\Support\History;
+use App\Support\ReadingKeeper;
 use App\Support\ThreeWay;
 use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Model;
@@ -52,7 +53,9 @@ final class Recipe extends Model
             $recipe->ulid = strtolower((string) Str::ulid());
             $recipe->kitchen_id = $kitchen->id;
             $recipe->save();
-            $recipe->versions()->create(['number' => 1, 'document' => BriefJson::of($brief)]);
+            $recipe->versions()->create([
+                'number' => 1, 'document' => BriefJson::of($brief), 'reading' => $brief->kept?->json(),
+            ]);
 
             return $recipe;
         });
@@ -66,6 +69,7 @@ final class Recipe extends Model
             $this->versions()->create([
                 'number' => $latest->following(),
                 'document' => $latest->document,
+                'reading' => $latest->reading,
                 'parent_id' => $latest->id,
             ]);
             $this->touched(null, false);
@@ -85,6 +89,7 @@ final class Recipe extends Model
             $this->versions()->create([
                 'number' => $latest->following(),
                 'document' => $brief === null ? $version->document : BriefJson::of($brief),
+                'reading' => $version->reading,
                 'parent_id' => $version->id,
                 'tries' => $tries,
             ]);
@@ -139,7 +144,8 @@ final class Recipe extends Model
     /** What a version says, with what the kitchen wants of every dessert. */
     public function briefOf(Version $version): Brief
     {
-        return BriefJson::read([...$version->document, 'title' => $this->title])->in($this->kitchen->limits());
+        return BriefJson::read([...$version->document, 'title' => $this->title])->in($this->kitchen->limits())
+            ->but(kept: $version->keptReading());
     }
 
     /**
@@ -161,6 +167,27 @@ final class Recipe extends Model
             ],
             true,
         );
+    }
+
+    /** Takes how its text is read today; what was baked as it was read before stays, and this is the next version. */
+    public function readAnew(): void
+    {
+        DB::transaction(function (): void {
+            $now = self::query()->withTrashed()->lockForUpdate()->findOrFail($this->id);
+            $latest = $now->versions()->orderByDesc('number')->lockForUpdate()->firstOrFail();
+            $anew = app(ReadingKeeper::class)->anew($now->setRelation('kitchen', $this->kitchen), $latest);
+            if ($latest->isStoodOn()) {
+                $now->versions()->create([
+                    'number' => $latest->following(), 'parent_id' => $latest->id, 'document' => $latest->document,
+                    'past' => $latest->past, 'future' => $latest->future, 'reading' => $anew,
+                ]);
+            } else {
+                $latest->update(['reading' => $anew]);
+            }
+            $now->touched(null, false);
+            $this->setRawAttributes($now->getAttributes(), true);
+        }, 4);
+        $this->unsetRelation('latest');
     }
 
     public function undo(): void
@@ -194,8 +221,8 @@ final class Recipe extends Model
                 return;
             }
             [$brief, $history] = $changed;
-            $stored = ['document' => BriefJson::of($brief), 'past' => $history->past, 'future' => $history->future];
-            if ($latest->bakes()->withTrashed()->exists() || $latest->runs()->exists()) {
+            $stored = ['document' => BriefJson::of($brief), 'past' => $history->past, 'future' => $history->future, 'reading' => $latest->reading];
+            if ($latest->isStoodOn()) {
                 $now->versions()->create(['number' => $latest->following(), 'parent_id' => $latest->id, ...$stored]);
             } else {
                 $latest->update($stored);

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Aglyca\Core\KeptReading;
 use Aglyca\Core\Quantity\Ordinal;
 use App\Support\History;
+use App\Support\ReadingKeeper;
 use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -23,11 +25,12 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?list<array<string, mixed>> $past
  * @property ?list<array<string, mixed>> $future
  * @property-read Collection<int, Bake> $bakes
+ * @property ?array<string, mixed> $reading how it was read when its text or a correction was last changed
  * @property ?CarbonInterface $created_at
  */
 final class Version extends Model
 {
-    protected $fillable = ['number', 'document', 'past', 'future', 'parent_id', 'tries'];
+    protected $fillable = ['number', 'document', 'past', 'future', 'parent_id', 'tries', 'reading'];
 
     protected $casts = [
         'document' => 'array',
@@ -35,7 +38,22 @@ final class Version extends Model
         'future' => 'array',
         'number' => 'integer',
         'tries' => 'array',
+        'reading' => 'array',
     ];
+
+    protected static function booted(): void
+    {
+        self::saving(static function (self $version): void {
+            if ($version->isDirty('document')) {
+                app(ReadingKeeper::class)->keep($version);
+            }
+        });
+    }
+
+    public function keptReading(): ?KeptReading
+    {
+        return KeptReading::read($this->reading);
+    }
 
     public function history(): History
     {
@@ -52,6 +70,12 @@ final class Version extends Model
     public function runs(): HasMany
     {
         return $this->hasMany(Run::class);
+    }
+
+    /** It was baked, or is being baked. */
+    public function isStoodOn(): bool
+    {
+        return $this->bakes()->withTrashed()->exists() || $this->runs()->exists();
     }
 
     /** @return BelongsTo<Recipe, $this> */

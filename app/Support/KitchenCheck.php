@@ -6,6 +6,7 @@ namespace App\Support;
 
 use Aglyca\Core\Account\Convention;
 use Aglyca\Core\BriefJson;
+use Aglyca\Core\KeptReading;
 use Aglyca\Core\Larder\Label\InvalidLabel;
 use Aglyca\Core\Larder\Label\Label;
 use Aglyca\Core\Larder\LabelLaw;
@@ -53,6 +54,7 @@ final class KitchenCheck
             'future' => '?steps',
             'parent_id' => '?number',
             'tries' => '?words',
+            'reading' => '?map',
         ],
         'bakes' => [
             'recipe_id' => 'number',
@@ -212,7 +214,7 @@ final class KitchenCheck
         }
         foreach ($versions as $n => $version) {
             try {
-                $brief = BriefJson::read($version['document']);
+                $brief = BriefJson::read($version['document'])->but(kept: KeptReading::read($version['reading'] ?? null));
                 $sound->isSound($brief) || throw self::damaged('versions.document', $n);
                 ($newest[$version['recipe_id']] ?? $n) !== $n || $sound->isShown($brief) ||
                     throw self::damaged('versions.document', $n);

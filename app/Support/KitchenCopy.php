@@ -64,8 +64,11 @@ final class KitchenCopy
         ],
         'versions' => [
             'recipe_id',
-            ['recipe_id', 'number', 'document', 'past', 'future', 'parent_id', 'tries', 'created_at', 'updated_at'],
-            ['document', 'past', 'future', 'tries'],
+            [
+                'recipe_id', 'number', 'document', 'past', 'future', 'parent_id', 'tries', 'reading', 'created_at',
+                'updated_at',
+            ],
+            ['document', 'past', 'future', 'tries', 'reading'],
         ],
         'bakes' => [
             'recipe_id',

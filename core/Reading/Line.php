@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Aglyca\Core\Reading;
 
 use Aglyca\Core\Larder\Food;
+use Aglyca\Core\Quantity\Altered;
 use Aglyca\Core\Quantity\Estimate;
 
 /** One ingredient line as read: the text as typed, what was taken for its amount and food, and what is in doubt. */
 final readonly class Line
 {
+    use Altered;
+
     /**
      * A record: each of its parts is read on its own.
      *

@@ -44,6 +44,12 @@ final readonly class MeasuresReader
         return new Measures($system, $this->sizes[$system] ?? [], '', true);
     }
 
+    /** As they were told from a text, and kept. */
+    public function kept(string $system, string $evidence, bool $isSaid): Measures
+    {
+        return new Measures($system, $this->sizes[$system] ?? [], $evidence, $isSaid);
+    }
+
     /** @param  list<string>  $rows */
     public function of(array $rows): Measures
     {

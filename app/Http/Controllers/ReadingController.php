@@ -37,6 +37,15 @@ final readonly class ReadingController
         return $this->keep($request, $dessert, $dessert->brief->corrections->measuring($request->measures()));
     }
 
+    /** Takes how the text is read today instead of how it was kept. */
+    public function anew(Request $request, Dessert $dessert): Response|RedirectResponse
+    {
+        $recipe = $dessert->recipe ?? abort(404);
+        $recipe->readAnew();
+
+        return $this->bench->kept($request, Dessert::ofRecipe($recipe));
+    }
+
     private function keep(Request $request, Dessert $dessert, Corrections $corrections): Response|RedirectResponse
     {
         $brief = $dessert->brief->but(corrections: $corrections);

@@ -1,8 +1,10 @@
 @php
     $recipe = $page->conversion->recipe;
     $fates = ['title' => 'title', 'yield' => 'how many', 'heading' => 'heading', 'ingredient' => 'ingredient', 'step' => 'step', 'note' => 'note', 'chatter' => 'talk'];
+    $differences = $page->kernel->readAnew($page->conversion->brief);
     $doubtful = array_filter($recipe->rows, fn ($row) => $row->isDoubtful);
 @endphp
+@if ($differences !== [])@include('bench.anew')@endif
 @if ($page->faults->has('reading'))<p class="fault" role="alert">{{ $page->faults->first('reading') }}</p>@endif
 <form method="post" action="{{ $page->path('bench/measures') }}" hx-post="{{ $page->path('bench/measures') }}" hx-trigger="change"
     hx-target="#bench" hx-swap="outerHTML" class="flex flex-wrap items-end gap-3 pb-3">
