@@ -9,7 +9,7 @@ export VIEW_COMPILED_PATH=$ROOT/storage/framework/testing/views
 rm -rf "$VIEW_COMPILED_PATH"; mkdir -p "$LOG_FOLDER" "$VIEW_COMPILED_PATH"
 export APP_CONFIG_CACHE=storage/framework/testing/config.php APP_ROUTES_CACHE=storage/framework/testing/routes.php
 suite=${1:-}
-# What takes minutes is asked for: each rule and caution switched off in turn, and the worst texts.
+# What takes minutes is asked for: what never decides, each rule and caution switched off in turn, and the worst texts.
 long=''; if [ "$suite" = --long ]; then long=1; suite=''; fi
 if [ -z "$suite" ]; then
     vendor/bin/pint --test -q || die 'the formatting is off: vendor/bin/pint mends it.'
@@ -27,6 +27,7 @@ if [ -z "$suite" ] || [ "$suite" = Browser ]; then
 fi
 if [ -n "$suite" ]; then vendor/bin/phpunit --testsuite "$suite" ${2:+--filter "$2"}; else vendor/bin/phpunit; fi
 if [ -n "$long" ]; then
+    tools/decides || die 'more never decides than before: tools/decides --show names it.'
     php tools/mutate.php
     SHORT=1 "$ROOT/aglyca" attack worst
 fi

@@ -35,7 +35,7 @@ final readonly class OlderReader
     }
 
     /**
-     * @param  array<int, array{array<string, mixed>, Stock}>  $asked  documents of briefs, each with what its kitchen stocks
+     * @param  array<int, array{array<string, mixed>, Stock}>  $asked  documents of briefs,
      * @return array<int, ?array<string, mixed>> what was read of each, as `RecipeWriter` has it
      *
      * @throws RuntimeException

@@ -107,7 +107,7 @@ final readonly class Durations
     private function isMore(array $tokens, int $i): bool
     {
         return isset($tokens[$i]->forms['<more>'])
-            || ($tokens[$i]->word === 'or' && isset($tokens[$i + 1]) && $tokens[$i + 1]->word === 'so');
+            || ($tokens[$i]->word === 'or' && isset($tokens[$i + 1]) && isset($tokens[$i + 1]->forms['<more>']));
     }
 
     private function minutes(Token $token): ?float

@@ -165,8 +165,8 @@ final class Lexer
         }
         $word = mb_strtolower($raw);
         if (preg_match('~[^\x00-\x7f]~', $word) === 1) {
-            $parted = Normalizer::normalize(strtr($word, self::MARKED), Normalizer::FORM_D);
-            $word = preg_replace('~\p{Mn}+~u', '', $parted === false ? $word : $parted) ?? $word;
+            $parted = (string) Normalizer::normalize(strtr($word, self::MARKED), Normalizer::FORM_D);
+            $word = preg_replace('~\p{Mn}+~u', '', $parted) ?? $word;
         }
 
         return $word;

@@ -229,7 +229,11 @@ final readonly class Pattern
 
             return $node;
         }
-        if ($part === '!' && isset($parts[$at])) {
+        if ($part === '!') {
+            if (! isset($parts[$at])) {
+                throw new InvalidArgumentException("Nothing stands behind the “!” of the pattern “{$pattern}”.");
+            }
+
             return ['!', self::one($parts, $at, $pattern)];
         }
 

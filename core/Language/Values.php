@@ -37,7 +37,8 @@ final readonly class Values
             $i = $end;
         }
 
-        return new Valued($tokens === [] ? $sentence : Sentence::of($text, $tokens), $durations, $degrees);
+        /** @var non-empty-list<Token> $tokens */
+        return new Valued(Sentence::of($text, $tokens), $durations, $degrees);
     }
 
     /** @param  non-empty-list<Token>  $tokens */

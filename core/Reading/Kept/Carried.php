@@ -60,7 +60,8 @@ final readonly class Carried
     private function lines(array $parts): array
     {
         [$kept, $then] = [self::byKey($this->kept), self::byKey($this->then)];
-        [$lines, $written] = [[], implode("\n", array_map(static fn (TextRow $r): string => $r->text, $this->now->rows))];
+        [$lines, $written] = [[], implode("\n", array_map(static fn (TextRow $r): string => $r->text,
+            $this->now->rows))];
         foreach ($this->now->lines as $line) {
             $isSame = isset($then[$line->key]) && self::isSame($then[$line->key], $this->then, $line, $this->now);
             // What the kitchen said since of a name holds for every dessert.
@@ -141,7 +142,8 @@ final readonly class Carried
         return $line->but(
             food: $isOne ? $today->food?->holding($line->food->allergens) : $line->food,
             possibleAllergens: array_values(array_unique([
-                ...$line->possibleAllergens, ...$today->possibleAllergens, ...$isOne ? [] : $today->food->allergens ?? [],
+                ...$line->possibleAllergens, ...$today->possibleAllergens, ...$isOne ? []
+                    : $today->food->allergens ?? [],
             ])),
         );
     }

@@ -92,7 +92,8 @@ final class RecipeWriter
             ),
             'times' => array_map(
                 static fn (Timing $t): array => [
-                    'at' => $t->at, 'length' => $t->length, 'low' => $t->low, 'high' => $t->high, 'bakes' => $t->isBaking,
+                    'at' => $t->at, 'length' => $t->length, 'low' => $t->low, 'high' => $t->high,
+                    'bakes' => $t->isBaking,
                 ],
                 $step->times,
             ),

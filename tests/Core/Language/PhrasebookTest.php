@@ -97,7 +97,7 @@ final class PhrasebookTest extends CoreCase
     /** @return array<string, array{string}> */
     public static function broken(): array
     {
-        return ['open' => ['(a|b'], 'a bracket too many' => ['a b)'], 'empty' => ['(a|)'], 'nothing' => ['']];
+        return ['open' => ['(a|b'], 'a bracket too many' => ['a b)'], 'empty' => ['(a|)'], 'nothing' => [''], 'not' => ['a !']];
     }
 
     public function test_sentences_end_where_a_reader_stops(): void
@@ -107,9 +107,25 @@ final class PhrasebookTest extends CoreCase
             ['Bake for 20 min. at 180 °C.', 'Cool!', 'Keep 1.5 kg', 'in a tin'],
             $texts("Bake for 20 min. at 180 °C. Cool! Keep 1.5 kg\nin a tin"),
         );
+        self::assertSame(
+            ['Mix.', 'Chill 20 min.', 'Cool.', 'Rest 20 min. or so.', 'Rest 20 min.', '180 °C.', 'Rest 20 min. 5 eggs'],
+            $texts("\n\nMix. Chill 20 min. Cool. Rest 20 min. or so. Rest 20 min. 180 °C. Rest 20 min. 5 eggs"),
+        );
+        self::assertSame(['Say "Mix.', '" Then stop.'], $texts('Say "Mix." Then stop.'));
         $text = "é 12\u{a0}½ “x”; y\n\nz";
         foreach ((new Lexer(self::tables()))->tokens($text) as $token) {
             self::assertSame($token->raw, substr($text, $token->at, strlen($token->raw)));
         }
+    }
+
+    /** However many words there are, each is the same word at the end as at the beginning. */
+    public function test_words_that_are_forgotten_are_learnt_again(): void
+    {
+        $lexer = new Lexer(self::tables());
+        $first = $lexer->tokens('baked loaves');
+        foreach (range(1, 9000) as $n) {
+            $lexer->tokens('w'.strtr((string) $n, '0123456789', 'abcdefghij'));
+        }
+        self::assertEquals($first, $lexer->tokens('baked loaves'));
     }
 }

@@ -82,6 +82,52 @@ final class ValuesTest extends CoreCase
         self::assertSame(count($tokens), $time->end, 'all of it');
     }
 
+    /** A value goes as far as it goes, and what stands behind is another's. */
+    public function test_a_value_ends_where_it_ends(): void
+    {
+        $lexer = new Lexer(self::tables());
+        $lexicon = new Lexicon(self::tables());
+        $durations = new Durations(self::numbers(), $lexicon);
+        $degrees = new Degrees(self::numbers());
+        foreach (
+            [
+                '1/20' => [1.0, 1], '0/2' => [0.0, 1], '1/' => [1.0, 1], 'fifteen two' => [15.0, 1], 'thirty eleven' => [30.0, 1],
+                'twenty' => [20.0, 1], 'one hundred 5' => [100.0, 2], 'one hundred and two hundred' => [102.0, 4], 'one hundred and' => [100.0, 2],
+                'two hundred sixty' => [260.0, 3], '2 and' => [2.0, 1], 'half' => [0.5, 1], '1-2' => [1.0, 1], 'eight thousand' => [8.0, 1],
+            ] as $text => [$value, $end]
+        ) {
+            $number = self::numbers()->at($lexer->tokens((string) $text), 0);
+            self::assertSame([$value, $end], [$number?->value, $number?->end], (string) $text);
+        }
+        foreach (
+            [
+                '1 hour and 2 hours' => [60.0, 2], '1 hr 75' => [60.0, 2], '1 hr 5' => [60.0, 2], '1 hr 10 eggs' => [60.0, 2], '1 hr 10 until' => [70.0, 3],
+                '1 hour and' => [60.0, 2], '1 hour and sugar' => [60.0, 2], '10 min . Mix' => [10.0, 2], '10 min. cool' => [10.0, 3], '10 min.' => [10.0, 2],
+                "45'" => [45.0, 2], "45'–" => [45.0, 2], "45'- 50 g" => [45.0, 2], '1 hour to 2 cups' => [60.0, 2], '10 or more minutes' => [10.0, 4], '2h,' => [120.0, 2],
+            ] as $text => [$minutes, $end]
+        ) {
+            $time = $durations->at($lexer->tokens((string) $text), 0);
+            self::assertSame([$minutes, $end], [$time?->low, $time?->end], (string) $text);
+        }
+        foreach (["45 '", "5'10 tall", '10 or', '10 or so', 'an', '45'] as $text) {
+            self::assertNull($durations->at($lexer->tokens($text), 0), $text);
+        }
+        foreach (
+            [
+                '180C fan: 160C' => [180.0, 'C', false, 2], '180C (fan' => [180.0, 'C', false, 2], '180C fan' => [180.0, 'C', true, 3], '160-180 fan' => [160.0, '', true, 4],
+                '180 or 190' => [180.0, '', false, 1], '180-190 C' => [180.0, 'C', false, 4], '180' => [180.0, '', false, 1], '200 at' => [200.0, '', false, 1],
+            ] as $text => [$number, $scale, $isFan, $end]
+        ) {
+            $heat = $degrees->at($lexer->tokens((string) $text), 0);
+            self::assertSame([$number, $scale, $isFan, $end], [$heat?->number, $heat?->scale, $heat?->isFan, $heat?->end], (string) $text);
+        }
+        foreach (['gas 0', 'gas 12', 'gas', 'gas mark', 'fan', 'fan oven', 'fan oven light', '160-180', '350mixer', 'mark 4', '40'] as $text) {
+            self::assertNull($degrees->at($lexer->tokens($text), 0), $text);
+        }
+        self::assertNull($degrees->at($lexer->tokens('/ 180 g'), 1));
+        self::assertSame(180.0, $degrees->at($lexer->tokens('/180'), 1)?->number, 'nothing stands over it');
+    }
+
     /** @return iterable<string, array{string, ?array{float, string, bool}}> degrees, scale, of a fan oven */
     public static function heats(): iterable
     {
