@@ -14,6 +14,7 @@ use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Reading\AllergenNames;
 use Aglyca\Core\Reading\AmountParser;
 use Aglyca\Core\Reading\Counted;
+use Aglyca\Core\Reading\Doing;
 use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Reading\FoodNames;
 use Aglyca\Core\Reading\Heats;
@@ -63,6 +64,8 @@ final readonly class ReadingRoom
 
     public NoFood $noFood;
 
+    public PanReader $pans;
+
     public MeasuresReader $measures;
 
     public function __construct(Wiring $core, Stock $stock)
@@ -86,7 +89,10 @@ final readonly class ReadingRoom
         $pieces = new PieceWords($tables);
         $counted = new Counted($lexer, $lexicon, $numbers);
         $this->yields = new Yields($tables, $counted, $pieces, $lexicon);
-        $this->signs = new RowSigns($core->units, $this->yields, $this->foods, $core->larder, $this->words);
+        $doing = new Doing($tables, $lexer);
+        $this->signs = new RowSigns(
+            $core->units, $this->yields, $this->foods, $core->larder, $this->words, $doing,
+        );
         $this->sections = new SectionReader($this->signs, $this->yields, $this->words, new PageWords($tables,
             $lexer), $this->steps);
         $amounts = new AmountParser($core->units, $core->constants, $tables);
@@ -106,9 +112,9 @@ final readonly class ReadingRoom
             $this->steps,
             $this->yields,
             $this->sections,
-            new PanReader($this->words),
+            $this->pans = new PanReader($lexer, $numbers),
             $this->measures = new MeasuresReader($tables),
-            new Told($this->words),
+            new Told($this->words, $doing),
         );
     }
 }

@@ -10,6 +10,7 @@ use Aglyca\Core\Language\Lexer;
 use Aglyca\Core\Language\Lexicon;
 use Aglyca\Core\Language\Numbers;
 use Aglyca\Core\Language\Pattern;
+use Aglyca\Core\Language\Token;
 use Aglyca\Core\Language\Values;
 use Aglyca\Core\Reading\Counted;
 use Aglyca\Core\Tables;
@@ -20,7 +21,7 @@ final class IdleRows
     /** Each table with the columns that say what its rows make of a text; of the others the place is enough. */
     private const TABLES = [
         'language/en/meanings' => ['topic'], 'language/en/allergen_names' => ['allergen', 'gives'],
-        'language/en/page_words' => [], 'language/en/oven' => ['place', 'of'], 'language/en/oven_heats' => ['celsius'],
+        'language/en/page_words' => [], 'language/en/doing' => [], 'language/en/oven' => ['place', 'of'], 'language/en/oven_heats' => ['celsius'],
         'language/en/yields' => ['place', 'reads'], 'language/en/yields_in_steps' => ['reads'], 'hazards' => ['hazard'],
     ];
 
@@ -46,12 +47,10 @@ final class IdleRows
                         $lexer->sentences($row['example']),
                     );
                 $says = static fn (int $m): array => array_map(static fn (string $c): string => $rows[$m][$c] ?? '', $columns);
+                $own = self::longest($patterns[$n], $sentences);
                 foreach ($patterns as $m => $pattern) {
-                    $isRead = false;
-                    foreach ($sentences as $tokens) {
-                        $isRead = $isRead || $pattern?->in($tokens) !== null;
-                    }
-                    if ($m !== $n && $isRead && $says($m) === $says($n)) {
+                    // A row that finds more of the words decides, whatever else speaks of the same.
+                    if ($m !== $n && $says($m) === $says($n) && self::longest($pattern, $sentences) >= $own) {
                         $idle[] = "$table row ".($n + 2).": “{$row['example']}” is read by row ".($m + 2).' as well';
                         break;
                     }
@@ -60,6 +59,21 @@ final class IdleRows
         }
 
         return $idle;
+    }
+
+    /**
+     * @param  list<list<Token>>  $sentences
+     * @return int how many words of one of them it finds
+     */
+    private static function longest(?Pattern $pattern, array $sentences): int
+    {
+        $longest = 0;
+        foreach ($sentences as $tokens) {
+            $found = $pattern?->in($tokens);
+            $longest = max($longest, $found === null ? 0 : $found[1] - $found[0]);
+        }
+
+        return $longest;
     }
 
     private static function pattern(Tables $tables, string $pattern): ?Pattern

@@ -22,9 +22,9 @@ final readonly class StandingReadings
     public function keep(): array
     {
         $older = OlderReader::open(base_path());
-        $count = 0;
+        $done = [];
         $query = Version::query()->whereNull('reading')->orderBy('id');
-        $query->chunkById(self::AT_ONCE, function (Collection $versions) use ($older, &$count): void {
+        $query->chunkById(self::AT_ONCE, function (Collection $versions) use ($older, &$done): void {
             $read = $older?->read($this->asked($versions));
             foreach ($versions as $n => $version) {
                 $recipe = $this->recipe($version);
@@ -36,11 +36,11 @@ final readonly class StandingReadings
                     $kept ?? [],
                     JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_INVALID_UTF8_SUBSTITUTE,
                 )]);
-                $count++;
+                $done[] = $version->id;
             }
         });
 
-        return [$count, $older !== null];
+        return [count($done), $older !== null];
     }
 
     /**

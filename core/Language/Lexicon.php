@@ -49,6 +49,13 @@ final readonly class Lexicon
             if ($row !== null) {
                 $tagged[$row['lemma']] = true;
                 foreach ($row['kinds'] as $kind) {
+                    if (str_ends_with($kind, '!')) {
+                        // As it is told to be done: "fill", not "filling".
+                        if ($form !== $word) {
+                            continue;
+                        }
+                        $kind = substr($kind, 0, -1);
+                    }
                     $tagged["<$kind>"] = true;
                     $tagged += isset(self::VALUED[$kind]) ? ['<value>' => true] : [];
                 }

@@ -9,7 +9,8 @@ use InvalidArgumentException;
 /**
  * What a phrase looks like, over words: `treat a? (hypo|low)` matches "treating a hypo". A word stands for itself and
  * its inflected forms, `?` behind a thing means that it may be missing, `(a|b c)` is one of several, `…` up to three
- * words of any kind (`…6`: six), `!x` nothing like x here, `#` a number, `^` and `$` the ends of the sentence.
+ * words of any kind (`…6`: six), `!x` nothing like x here, `=x` x in this form alone, `#` a number, `^` and `$` the
+ * ends of the sentence.
  */
 final readonly class Pattern
 {
@@ -86,7 +87,7 @@ final readonly class Pattern
     public static function firsts(array $node): ?array
     {
         return match ($node[0]) {
-            'w' => [$node[1]],
+            'w', '=' => [$node[1]],
             '#' => ['#'],
             'a' => self::joined(array_map(self::firsts(...), array_values($node[1]))),
             's' => self::firstsOf($node[1]),
@@ -123,7 +124,7 @@ final readonly class Pattern
      */
     public static function needs(array $node): array
     {
-        if ($node[0] === 'w') {
+        if ($node[0] === 'w' || $node[0] === '=') {
             return [[$node[1]]];
         }
         if ($node[0] === 's') {
@@ -239,6 +240,7 @@ final readonly class Pattern
 
         return match (true) {
             $part === '^', $part === '$', $part === '#' => [$part],
+            strlen($part) > 1 && $part[0] === '=' => ['=', substr($part, 1)],
             str_starts_with($part, '…') => ['…', (int) substr($part, strlen('…')) ?: self::GAP],
             default => ['w', $part],
         };
@@ -253,6 +255,7 @@ final readonly class Pattern
     {
         return match ($node[0]) {
             'w' => isset($tokens[$i]) && isset($tokens[$i]->forms[$node[1]]) ? [$i + 1] : [],
+            '=' => isset($tokens[$i]) && $tokens[$i]->word === $node[1] ? [$i + 1] : [],
             '#' => isset($tokens[$i]) && $tokens[$i]->number !== null ? [$i + 1] : [],
             '^' => $i === 0 ? [$i] : [],
             '$' => ! isset($tokens[$i]) ? [$i] : [],

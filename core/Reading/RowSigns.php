@@ -31,8 +31,6 @@ final readonly class RowSigns
 
     private const LEAD = '~^\s*(?:(?:so|then|and|now|ok(?:ay)?|well|first|next|also|plus|right|basically)[,\s]+)*(?:(?:you|we|i|she|he|they|mum|dad|grandma|gran|nan)(?:\'ll|\s+will|\s+then|\s+also|\s+always|\s+usually|\s+just)?\s+)?(?:(?:take|takes|took|need|needs|want|use|uses|used|put|puts|have|get|add|adds|go\s+for|throw\s+in|put\s+in)\s+(?:in\s+)?)?(?:also\s+)?(?=\S)~iu';
 
-    private const VERB = '~^(?:\d+[.):]\s*|step\s+\d+[.:)]?\s*|[-–•*]\s*)?(?:first|then|next|now|finally|meanwhile|in\s+an?|in\s+the|once|when|while|using|with\s+(?:an?|the)|on\s+a|into\s+(?:an?|the)|after|to\s+(?:make|serve|assemble)\b(?!\W*$)|for\s+the\s+\w+[,:]?\s+(?:mix|beat|whisk|melt|stir)|pre-?heat|heat|mix|beat|cream(?!\s+(?:cheese|of\b|,|\d|\())|fold|bake|whisk|stir|combine|pour|melt|line\b|grease|butter\s+(?:and|a|the)\s|add(?!-?\s?ins?\b)|cool|let|leave|chill|roll|place|put|spread|press|sift|remove|transfer|divide|cut|serve|drop\s+(?:the|by|in|on|spoon|round|heaped|into|dough|batter|them|tea|table)|scoop(?!\s+of\b)|shape|set|bring|spoon\s+(?:the|into|it|over|in|on)|refrigerate|freeze|rub|knead|blend|process|pulse|turn|take|make\b|prepare|whip\b|sprinkle(?!\s+of\b)|arrange|cover|allow|store|brush|dust(?!ing\s+of\b)|decorate|drizzle(?!\s+of\b)|simmer|boil|cook|toast\b|return|slice\s+(?:the|into|it|in)|drain|dissolve|gently|carefully|slowly|gradually|repeat|rest\b|unmould|invert|tip|scrape|separate|warm\s+(?:the|it|in|through)|microwave|top\s+(?:with|the|each)|pipe|soak|bloom|squeeze(?!\s+of\b)|grind|toss|coat|dip|fill|fry|flip|steam|roast|scald|temper|strain|pit|core|peel\s+(?:the|and)|grate\s+(?:the|in)|chop\s+(?:the|up)|crush|break|crack|lightly|evenly|quickly|immediately|work|form|flatten|dock|prick|trim|drop\b|hot\s+griddle|oven\s+(?:to|at|\d)|oven\b.*\d)\b~iu';
-
     private const STEP_NUMBER = '~^(?:\d{1,2}[.):]\s+(?=\pL)|step\b)~iu';
 
     /** "1 Beat butter and sugar. Add the egg.": a number, a capital, and more than one sentence or clause. */
@@ -52,6 +50,7 @@ final readonly class RowSigns
         private FoodIndex $foods,
         private Larder $larder,
         private Words $words,
+        private Doing $doing,
     ) {
         $digit = $words->digit;
         $this->bullet = '~^\s*(?:[-–—*•·▢☐□✓◦▪●]\s*|\[[ x]?\]\s*|\(\s*|\d{1,2}[.)]\s+(?='.$digit.'))~u';
@@ -120,7 +119,7 @@ final readonly class RowSigns
     /** It begins with what is done. */
     public function isDoing(string $row): bool
     {
-        return preg_match(self::VERB, $row) === 1 && preg_match($this->amountLed, $this->withoutLead($row)) !== 1;
+        return $this->doing->begins($row) && preg_match($this->amountLed, $this->withoutLead($row)) !== 1;
     }
 
     /** It reads like a sentence of the method, or like talk. */
@@ -140,12 +139,12 @@ final readonly class RowSigns
         ) {
             return false;
         }
-        if (preg_match(self::STEP_NUMBER, $row) === 1 && preg_match(self::VERB, $row) === 1) {
+        if (preg_match(self::STEP_NUMBER, $row) === 1 && $this->doing->begins($row)) {
             return false;
         }
         if (
             preg_match(self::NUMBERED, $row, $m) === 1 &&
-            preg_match(self::VERB, $m['work']) === 1 &&
+            $this->doing->begins($m['work']) &&
             ! $this->foods->find(preg_split('~[,.;(]~u', $m['work'])[0] ?? '')->sure
         ) {
             return false;
@@ -154,7 +153,7 @@ final readonly class RowSigns
         if (ForACrust::isOne($body)) {
             return true;
         }
-        if (preg_match(self::VERB, $body) === 1 && preg_match(self::TIMES, $body) === 1) {
+        if ($this->doing->begins($body) && preg_match(self::TIMES, $body) === 1) {
             return false;
         }
         if (preg_match($this->amountLed, $body) === 1) {
@@ -167,7 +166,7 @@ final readonly class RowSigns
         }
 
         return mb_strlen($row) < 100 &&
-            preg_match(self::VERB, $row) !== 1 &&
+            ! $this->doing->begins($row) &&
             preg_match($this->amountBehind, $row, $m) === 1 &&
             (($m['unit'] ?? '') === ''
                 ? preg_match('~^[\pL\s]+[:x×–-]\s*\d+$~u', $row) === 1

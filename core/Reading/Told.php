@@ -15,8 +15,6 @@ final readonly class Told
     /** What stands before a number that counts no food. */
     private const BEFORE = '(?<!\bgas )(?<!\bmark )(?<!\bat )(?<!\binto )(?<!\bserves )(?<!\bmakes )(?<!\bfeeds )(?<!\bfor )(?<!\bto )';
 
-    private const VERB = '~^(?:(?:then|now|next|first|after\s+that|and|so|finally|just|you)\s+)*(?:pre-?heat|heat|melt|mix|stir|beat|whisk|cream|fold|add|combine|bake|cook|boil|simmer|roll|cut|chill|rub|knead|blend|pour|spread|sift|whip|warm|put|line|grease|leave|cool|press|bring|freeze|microwave|serve|dissolve|soak|crush|top|decorate|sprinkle|drizzle|pop|tip|get|grab|throw|chuck|crack|mash|take|toss)\b~iu';
-
     private const PART = '~\b(?:the|for|a|an)\s+(?:\pL+\s+){0,2}?(?<part>filling|topping|base|pastry|crust|case|sponge|icing|frosting|sauce|glaze|syrup|crumble|dough|batter|custard|caramel|ganache)\b~iu';
 
     /** What stands before the first thing that is done, where more is done in the same sentence. */
@@ -30,7 +28,7 @@ final readonly class Told
 
     private string $amount;
 
-    public function __construct(Words $words)
+    public function __construct(Words $words, private Doing $doing)
     {
         $this->amount =
             '~'.self::BEFORE.'(?<![\d.,/])(?:about\s+)?(?:'.$words->digit.'[\d.,/\s'.$words->signs.']*|(?:'.
@@ -49,7 +47,7 @@ final readonly class Told
         $many = false;
         foreach ($ingredients as $ingredient) {
             $of = array_filter($rows, static fn (string $row): bool => str_ends_with(trim($row), trim($ingredient)));
-            if ($of === [] || preg_match(self::VERB, trim((string) reset($of))) !== 1) {
+            if ($of === [] || ! $this->doing->begins(trim((string) reset($of)))) {
                 return false;
             }
             $many = $many || preg_match_all($this->amount, $ingredient) > 1;
@@ -67,7 +65,7 @@ final readonly class Told
         $title = preg_match('~[.!?]\s+\S~u', $rows[0] ?? '') === 1 ? '' : array_shift($rows);
         // A row that begins with what is done begins a sentence.
         foreach ($rows as $i => $row) {
-            $isOpen = preg_match('~[.!?,;:]$~u', $row) !== 1 && preg_match(self::VERB, $rows[$i + 1] ?? '') === 1;
+            $isOpen = preg_match('~[.!?,;:]$~u', $row) !== 1 && $this->doing->begins($rows[$i + 1] ?? '');
             $rows[$i] = $isOpen ? "$row." : $row;
         }
         $sentences = preg_split('~(?<=[.!?])\s+|(?<=\.)(?=\p{Lu})~u', implode(' ', $rows)) ?: [];
@@ -87,7 +85,7 @@ final readonly class Told
 
                 continue;
             }
-            if (preg_match(self::VERB, $sentence) === 1 || $many === 0 || ($many === 1 && $found[0][0][1] > 40)) {
+            if ($this->doing->begins($sentence) || $many === 0 || ($many === 1 && $found[0][0][1] > 40)) {
                 array_push($things, ...$this->named($sentence));
                 $steps[] = $sentence;
             } else {

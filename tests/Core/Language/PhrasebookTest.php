@@ -23,6 +23,7 @@ final class PhrasebookTest extends CoreCase
         'language/en/meanings' => 'topic',
         'language/en/allergen_names' => 'allergen',
         'language/en/page_words' => 'page',
+        'language/en/doing' => 'topic',
         'language/en/oven' => 'place',
         'language/en/oven_heats' => 'celsius',
         'hazards' => 'hazard',
@@ -77,6 +78,8 @@ final class PhrasebookTest extends CoreCase
         yield 'the beginning' => ['^ contain', 'it contains milk', null];
         yield 'the end' => ['milk $', 'it contains milk', [2, 3]];
         yield 'a hyphen parts words' => ['nut free', 'nut-free cake', [0, 2]];
+        yield 'in one form alone' => ['=fill', 'filling', null];
+        yield 'and in that' => ['=fill it', 'Fill it', [0, 2]];
         yield 'the longest way' => ['a b?', 'a b', [0, 2]];
     }
 

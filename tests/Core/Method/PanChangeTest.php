@@ -6,7 +6,6 @@ namespace Tests\Core\Method;
 
 use Aglyca\Core\Family\PanChange;
 use Aglyca\Core\Quantity\Pan;
-use Aglyca\Core\Reading\PanReader;
 use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
@@ -75,7 +74,7 @@ final class PanChangeTest extends CoreCase
         }
         self::assertEqualsWithDelta(
             5.08,
-            (float) (new PanReader(self::core()->reading()->words))->in('Pour into a 9 x 13 x 2 inch pan.')?->depth,
+            (float) self::core()->reading()->pans->in('Pour into a 9 x 13 x 2 inch pan.')?->depth,
             1e-9,
         );
     }
