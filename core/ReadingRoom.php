@@ -78,9 +78,10 @@ final readonly class ReadingRoom
         $this->words = new Words($tables);
         $lexicon = new Lexicon($tables);
         $numbers = new Numbers($tables, $lexicon);
+        $values = new Values(new Durations($numbers, $lexicon), new Degrees($numbers));
         $this->steps = new StepReader(
             $lexer,
-            new Values(new Durations($numbers, $lexicon), new Degrees($numbers)),
+            $values,
             new OvenWords($tables),
             new OvenHeats($tables),
             new Heats($core->constants),
@@ -99,7 +100,7 @@ final readonly class ReadingRoom
         $this->lines = new LineReader(
             $core->larder,
             $this->foods,
-            new Naming($this->foods, $tables),
+            new Naming($this->foods, $tables, $lexer),
             LineSplitter::of($core->larder, $this->foods, $amounts, new Lexer($this->words), $this->words),
             new Weigher($core->larder, $core->units, $core->constants),
             $core->constants,
@@ -113,7 +114,7 @@ final readonly class ReadingRoom
             $this->yields,
             $this->sections,
             $this->pans = new PanReader($lexer, $numbers),
-            $this->measures = new MeasuresReader($tables),
+            $this->measures = new MeasuresReader($tables, $lexer, $values),
             new Told($this->words, $doing),
         );
     }

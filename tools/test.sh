@@ -28,6 +28,7 @@ fi
 if [ -n "$suite" ]; then vendor/bin/phpunit --testsuite "$suite" ${2:+--filter "$2"}; else vendor/bin/phpunit; fi
 if [ -n "$long" ]; then
     tools/decides || die 'more never decides than before: tools/decides --show names it.'
+    php tools/mixtures.php || die 'a mixture of words broke the reader.'
     php tools/mutate.php
     SHORT=1 "$ROOT/aglyca" attack worst
 fi

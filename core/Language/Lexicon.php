@@ -65,6 +65,12 @@ final readonly class Lexicon
         return $tagged;
     }
 
+    /** Of a word by itself, in no other form. */
+    public function isWord(string $word, string $kind): bool
+    {
+        return in_array($kind, $this->words[$word]['kinds'] ?? [], true);
+    }
+
     public function is(Token $token, string $kind): bool
     {
         return isset($token->forms["<$kind>"]);

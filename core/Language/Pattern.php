@@ -117,6 +117,21 @@ final readonly class Pattern
     }
 
     /**
+     * It leaps over words of any kind, and so takes long where it does not stand.
+     *
+     * @param  array<int, mixed>  $node
+     */
+    public static function leaps(array $node): bool
+    {
+        return match ($node[0]) {
+            '…' => true,
+            's', 'a' => in_array(true, array_map(self::leaps(...), $node[1]), true),
+            '?' => self::leaps($node[1]),
+            default => false,
+        };
+    }
+
+    /**
      * What must stand in a sentence for it to be found there.
      *
      * @param  array<int, mixed>  $node
@@ -262,12 +277,26 @@ final readonly class Pattern
             '!' => self::ends($node[1], $tokens, $i) === [] ? [$i] : [],
             '?' => [$i, ...self::ends($node[1], $tokens, $i)],
             '…' => array_keys(array_fill($i, min((int) $node[1], count($tokens) - $i) + 1, true)),
-            'a' => array_values(array_unique(array_merge(
-                [],
-                ...array_map(static fn (array $way): array => self::ends($way, $tokens, $i), $node[1]),
-            ))),
+            'a' => self::anyOf($node[1], $tokens, $i),
             default => self::sequenced($node[1], $tokens, $i),
         };
+    }
+
+    /**
+     * @param  list<array<int, mixed>>  $ways
+     * @param  list<Token>  $tokens
+     * @return array<int, int>
+     */
+    private static function anyOf(array $ways, array $tokens, int $i): array
+    {
+        $ends = [];
+        foreach ($ways as $way) {
+            foreach (self::ends($way, $tokens, $i) as $end) {
+                $ends[$end] = $end;
+            }
+        }
+
+        return $ends;
     }
 
     /**
@@ -291,6 +320,6 @@ final readonly class Pattern
             $here = $next;
         }
 
-        return array_values($here);
+        return $here;
     }
 }

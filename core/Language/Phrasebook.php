@@ -19,11 +19,20 @@ use InvalidArgumentException;
  */
 final class Phrasebook
 {
+    /** Words that are remembered. */
+    private const REMEMBERED = 2_000;
+
     /** @var list<CompiledPhrase> */
     private array $phrases;
 
     /** @var array<string, array<int, int>> with which word a phrase may begin => phrases */
     private array $beginning;
+
+    /** None of them stands but at the beginning of a sentence. */
+    private bool $isAnchored;
+
+    /** @var array<string, array<int, int>> the same by words that were met */
+    private array $may = [];
 
     /**
      * @param  string  $topic  the column that names what a row speaks of
@@ -39,6 +48,10 @@ final class Phrasebook
             "beginnings of the phrases of $table",
             fn (): array => self::index($this->phrases),
         );
+        $this->isAnchored = array_filter(
+            array_keys($this->beginning),
+            static fn (int|string $key): bool => ! str_starts_with((string) $key, '^'),
+        ) === [];
     }
 
     /** @return list<Found> in the order of the table */
@@ -63,32 +76,35 @@ final class Phrasebook
     /** @return array<int, list<array{int, int}>> phrase => of each place the first token and the one behind the last */
     private function found(Sentence $sentence): array
     {
+        if (count($this->may) > self::REMEMBERED) {
+            $this->may = [];
+        }
         [$found, $not, $said] = [[], [], null];
         foreach ($sentence->tokens as $i => $token) {
-            foreach ($i === 0 ? $this->mayBegin($token) + $this->mayBegin($token, '^')
-                : $this->mayBegin($token) as $n) {
-                $last = isset($found[$n]) ? $found[$n][count($found[$n]) - 1] : null;
-                if (isset($not[$n]) || ($last !== null && $i < $last[1])) {
+            foreach ($i === 0 ? $this->beginningWith($token, true) : $this->mayBegin($token) as $n) {
+                if (isset($not[$n]) || (isset($found[$n]) && $i < $found[$n][count($found[$n]) - 1][1])) {
                     continue;
                 }
-                $said ??= array_replace([], ...array_column($sentence->tokens, 'forms'));
-                if ($last === null && ! $this->mayStand($n, $said)) {
-                    $not[$n] = true;
+                if (! isset($found[$n]) && $this->phrases[$n]['needs'] !== []) {
+                    $said ??= $sentence->forms();
+                    if (! $this->mayStand($n, $said)) {
+                        $not[$n] = true;
 
-                    continue;
+                        continue;
+                    }
                 }
-                $end = $this->phrases[$n]['isWord']
-                    ? $i + 1
-                    : Pattern::compiled($this->phrases[$n]['pattern'])->at($sentence->tokens, $i);
+                $end = $this->end($n, $sentence->tokens, $i);
                 if ($end === null) {
                     continue;
                 }
-                $unless = isset($found[$n]) ? null : $this->phrases[$n]['unless'];
-                if ($unless !== null && Pattern::compiled($unless)->in($sentence->tokens) !== null) {
+                if (! isset($found[$n]) && $this->isDenied($n, $sentence->tokens)) {
                     $not[$n] = true;
                 } else {
                     $found[$n][] = [$i, $end];
                 }
+            }
+            if ($this->isAnchored) {
+                break;
             }
         }
         ksort($found);
@@ -96,29 +112,53 @@ final class Phrasebook
         return $found;
     }
 
+    /** @param  list<Token>  $tokens */
+    private function end(int $n, array $tokens, int $i): ?int
+    {
+        return $this->phrases[$n]['isWord']
+            ? $i + 1
+            : Pattern::compiled($this->phrases[$n]['pattern'])->at($tokens, $i);
+    }
+
+    /** @param  list<Token>  $tokens */
+    private function isDenied(int $n, array $tokens): bool
+    {
+        $unless = $this->phrases[$n]['unless'];
+
+        return $unless !== null && Pattern::compiled($unless)->in($tokens) !== null;
+    }
+
     /** @param  array<string, true>  $said  all forms of the words of a sentence */
     private function mayStand(int $n, array $said): bool
     {
         foreach ($this->phrases[$n]['needs'] as $any) {
-            if (array_intersect_key($any, $said) === []) {
-                return false;
+            foreach ($any as $form => $is) {
+                if (isset($said[$form])) {
+                    continue 2;
+                }
             }
+
+            return false;
         }
 
         return true;
     }
 
-    /**
-     * @param  string  $where  "^" of those that stand at the beginning of a sentence alone
-     * @return array<int, int> phrases
-     */
-    private function mayBegin(Token $token, string $where = ''): array
+    /** @return array<int, int> phrases */
+    private function mayBegin(Token $token): array
     {
-        $may = $where === '' ? [] : $this->beginning["$where*"] ?? [];
+        return $token->word[0] === '<'
+            ? $this->beginningWith($token, false)
+            : $this->may[$token->word] ??= $this->beginningWith($token, false);
+    }
+
+    /** @return array<int, int> phrases */
+    private function beginningWith(Token $token, bool $isFirst): array
+    {
+        $may = $isFirst ? $this->beginning['^*'] ?? [] : [];
         foreach ($token->number === null ? $token->forms : $token->forms + ['#' => true] as $form => $is) {
-            foreach ($this->beginning[$where.$form] ?? [] as $n) {
-                $may[$n] = $n;
-            }
+            $may += $this->beginning[$form] ?? [];
+            $may += $isFirst ? $this->beginning["^$form"] ?? [] : [];
         }
 
         return $may;
@@ -161,10 +201,11 @@ final class Phrasebook
                     'row' => $number,
                     'pattern' => $pattern = Pattern::compile($fill($row['pattern'])),
                     'isWord' => Pattern::isWord($pattern),
-                    'needs' => array_map(array_flip(...), array_filter(
-                        Pattern::needs($pattern),
-                        static fn (array $any): bool => $any !== ['#'],
-                    )),
+                    'needs' => Pattern::leaps($pattern) || Pattern::isAnchored($pattern)
+                        ? array_map(array_flip(...), array_filter(
+                            Pattern::needs($pattern),
+                            static fn (array $any): bool => $any !== ['#'],
+                        )) : [],
                     'unless' => $row['unless'] === '' ? null : Pattern::compile($fill($row['unless'])),
                 ];
             }

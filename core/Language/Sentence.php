@@ -10,6 +10,17 @@ final readonly class Sentence
     /** @param  list<Token>  $tokens */
     private function __construct(public string $text, public int $at, public array $tokens) {}
 
+    /** @return array<string, true> of all its words */
+    public function forms(): array
+    {
+        $forms = [];
+        foreach ($this->tokens as $token) {
+            $forms += $token->forms;
+        }
+
+        return $forms;
+    }
+
     public function has(string $form): bool
     {
         foreach ($this->tokens as $token) {

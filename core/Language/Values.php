@@ -7,6 +7,11 @@ namespace Aglyca\Core\Language;
 /** Bundles the times and heats of a sentence: `<duration>` and `<degrees>` in the patterns of phrases. */
 final readonly class Values
 {
+    private const HOT = 300;
+
+    /** °C: no oven, but milk or a custard, in whatever country. */
+    private const WARM = 100;
+
     public function __construct(private Durations $durations, private Degrees $degrees) {}
 
     public function of(string $text, Sentence $sentence): Valued
@@ -28,17 +33,32 @@ final readonly class Values
                 $degrees[count($tokens)] = $degree;
             }
             $end = $duration->end ?? $degree->end ?? $i + 1;
-            $kind = match (true) {
-                $duration !== null => '<duration>',
-                $degree !== null => '<degrees>',
-                default => '',
+            $tokens[] = match (true) {
+                $duration !== null => self::bundle($text, $sentence->tokens, $i, $end, '<duration>'),
+                $degree !== null => self::scaled(self::bundle($text, $sentence->tokens, $i, $end, '<degrees>'),
+                    $degree),
+                default => $token,
             };
-            $tokens[] = $kind === '' ? $token : self::bundle($text, $sentence->tokens, $i, $end, $kind);
             $i = $end;
         }
 
         /** @var non-empty-list<Token> $tokens */
         return new Valued(Sentence::of($text, $tokens), $durations, $degrees);
+    }
+
+    /** As what of heat it stands in patterns; bare figures that no oven in °C reaches are hot. */
+    private static function scaled(Token $token, Degree $degree): Token
+    {
+        $scale = match (true) {
+            $degree->scale === '' => $degree->number >= self::HOT ? 'hot' : 'figures',
+            $degree->scale === 'C' && $degree->number < self::WARM => 'warm',
+            default => $degree->scale,
+        };
+
+        // In one country a fan's oven is called so.
+        return stripos($token->raw, 'forced') === false
+            ? $token->as("<in-$scale>")
+            : $token->as("<in-$scale>")->as('<fan-forced>');
     }
 
     /** @param  non-empty-list<Token>  $tokens */

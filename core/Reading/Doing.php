@@ -10,23 +10,39 @@ use Aglyca\Core\Language\Sentence;
 use Aglyca\Core\Tables;
 
 /** Whether words begin with what is done, as a step does (`data/language/en/doing.csv`). */
-final readonly class Doing
+final class Doing
 {
     /** Words that say so, at the beginning. */
     private const WORDS = 14;
 
     private const BYTES = 120;
 
-    private Phrasebook $phrases;
+    /** Rows that are remembered: one is asked about several times while its text is read. */
+    private const REMEMBERED = 64;
 
-    public function __construct(Tables $tables, private Lexer $lexer)
+    private readonly Phrasebook $phrases;
+
+    /** @var array<string, bool> */
+    private array $seen = [];
+
+    public function __construct(Tables $tables, private readonly Lexer $lexer)
     {
         $this->phrases = new Phrasebook($tables, 'language/en/doing', 'topic');
     }
 
     public function begins(string $row): bool
     {
-        $tokens = array_slice($this->lexer->tokens(mb_strcut($row, 0, self::BYTES)), 0, self::WORDS);
+        $row = mb_strcut($row, 0, self::BYTES);
+        if (count($this->seen) > self::REMEMBERED) {
+            $this->seen = [];
+        }
+
+        return $this->seen[$row] ??= $this->does($row);
+    }
+
+    private function does(string $row): bool
+    {
+        $tokens = array_slice($this->lexer->tokens($row), 0, self::WORDS);
 
         return $tokens !== [] && $this->phrases->in(Sentence::of($row, $tokens)) !== [];
     }

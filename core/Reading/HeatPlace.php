@@ -74,7 +74,7 @@ final readonly class HeatPlace
         $before = $this->i - 1;
 
         return in_array($this->valued->word($before), ['at', 'to', '@', ':', '('], true)
-            || $this->hasOneOf($before, ['oven', 'bake', 'preheat', 'heat', 'roast'])
+            || $this->valued->has($before, '<heater>')
             || $this->valued->has($before, '<gas>')
             || (in_array($this->valued->word($before), ['/', ','], true) && ($this->valued->degrees[$before - 1]->scale ?? '') === 'gas')
             || $this->hasOneOf($this->i + 1, ['oven', '<fan>']);

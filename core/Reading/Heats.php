@@ -147,7 +147,7 @@ final readonly class Heats
         while ($i > $from && in_array($valued->word($i), ['at', 'to', 'down'], true) || $valued->has($i, 'reduce')) {
             $i--;
         }
-        if (! in_array($valued->word($i), ['then', 'and', 'after'], true)) {
+        if (! $valued->has($i, '<sequel>')) {
             return false;
         }
         [$start, $end] = [$valued->sentence->tokens[$from]->end(), $valued->sentence->tokens[$to]->at];

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Reading;
 
+use Aglyca\Core\Language\Lexer;
+use Aglyca\Core\Language\Phrasebook;
+use Aglyca\Core\Language\Sentence;
+use Aglyca\Core\Language\Token;
+use Aglyca\Core\Language\Values;
 use Aglyca\Core\Tables;
 use OutOfBoundsException;
 
@@ -13,23 +18,26 @@ final readonly class MeasuresReader
     /** What a baker calls a system => its key in the tables. */
     public const SAID = ['us' => 'us', 'metric' => 'metric', 'au' => 'australia', 'imperial' => 'british'];
 
+    /** Below this no oven says in what country it stands. */
+    private const HEAT = 100.0;
+
     /** @var array<string, array<string, float>> system => unit => ml */
     private array $sizes;
 
-    /** @var array<string, array<string, float>> word => system => weight */
-    private array $words;
+    private Phrasebook $words;
 
-    public function __construct(Tables $tables)
+    /** @var list<string> by row of `data/country_words.csv`: a word that must stand in the text as well, or "" */
+    private array $beside;
+
+    public function __construct(Tables $tables, private Lexer $lexer, private Values $values)
     {
         $sizes = [];
         foreach ($tables->rows('measuring_systems') as $row) {
             $sizes[$row['system']][$row['unit']] = (float) $row['ml'];
         }
-        $words = [];
-        foreach ($tables->rows('country_words') as $row) {
-            $words[$row['pattern']][$row['system']] = (float) $row['weight'];
-        }
-        [$this->sizes, $this->words] = [$sizes, $words];
+        $this->sizes = $sizes;
+        $this->words = new Phrasebook($tables, 'country_words', 'system', 'weight');
+        $this->beside = array_column($tables->rows('country_words'), 'with');
     }
 
     /** @throws OutOfBoundsException for a name that is none of `SAID` */
@@ -53,15 +61,27 @@ final readonly class MeasuresReader
     /** @param  list<string>  $rows */
     public function of(array $rows): Measures
     {
-        $text = implode("\n", $rows);
-        $votes = ['us' => 0.0];
-        $heard = [];
-        foreach ($this->words as $pattern => $weights) {
-            if (preg_match("~$pattern~iu", $text, $m) === 1) {
-                foreach ($weights as $system => $weight) {
-                    $votes[$system] = ($votes[$system] ?? 0.0) + $weight;
-                    $heard[$system][] = trim($m[0]);
-                }
+        [$found, $forms] = [[], []];
+        foreach ($rows as $row) {
+            $tokens = $this->lexer->tokens($row);
+            if ($tokens === []) {
+                continue;
+            }
+            $sentence = Sentence::of($row, $tokens);
+            $valued = self::mayBeHeated($tokens) ? $this->values->of($row, $sentence)->sentence : $sentence;
+            foreach ($this->words->in($valued) as $one) {
+                $found[$one->row] ??= [$one, substr($valued->text, $one->at, $one->length)];
+            }
+            foreach ($valued->tokens as $token) {
+                $forms += $token->forms;
+            }
+        }
+        [$votes, $heard] = [['us' => 0.0], []];
+        ksort($found);
+        foreach ($found as $row => [$one, $words]) {
+            if ($this->beside[$row] === '' || isset($forms[$this->beside[$row]])) {
+                $votes[$one->topic] = ($votes[$one->topic] ?? 0.0) + (float) $one->gives;
+                $heard[$one->topic][] = $words;
             }
         }
         arsort($votes);
@@ -74,5 +94,17 @@ final readonly class MeasuresReader
             $this->sizes[$system] ?? [],
             implode(', ', array_slice(array_unique($heard[$system] ?? []), 0, 3)),
         );
+    }
+
+    /** @param  list<Token>  $tokens */
+    private static function mayBeHeated(array $tokens): bool
+    {
+        foreach ($tokens as $token) {
+            if ($token->number >= self::HEAT || isset($token->forms['<gas>'])) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Reading;
 
+use Aglyca\Core\Language\Lexer;
+use Aglyca\Core\Language\Phrasebook;
+use Aglyca\Core\Language\Sentence;
 use Aglyca\Core\Quantity\Unit;
 use Aglyca\Core\Quantity\UnitKind;
 use Aglyca\Core\Tables;
@@ -20,8 +23,11 @@ final readonly class Naming
     /** @var list<array<string, string>> rows of `data/chocolate_grades.csv` */
     private array $grades;
 
-    public function __construct(private FoodIndex $foods, Tables $tables)
+    private Phrasebook $claimed;
+
+    public function __construct(private FoodIndex $foods, Tables $tables, private Lexer $lexer)
     {
+        $this->claimed = new Phrasebook($tables, 'claims', 'says', 'required');
         $this->spooned = $tables->rows('spooned');
         $this->claims = $tables->rows('claims');
         $this->grades = $tables->rows('chocolate_grades');
@@ -43,6 +49,14 @@ final readonly class Naming
         return $spooned === null
             ? $match
             : new FoodMatch($spooned, $match->sure, [(string) $match->food, ...$match->rivals]);
+    }
+
+    /** @return list<int> rows of `data/claims.csv` */
+    private function claimsIn(string $words): array
+    {
+        $tokens = $this->lexer->tokens($words);
+
+        return $tokens === [] ? [] : array_column($this->claimed->in(Sentence::of($words, $tokens)), 'row');
     }
 
     /** "85 % dark chocolate", "chocolate (70 %)": by its share of cocoa. */
@@ -69,13 +83,8 @@ final readonly class Naming
         if ($split->prep === '') {
             return $match;
         }
-        foreach ($this->claims as $claim) {
-            if (
-                preg_match("~{$claim['pattern']}~iu", $split->prep) !== 1 ||
-                preg_match("~{$claim['pattern']}~iu", $split->name) === 1
-            ) {
-                continue;
-            }
+        foreach (array_diff($this->claimsIn($split->prep), $this->claimsIn($split->name)) as $row) {
+            $claim = $this->claims[$row];
             $said = $this->saying($claim, $split->name);
             if ($said !== null) {
                 return $said;

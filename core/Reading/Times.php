@@ -74,6 +74,11 @@ final readonly class Times
         foreach ($words as $word) {
             $last = $word->at < $at && OvenWords::isOf($word, 'time') ? $word : $last;
         }
+        // In German what is done stands behind: "25 Minuten backen".
+        $next = $valued->sentence->tokens[$i + 1]->at ?? null;
+        foreach ($last === null ? $words : [] as $word) {
+            $last ??= $word->at === $next && OvenWords::isOf($word, 'time') ? $word : null;
+        }
         if ($last !== null) {
             return $last->topic === 'oven';
         }

@@ -78,7 +78,8 @@ final readonly class YieldPhrases
         [$name, $words] = $this->name($behind);
         if ($name === '' && ! $isLast) {
             // "2 cm balls (about 22)"
-            $isNamed = static fn (Token $t): bool => isset($t->forms['<piece>']) && ! isset($t->forms['<made>']);
+            $isNamed = static fn (Token $t): bool => isset($t->forms['<piece>'])
+                && (! isset($t->forms['<made>']) || isset($t->forms['<share-of>']));
             $before = array_values(array_filter(array_slice($tokens, 0, $at), $isNamed));
             $name = $before === [] ? '' : $this->name($before)[0];
         }

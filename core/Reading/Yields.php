@@ -33,9 +33,6 @@ final class Yields
 
     private const COUNTED = ['<count>' => true, '<about>' => true];
 
-    /** Pieces that are no dessert by themselves. */
-    private const NO_NAMES = ['piece', 'serving', 'portion', 'slice', 'square'];
-
     /** Rows that are remembered: one is asked about several times while its text is read. */
     private const REMEMBERED = 64;
 
@@ -50,7 +47,7 @@ final class Yields
         Tables $tables,
         private readonly Counted $counted,
         private readonly PieceWords $pieces,
-        Lexicon $lexicon,
+        private readonly Lexicon $lexicon,
     ) {
         $this->rows = new YieldPhrases($tables, 'yields', 'place', $pieces, $lexicon);
         $this->steps = new YieldPhrases($tables, 'yields_in_steps', 'gives', $pieces, $lexicon);
@@ -68,7 +65,7 @@ final class Yields
         $said = $this->inRow($row, 'row');
 
         return $said !== null && $said->made->pieces !== null
-            && ($said->has('<made>', 'for') || in_array($said->made->pieceName, self::NO_NAMES, true));
+            && ($said->has('<made>', 'for') || $this->lexicon->isWord($said->made->pieceName, 'share-of'));
     }
 
     /** Of a row that says how many; of a range the lower, which makes the larger piece. */
@@ -106,7 +103,7 @@ final class Yields
         if ($made->pieces === 1 && ! $isSmall) {
             // "Ingredients for 1 Swiss roll", and at the end of the method "8 slices."
             $cut = $this->inSteps($steps);
-            if ($cut->pieces > 1 && in_array($cut->pieceName, ['slice', 'portion', 'serving', 'wedge'], true)) {
+            if ($cut->pieces > 1 && $this->lexicon->isWord($cut->pieceName, 'share-of')) {
                 return $cut;
             }
         }
@@ -278,7 +275,7 @@ final class Yields
         $said = $this->inRow($rest, 'row');
         if ($tokens[$i]->word === '<count>') {
             // "bread 12 servings": no other thing that is counted ends a title.
-            return in_array($said?->made->pieceName, self::NO_NAMES, true) ? $rest : null;
+            return $said !== null && $this->lexicon->isWord($said->made->pieceName, 'share-of') ? $rest : null;
         }
         if ($said !== null) {
             $isTold = $said->has('<made>', '<cut>', '<piece>', '<whole>', 'for', '<dimension>')

@@ -27,6 +27,8 @@ final class PhrasebookTest extends CoreCase
         'language/en/oven' => 'place',
         'language/en/oven_heats' => 'celsius',
         'hazards' => 'hazard',
+        'country_words' => 'system',
+        'claims' => 'says',
     ];
 
     #[DataProvider('rows')]

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Reading;
 
-use Aglyca\Core\Reading\PanReader;
 use Aglyca\Core\Language\Lexer;
 use Aglyca\Core\Language\Lexicon;
 use Aglyca\Core\Language\Numbers;
+use Aglyca\Core\Reading\PanReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\CoreCase;
 

@@ -196,6 +196,20 @@ final class StepReaderTest extends CoreCase
         self::assertSame([false, false], $bakes('Heat the oven to 190 °C.', 'Chill 20 minutes.'));
     }
 
+    /** Another language is another folder of rows. */
+    public function test_german_is_a_folder(): void
+    {
+        $reading = self::core()->reading();
+        foreach (['Ergibt etwa 12 Stück' => 12, 'Für 4 Personen' => 4, 'Reicht für 8 Portionen' => 8, 'Ergibt 2 Dutzend Kekse' => 24] as $row => $pieces) {
+            self::assertSame($pieces, $reading->yields->read($row)->pieces, $row);
+        }
+        $step = $reading->steps->read('Den Backofen auf 160 Grad Umluft vorheizen. Teig kneten und 1 Stunde ruhen lassen. 25 bis 30 Minuten backen.');
+        self::assertSame([180], array_map(static fn (Heat $h): int => $h->temperature->celsiusOnDial(5), $step->heats));
+        self::assertSame([[60.0, 60.0], [25.0, 30.0]], array_map(static fn (Timing $t): array => [$t->low, $t->high], $step->times));
+        self::assertSame([false, true], array_column($step->times, 'isBaking'));
+        self::assertTrue($step->isBake);
+    }
+
     public function test_a_row_above_the_recipe_may_say_how_hot_the_oven_is(): void
     {
         $steps = self::core()->reading()->steps;
