@@ -13,6 +13,7 @@ use Aglyca\Core\Language\Values;
 use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Reading\AllergenNames;
 use Aglyca\Core\Reading\AmountParser;
+use Aglyca\Core\Reading\AmountsMeant;
 use Aglyca\Core\Reading\Counted;
 use Aglyca\Core\Reading\Doing;
 use Aglyca\Core\Reading\FoodIndex;
@@ -93,15 +94,18 @@ final readonly class ReadingRoom
         $doing = new Doing($tables, $lexer);
         $this->signs = new RowSigns(
             $core->units, $this->yields, $this->foods, $core->larder, $this->words, $doing,
+            $figures = new Lexer($this->words, $lexer, $numbers),
         );
-        $this->sections = new SectionReader($this->signs, $this->yields, $this->words, new PageWords($tables,
-            $lexer), $this->steps);
+        $meant = new AmountsMeant($tables, $lexer);
+        $this->sections = new SectionReader(
+            $this->signs, $this->yields, $this->words, new PageWords($tables, $lexer), $this->steps, $meant,
+        );
         $amounts = new AmountParser($core->units, $core->constants, $tables);
         $this->lines = new LineReader(
             $core->larder,
             $this->foods,
             new Naming($this->foods, $tables, $lexer),
-            LineSplitter::of($core->larder, $this->foods, $amounts, new Lexer($this->words), $this->words),
+            LineSplitter::of($core->larder, $this->foods, $amounts, $figures, $this->words),
             new Weigher($core->larder, $core->units, $core->constants),
             $core->constants,
             new Tins($tables),
@@ -116,6 +120,7 @@ final readonly class ReadingRoom
             $this->pans = new PanReader($lexer, $numbers),
             $this->measures = new MeasuresReader($tables, $lexer, $values),
             new Told($this->words, $doing),
+            $meant,
         );
     }
 }

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Reading;
 
+use Aglyca\Core\Language\Lexer as WordLexer;
+use Aglyca\Core\Language\Numbers;
+use Aglyca\Core\Language\Token as WordToken;
+
 /** Cuts a line into numbers, words and signs, each with its place in the text. */
 final readonly class Lexer
 {
     private string $pattern;
 
-    public function __construct(private Words $words)
+    public function __construct(private Words $words, private WordLexer $lexer, private Numbers $numbers)
     {
         $this->pattern = '~
             (?<percent>\d+(?:[.,]\d+)?\s?%)
@@ -34,8 +38,17 @@ final readonly class Lexer
     {
         preg_match_all($this->pattern, $text, $found, PREG_SET_ORDER | PREG_OFFSET_CAPTURE | PREG_UNMATCHED_AS_NULL);
         $tokens = [];
+        $spelled = $this->spelled($text);
+        $behind = 0;
         foreach ($found as $match) {
             [$raw, $at] = [(string) $match[0][0], $match[0][1]];
+            if (isset($spelled[$at])) {
+                [$value, $behind] = $spelled[$at];
+                $tokens[] = new Token(TokenKind::NumberWord, substr($text, $at, $behind - $at), $at, $value);
+            }
+            if ($at < $behind) {
+                continue;
+            }
             $tokens[] = match (true) {
                 isset($match['number'][0]) => new Token(
                     TokenKind::Number,
@@ -52,6 +65,43 @@ final readonly class Lexer
         }
 
         return $tokens;
+    }
+
+    /**
+     * Numbers of several words: "two hundred", "eighty-five", "one and two thirds", "a quarter".
+     *
+     * @return array<int, array{float, int}> its value and the byte behind it, by its first
+     */
+    private function spelled(string $text): array
+    {
+        $tokens = $this->lexer->tokens($text);
+        [$spelled, $i] = [[], 0];
+        while (isset($tokens[$i])) {
+            // "A cup and a half" adds to what stands before it.
+            $isWord = (isset($tokens[$i]->forms['<numeral>']) || isset($tokens[$i]->forms['<article>']))
+                && ($tokens[$i - 1]->word ?? '') !== 'and';
+            $number = $isWord ? $this->numbers->at($tokens, $i) : null;
+            if ($number !== null && $number->end > $i + 1
+                && $this->isSpelled(array_slice($tokens, $i, $number->end - $i))) {
+                $spelled[$tokens[$i]->at] = [$number->value, $tokens[$number->end - 1]->end()];
+            }
+            $i = $number->end ?? $i + 1;
+        }
+
+        return $spelled;
+    }
+
+    /** @param  list<WordToken>  $tokens */
+    private function isSpelled(array $tokens): bool
+    {
+        foreach ($tokens as $token) {
+            // "A few" and "a dozen" are told by what is counted.
+            if ($token->number !== null || isset($token->forms['<some>']) || isset($token->forms['dozen'])) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     private function word(string $raw, int $at): Token

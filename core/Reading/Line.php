@@ -45,6 +45,14 @@ final readonly class Line
         public array $possibleAllergens = [],
     ) {}
 
+    /** Of an amount that is for one piece; what the baker said is of all. */
+    public function times(int $pieces): self
+    {
+        return $pieces === 1 || $this->has(Flag::Corrected)
+            ? $this
+            : $this->but(grams: $this->grams?->times($pieces));
+    }
+
     public function has(Flag $flag): bool
     {
         return in_array($flag, $this->flags, true);

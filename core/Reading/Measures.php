@@ -12,6 +12,7 @@ final readonly class Measures
     /**
      * @param  string  $system  a key of `data/measuring_systems.csv`, or "us"
      * @param  array<string, float>  $sizes  ml by unit key, where they are other than in `data/units.csv`
+     * @param  bool  $isInGrams  the text says that amounts without a unit are grams
      * @param  string  $evidence  the words that speak for it; "" where nothing does
      */
     public function __construct(
@@ -19,7 +20,14 @@ final readonly class Measures
         private array $sizes = [],
         public string $evidence = '',
         public bool $isSaid = false,
+        public bool $isInGrams = false,
     ) {}
+
+    /** Amounts without a unit are grams. */
+    public function inGrams(): self
+    {
+        return new self($this->system, $this->sizes, $this->evidence, $this->isSaid, true);
+    }
 
     public function size(Unit $unit): float
     {

@@ -53,9 +53,9 @@ final readonly class MeasuresReader
     }
 
     /** As they were told from a text, and kept. */
-    public function kept(string $system, string $evidence, bool $isSaid): Measures
+    public function kept(string $system, string $evidence, bool $isSaid, bool $isInGrams): Measures
     {
-        return new Measures($system, $this->sizes[$system] ?? [], $evidence, $isSaid);
+        return new Measures($system, $this->sizes[$system] ?? [], $evidence, $isSaid, $isInGrams);
     }
 
     /** @param  list<string>  $rows */

@@ -37,6 +37,7 @@ final readonly class RecipeReader
         private PanReader $pans,
         private MeasuresReader $measures,
         private Told $told,
+        private AmountsMeant $meant,
     ) {}
 
     /** @throws UnreadableRecipe */
@@ -65,22 +66,27 @@ final readonly class RecipeReader
             $corrections->measures === null
                 ? $this->measures->of($rows)
                 : $this->measures->named($corrections->measures);
-        $lines = [];
-        $times = [];
+        $titled = $this->yields->inTitle($sections->title);
+        $yielded = $this->yielded($sections, $titled);
+        $meant = array_map(
+            fn (TextRow $row): string => $row->fate === Fate::Note ? $this->meant->of($row->text) : '', $sections->rows,
+        );
+        $cups = in_array('grams', $meant, true) ? $cups->inGrams() : $cups;
+        $forOne = in_array('one', $meant, true) ? $yielded->pieces ?? 1 : 1;
+        [$lines, $times] = [[], []];
         foreach ($sections->ingredients as $row) {
             $hash = substr(sha1(mb_strtolower(trim($row->text))), 0, 10);
             $times[$hash] = ($times[$hash] ?? 0) + 1;
-            array_push(
-                $lines,
-                ...$this->lines->read($row->text, $hash.'-'.$times[$hash], $row->component, $corrections, $cups),
-            );
+            // "1 tsp jam per biscuit"
+            [$text, $isEach] = $this->meant->each($row->text);
+            $many = $isEach ? $yielded->pieces ?? 1 : $forOne;
+            $read = $this->lines->read($text, "$hash-$times[$hash]", $row->component, $corrections, $cups);
+            array_push($lines, ...array_map(static fn (Line $l): Line => $l->times($many), $read));
             // A row may hold many of them.
             if (count($lines) > self::MOST_THINGS) {
                 throw UnreadableRecipe::tooManyThings(self::MOST_THINGS);
             }
         }
-        $titled = $this->yields->inTitle($sections->title);
-        $yielded = $this->yielded($sections, $titled);
         $pan = null;
         foreach ([...$sections->steps, $sections->yield, $sections->title] as $row) {
             $pan ??= $this->pans->in($row);

@@ -44,6 +44,9 @@ final readonly class RowSigns
 
     private string $bullet;
 
+    /** Bytes at the beginning of a row in which its amount begins. */
+    private const BEGINNING = 60;
+
     public function __construct(
         private UnitTable $units,
         private Yields $yields,
@@ -51,6 +54,7 @@ final readonly class RowSigns
         private Larder $larder,
         private Words $words,
         private Doing $doing,
+        private Lexer $lexer,
     ) {
         $digit = $words->digit;
         $this->bullet = '~^\s*(?:[-–—*•·▢☐□✓◦▪●]\s*|\[[ x]?\]\s*|\(\s*|\d{1,2}[.)]\s+(?='.$digit.'))~u';
@@ -128,8 +132,25 @@ final readonly class RowSigns
         return preg_match('~[.!?]\s*$~u', $row) === 1 && preg_match_all('~\pL+~u', $row) > 5;
     }
 
+    /** The row with figures for a number of words at its beginning: "one cup water" as "1 cup water". */
+    public function figures(string $row): string
+    {
+        foreach ($this->lexer->cut(mb_strcut($row, 0, self::BEGINNING)) as $token) {
+            if ($token->kind === TokenKind::NumberWord && $token->value !== null && $token->lower !== 'few') {
+                return substr($row, 0, $token->at).rtrim(rtrim(sprintf('%.3f', $token->value), '0'), '.')
+                    .substr($row, $token->end());
+            }
+            if ($token->kind !== TokenKind::Sign) {
+                break;
+            }
+        }
+
+        return $row;
+    }
+
     public function isIngredient(string $row): bool
     {
+        $row = $this->figures($row);
         if (
             $row === '' ||
             mb_strlen($row) > self::LONGEST ||
@@ -176,6 +197,7 @@ final readonly class RowSigns
     /** Surely one: a measure and a unit, or a number of something that the larder knows. */
     public function isSurelyIngredient(string $row): bool
     {
+        $row = $this->figures($row);
         if (! $this->isIngredient($row)) {
             return false;
         }

@@ -41,6 +41,9 @@ final readonly class SectionReader
     private const TALK = 10;
 
     /** Lists that anybody sets beside each other. */
+    /** Of things between semicolons, to be a list. */
+    private const FEWEST = 3;
+
     private const MOST_COLUMNS = 6;
 
     public function __construct(
@@ -49,6 +52,7 @@ final readonly class SectionReader
         private Words $words,
         private PageWords $page,
         private StepReader $steps,
+        private AmountsMeant $meant,
     ) {}
 
     /**
@@ -98,19 +102,47 @@ final readonly class SectionReader
         $all = [];
         for ($i = 0; $i < count($rows); $i++) {
             $end = $i;
-            while (str_contains($rows[$end], ';') && ! str_ends_with($rows[$end], '.') && isset($rows[$end + 1])) {
+            while (isset($rows[$end + 1]) && $this->goesOn($rows[$end], $rows[$end + 1])) {
                 $end++;
             }
             // Whole or not at all: nothing is looked at twice.
             $block = array_slice($rows, $i, $end - $i + 1);
-            $things = array_map(trim(...), explode(';', rtrim(implode(' ', $block), '. ')));
-            $isList = $end > $i && count($things) > 2
-                && array_filter($things, $this->signs->isIngredient(...)) === $things;
-            array_push($all, ...$isList ? $things : $block);
+            array_push($all, ...$this->listed(implode(' ', $block)) ?? $block);
             $i = $end;
         }
 
         return $all;
+    }
+
+    /** A list between semicolons goes on in the next row where that begins no thing of its own. */
+    private function goesOn(string $row, string $next): bool
+    {
+        $begins = preg_match('~^\W*(?:\d|[^;\d]{1,40}:)~u', $this->signs->figures($next)) === 1;
+
+        return str_contains($row, ';') && ! str_ends_with($row, '.')
+            && (str_ends_with(rtrim($row), ';') || (! $begins && str_contains($next, ';')));
+    }
+
+    /**
+     * "Crust: 200 g flour; 100 g butter; 1 egg": what stands between the semicolons, where it is a list of things.
+     *
+     * @return ?list<string>
+     */
+    private function listed(string $row): ?array
+    {
+        $things = array_map(trim(...), explode(';', rtrim($row, '. ')));
+        if (count($things) < self::FEWEST || array_filter($things, $this->signs->isDoing(...)) !== []) {
+            return null;
+        }
+        [$head, $first] = array_map(trim(...), [...explode(':', $things[0], 2), '']);
+        $isHeaded = $first !== '' && strpbrk($head, '0123456789') === false && $this->signs->isSurelyIngredient($first);
+        $rest = [$isHeaded ? $first : $things[0], ...array_slice($things, 1)];
+        $read = array_filter($rest, $this->signs->isIngredient(...));
+
+        // One of them may be written so that nothing is read of it.
+        return count($read) < count($rest) - 1 || count($read) < self::FEWEST - 1
+            ? null
+            : [...$isHeaded ? ["$head:"] : [], ...$rest];
     }
 
     /**
@@ -120,14 +152,23 @@ final readonly class SectionReader
      */
     private function parted(string $row): array
     {
-        if (preg_match('~^\|\s*(?<food>[^|]*\pL[^|]*?)\s*\|\s*(?<amount>\d[^|]*?)\s*\|?\s*$~u', $row, $m) === 1) {
+        $cells = array_map(trim(...), explode('|', trim($row, " \t|*")));
+        if (count($cells) === 1 && preg_match('~^\s*\|.*\|\s*\|\s*$~u', $row) === 1 && $this->isName($cells[0])) {
+            // A part of the dessert has a row of its own in the table: "| **Icing** | |"
+            return [trim($cells[0], '* ').':'];
+        }
+        if (
+            count($cells) === 2 && str_starts_with(ltrim($row), '|') &&
+            preg_match('~^\d~u', $this->signs->figures($cells[1])) === 1 && preg_match('~\pL~u', $cells[0]) === 1
+        ) {
             // A row of a table, the amount behind: "| Egg | 1 large |"
-            return ["$m[amount] $m[food]"];
+            return ["$cells[1] $cells[0]"];
         }
         $columns = preg_split('~(?:\s{3,}|\t+)(?=\S)~u', $row) ?: [$row];
         if (
             count($columns) > 1 && count($columns) <= self::MOST_COLUMNS &&
-            array_filter($columns, $this->signs->isSurelyIngredient(...)) === $columns
+            array_filter($columns, $this->isCounted(...)) === $columns &&
+            array_filter($columns, $this->signs->isSurelyIngredient(...)) !== []
         ) {
             // Two lists beside each other.
             return $columns;
@@ -196,8 +237,19 @@ final readonly class SectionReader
     private function isFinish(string $head, string $rest): bool
     {
         return preg_match(self::TO, $head) === 1 &&
-            preg_match("~^\s*{$this->words->digit}~u", $rest) === 1 &&
+            preg_match("~^\s*{$this->words->digit}~u", $this->signs->figures($rest)) === 1 &&
             $this->signs->isSurelyIngredient(trim(explode(',', $rest)[0]));
+    }
+
+    /** An ingredient that begins with figures. */
+    private function isCounted(string $cell): bool
+    {
+        return preg_match("~^\W*{$this->words->digit}~u", $cell) === 1 && $this->signs->isIngredient($cell);
+    }
+
+    private function isName(string $cell): bool
+    {
+        return preg_match('~^\W*(?:\pL+\W+){0,3}\pL+\W*$~u', $cell) === 1;
     }
 
     /** "250 g mascarpone, 200 ml cream", "½ c sugar + 1 tsp cinnamon": at least two things with their amounts. */
@@ -205,7 +257,7 @@ final readonly class SectionReader
     {
         $things = array_filter(
             preg_split('~,|\s(?:\+|&|plus|and)\s~iu', $rest) ?: [],
-            fn (string $thing): bool => preg_match("~^\s*{$this->words->digit}~u", $thing) === 1 &&
+            fn (string $thing): bool => preg_match("~^\s*{$this->words->digit}~u", $this->signs->figures($thing)) === 1 &&
                 $this->signs->isSurelyIngredient(trim($thing)),
         );
 
@@ -218,6 +270,9 @@ final readonly class SectionReader
         $next = $rows[$i + 1] ?? '';
         if ($this->page->are($row)) {
             return Fate::Chatter;
+        }
+        if ($i > 0 && $this->meant->of($row) !== '') {
+            return Fate::Note;
         }
         if ($this->signs->isIngredientsHeading($row)) {
             [$state->mode, $state->isHeaded] = [Fate::Ingredient, true];
@@ -412,7 +467,8 @@ final readonly class SectionReader
     /** @param  bool  $hasTitle  before the title no bare word is taken for a heading */
     private function isHeading(string $row, string $next, bool $hasTitle): bool
     {
-        $row = preg_replace(self::COUNTED, '$1$3', $row) ?? $row;
+        // "To serve (optional)"
+        $row = preg_replace([self::COUNTED, '~\s*\([^()\d]*\)(?=\W*$)~u'], ['$1$3', ''], $row) ?? $row;
         if (preg_match("~{$this->words->digit}~u", $row) === 1 || mb_strlen($row) > 60) {
             return false;
         }

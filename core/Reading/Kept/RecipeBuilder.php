@@ -59,7 +59,7 @@ final readonly class RecipeBuilder
                 array_values(array_map(self::row(...), $kept['rows'])),
                 $this->measures->kept(
                     (string) $kept['measures']['system'], (string) $kept['measures']['evidence'],
-                    (bool) $kept['measures']['said'],
+                    (bool) $kept['measures']['said'], (bool) ($kept['measures']['grams'] ?? false),
                 ),
                 $kept['pan'] === null ? null : self::pan($kept['pan']),
             );

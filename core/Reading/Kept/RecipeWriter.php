@@ -36,6 +36,8 @@ final class RecipeWriter
                 'system' => $recipe->measures->system,
                 'evidence' => $recipe->measures->evidence,
                 'said' => $recipe->measures->isSaid,
+                // The older tree that reads what stood before knows nothing of it.
+                'grams' => get_object_vars($recipe->measures)['isInGrams'] ?? false,
             ],
             'pan' => $recipe->pan === null ? null : self::pan($recipe->pan),
         ];

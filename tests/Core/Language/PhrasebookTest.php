@@ -24,6 +24,7 @@ final class PhrasebookTest extends CoreCase
         'language/en/allergen_names' => 'allergen',
         'language/en/page_words' => 'page',
         'language/en/doing' => 'topic',
+        'language/en/amounts_meant' => 'topic',
         'language/en/oven' => 'place',
         'language/en/oven_heats' => 'celsius',
         'hazards' => 'hazard',

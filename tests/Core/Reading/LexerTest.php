@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Reading;
 
+use Aglyca\Core\Language\Lexer as WordLexer;
+use Aglyca\Core\Language\Lexicon;
+use Aglyca\Core\Language\Numbers;
 use Aglyca\Core\Reading\Lexer;
 use Aglyca\Core\Reading\Token;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -13,7 +16,9 @@ final class LexerTest extends CoreCase
 {
     private static function lexer(): Lexer
     {
-        return new Lexer(self::core()->reading()->words);
+        $numbers = new Numbers(self::tables(), new Lexicon(self::tables()));
+
+        return new Lexer(self::core()->reading()->words, new WordLexer(self::tables()), $numbers);
     }
 
     #[DataProvider('numbers')]
