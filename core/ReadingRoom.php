@@ -41,6 +41,7 @@ use Aglyca\Core\Reading\Told;
 use Aglyca\Core\Reading\Weigher;
 use Aglyca\Core\Reading\Words;
 use Aglyca\Core\Reading\Yields;
+use Aglyca\Core\Reading\YieldTitles;
 
 /** What reads a text. Opened when there is one to read: most changes of a swap read nothing anew. */
 final readonly class ReadingRoom
@@ -54,6 +55,8 @@ final readonly class ReadingRoom
     public LineReader $lines;
 
     public Yields $yields;
+
+    public YieldTitles $titles;
 
     public RowSigns $signs;
 
@@ -91,6 +94,7 @@ final readonly class ReadingRoom
         $pieces = new PieceWords($tables);
         $counted = new Counted($lexer, $lexicon, $numbers);
         $this->yields = new Yields($tables, $counted, $pieces, $lexicon);
+        $this->titles = new YieldTitles($this->yields, $counted, $lexicon);
         $doing = new Doing($tables, $lexer);
         $this->signs = new RowSigns(
             $core->units, $this->yields, $this->foods, $core->larder, $this->words, $doing,
@@ -98,7 +102,8 @@ final readonly class ReadingRoom
         );
         $meant = new AmountsMeant($tables, $lexer);
         $this->sections = new SectionReader(
-            $this->signs, $this->yields, $this->words, new PageWords($tables, $lexer), $this->steps, $meant,
+            $this->signs, $this->yields, $this->titles, $this->words, new PageWords($tables, $lexer), $this->steps,
+            $meant,
         );
         $amounts = new AmountParser($core->units, $core->constants, $tables);
         $this->lines = new LineReader(
@@ -116,6 +121,7 @@ final readonly class ReadingRoom
             $this->lines,
             $this->steps,
             $this->yields,
+            $this->titles,
             $this->sections,
             $this->pans = new PanReader($lexer, $numbers),
             $this->measures = new MeasuresReader($tables, $lexer, $values),

@@ -14,10 +14,6 @@ use InvalidArgumentException;
  */
 final readonly class Pattern
 {
-    private const PARTS = '~…\d*|[()|?!^$#]|[^\s()|?!^$#…]+~u';
-
-    private const GAP = 3;
-
     /** @param  array<int, mixed>  $node  [kind, what]: nested, so that the tables can keep it compiled */
     private function __construct(private array $node) {}
 
@@ -28,14 +24,7 @@ final readonly class Pattern
      */
     public static function compile(string $pattern): array
     {
-        preg_match_all(self::PARTS, $pattern, $found);
-        $at = 0;
-        $node = self::alternatives($found[0], $at, $pattern);
-        if ($at < count($found[0])) {
-            throw new InvalidArgumentException("The pattern “{$pattern}” has a bracket too many.");
-        }
-
-        return $node;
+        return PatternParser::of($pattern);
     }
 
     /** @param  array<int, mixed>  $node */
@@ -192,73 +181,6 @@ final readonly class Pattern
     private static function joined(array $each): ?array
     {
         return in_array(null, $each, true) ? null : array_values(array_unique(array_merge([], ...$each)));
-    }
-
-    /**
-     * @param  list<string>  $parts
-     * @return array<int, mixed>
-     */
-    private static function alternatives(array $parts, int &$at, string $pattern): array
-    {
-        $ways = [self::sequence($parts, $at, $pattern)];
-        while (($parts[$at] ?? '') === '|') {
-            $at++;
-            $ways[] = self::sequence($parts, $at, $pattern);
-        }
-
-        return count($ways) === 1 ? $ways[0] : ['a', $ways];
-    }
-
-    /**
-     * @param  list<string>  $parts
-     * @return array<int, mixed>
-     */
-    private static function sequence(array $parts, int &$at, string $pattern): array
-    {
-        $nodes = [];
-        while (isset($parts[$at]) && $parts[$at] !== '|' && $parts[$at] !== ')') {
-            $nodes[] = self::one($parts, $at, $pattern);
-            if (($parts[$at] ?? '') === '?') {
-                $nodes[] = ['?', array_pop($nodes)];
-                $at++;
-            }
-        }
-        if ($nodes === []) {
-            throw new InvalidArgumentException("Nothing stands between two signs of the pattern “{$pattern}”.");
-        }
-
-        return ['s', $nodes];
-    }
-
-    /**
-     * @param  list<string>  $parts
-     * @return array<int, mixed>
-     */
-    private static function one(array $parts, int &$at, string $pattern): array
-    {
-        $part = $parts[$at++];
-        if ($part === '(') {
-            $node = self::alternatives($parts, $at, $pattern);
-            if (($parts[$at++] ?? '') !== ')') {
-                throw new InvalidArgumentException("A bracket of the pattern “{$pattern}” stands open.");
-            }
-
-            return $node;
-        }
-        if ($part === '!') {
-            if (! isset($parts[$at])) {
-                throw new InvalidArgumentException("Nothing stands behind the “!” of the pattern “{$pattern}”.");
-            }
-
-            return ['!', self::one($parts, $at, $pattern)];
-        }
-
-        return match (true) {
-            $part === '^', $part === '$', $part === '#' => [$part],
-            strlen($part) > 1 && $part[0] === '=' => ['=', substr($part, 1)],
-            str_starts_with($part, '…') => ['…', (int) substr($part, strlen('…')) ?: self::GAP],
-            default => ['w', $part],
-        };
     }
 
     /**

@@ -15,6 +15,9 @@ use Aglyca\Core\Tables;
 final readonly class AmountParser
 {
     /** "1 cup minus 2 tablespoons" */
+    /** Nobody says one amount in more ways. */
+    private const MOST_MEASURES = 6;
+
     private const LESS = ['minus', 'less'];
 
     private const PACKAGES = ['packet', 'tin', 'bag', 'bar', 'block'];
@@ -71,7 +74,7 @@ final readonly class AmountParser
             return null;
         }
         $measures = [$first];
-        while (($next = $this->second($t, $measures)) !== null) {
+        for ($n = 0; $n < self::MOST_MEASURES && ($next = $this->second($t, $measures)) !== null; $n++) {
             if ($next === true) {
                 continue;
             }

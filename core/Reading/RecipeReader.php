@@ -33,6 +33,7 @@ final readonly class RecipeReader
         private LineReader $lines,
         private StepReader $steps,
         private Yields $yields,
+        private YieldTitles $titles,
         private SectionReader $sections,
         private PanReader $pans,
         private MeasuresReader $measures,
@@ -66,7 +67,7 @@ final readonly class RecipeReader
             $corrections->measures === null
                 ? $this->measures->of($rows)
                 : $this->measures->named($corrections->measures);
-        $titled = $this->yields->inTitle($sections->title);
+        $titled = $this->titles->of($sections->title);
         $yielded = $this->yielded($sections, $titled);
         $meant = array_map(
             fn (TextRow $row): string => $row->fate === Fate::Note ? $this->meant->of($row->text) : '', $sections->rows,

@@ -49,6 +49,7 @@ final readonly class SectionReader
     public function __construct(
         private RowSigns $signs,
         private Yields $yields,
+        private YieldTitles $titles,
         private Words $words,
         private PageWords $page,
         private StepReader $steps,
@@ -82,7 +83,7 @@ final readonly class SectionReader
 
         return new Sections(
             self::title($state->title),
-            $state->yield === '' && $this->yields->inTitle($state->title)->yield === '' ? $state->headedYield : $state->yield,
+            $state->yield === '' && $this->titles->of($state->title)->yield === '' ? $state->headedYield : $state->yield,
             array_values($state->components),
             $state->ingredients,
             $state->steps,
@@ -277,7 +278,7 @@ final readonly class SectionReader
         if ($this->signs->isIngredientsHeading($row)) {
             [$state->mode, $state->isHeaded] = [Fate::Ingredient, true];
             // "Ingredients (serves 6)"
-            $state->headedYield = $state->headedYield ?: $this->yields->inTitle($row)->yield;
+            $state->headedYield = $state->headedYield ?: $this->titles->of($row)->yield;
 
             return Fate::Heading;
         }
@@ -360,7 +361,7 @@ final readonly class SectionReader
         // "Plum bake (one 18 cm cake, 8 slices)": no ingredient says how many it makes.
         $isTitle =
             $isTitle || ($i === 0 && preg_match('~^\W*\pL[^(]*\(.*\d\s+\pL~u', $row) === 1 &&
-                preg_match('~\d\s+\pL~u', $this->yields->inTitle($row)->yield) === 1);
+                preg_match('~\d\s+\pL~u', $this->titles->of($row)->yield) === 1);
         if ($state->title === '' && $isTitle) {
             return Fate::Title;
         }
@@ -391,7 +392,7 @@ final readonly class SectionReader
         }
         if (preg_match_all('~\pL+~u', $row) <= self::TITLE_WORDS) {
             // The title once more, or a second one: "Sultana scones - 9 scones".
-            $state->headedYield = $state->headedYield ?: $this->yields->inTitle($row)->yield;
+            $state->headedYield = $state->headedYield ?: $this->titles->of($row)->yield;
         }
 
         return Fate::Chatter;
@@ -402,7 +403,7 @@ final readonly class SectionReader
         if ($this->isHeading($row, $next, true)) {
             return Fate::Heading;
         }
-        $again = $state->ingredients === [] ? $this->yields->inTitle($row) : new TitleAndYield('', '');
+        $again = $state->ingredients === [] ? $this->titles->of($row) : new TitleAndYield('', '');
         if ($again->yield !== '' && str_ends_with(mb_strtolower($state->title), mb_strtolower(trim($again->title)))) {
             // The title once more, below a word of greeting.
             $state->headedYield = $state->headedYield ?: $again->yield;

@@ -16,22 +16,14 @@ final class Yields
 {
     public const MOST_PIECES = 1000;
 
-    private const LONGEST_ROW = 160;
+    public const LONGEST_ROW = 160;
 
     /** A loaf or two are eaten by the slice; more of them are small. */
     private const FEW_WHOLES = 2;
 
-    /** Behind a dash or a comma a number below this may be anything. */
-    private const FEW = 4;
-
-    /** Most pieces that a title says by a number alone. */
-    private const MOST_BARE = 60;
-
     private const WIDE = '   ';
 
     private const NUMBERED = ['<count>' => true, '<number>' => true, '<measure>' => true, '<dimension>' => true];
-
-    private const COUNTED = ['<count>' => true, '<about>' => true];
 
     /** Rows that are remembered: one is asked about several times while its text is read. */
     private const REMEMBERED = 64;
@@ -56,13 +48,13 @@ final class Yields
     /** Whether a row says nothing else. */
     public function isYield(string $row): bool
     {
-        return $this->inRow($row, 'row') !== null;
+        return $this->said($row, 'row') !== null;
     }
 
     /** Whether a row says how many in words that no title has: "makes 12", "16 pcs". */
     public function isSaid(string $row): bool
     {
-        $said = $this->inRow($row, 'row');
+        $said = $this->said($row, 'row');
 
         return $said !== null && $said->made->pieces !== null
             && ($said->has('<made>', 'for') || $this->lexicon->isWord($said->made->pieceName, 'share-of'));
@@ -71,24 +63,7 @@ final class Yields
     /** Of a row that says how many; of a range the lower, which makes the larger piece. */
     public function read(string $row): Yielded
     {
-        return $this->inRow($row, 'row')->made ?? Yielded::unknown();
-    }
-
-    public function inTitle(string $title): TitleAndYield
-    {
-        if (strlen($title) > self::LONGEST_ROW) {
-            return new TitleAndYield($title, '');
-        }
-        $tokens = $this->counted->tokens($title);
-        foreach ($tokens as $i => $token) {
-            [$name, $rest] = $this->parted($title, $tokens, $i);
-            $said = $name === '' || $rest === '' ? null : $this->titled($rest, $tokens, $i);
-            if ($said !== null) {
-                return new TitleAndYield(rtrim($name, " \t(,:|–—-"), $said);
-            }
-        }
-
-        return new TitleAndYield($title, '');
+        return $this->said($row, 'row')->made ?? Yielded::unknown();
     }
 
     /**
@@ -170,7 +145,7 @@ final class Yields
     }
 
     /** @param  "row"|"title"  $place */
-    private function inRow(string $row, string $place): ?SaidYield
+    public function said(string $row, string $place): ?SaidYield
     {
         $key = "$place $row";
         if (! array_key_exists($key, $this->seen)) {
@@ -238,78 +213,6 @@ final class Yields
         return array_slice($tokens, $start);
     }
 
-    /**
-     * A title as it would be cut at a token: what stands before, and what may say how many.
-     *
-     * @param  list<Token>  $tokens
-     * @return array{string, string}
-     */
-    private function parted(string $title, array $tokens, int $i): array
-    {
-        $token = $tokens[$i];
-        $isSign = in_array($token->word, [',', ':', '|', '–', '—', '-'], true);
-        $isBefore = isset($token->forms['<made>']) || isset($token->forms['<times>']) || isset($token->forms['<about>'])
-            || in_array($token->word, ['cut', '<count>', '<dimension>'], true)
-            || ($token->word === 'for' && array_intersect_key($tokens[$i + 1]->forms ?? [], self::COUNTED) !== []);
-        if ($i === 0 || (! $isSign && ! $isBefore && ! isset($token->forms['<open>']))) {
-            return ['', ''];
-        }
-        $name = trim(substr($title, 0, $token->at));
-        $rest = trim(substr($title, $isBefore ? $token->at : $token->end()), " \t-");
-        if (isset($token->forms['<open>'])) {
-            $rest = preg_match('~^[^()\[\]]*[)\]]?\s*$~u', $rest) === 1 ? rtrim($rest, ' )]') : '';
-        }
-
-        $isOpen = strrpos($name, '(') !== false && strrpos($name, '(') > (int) strrpos($name, ')');
-        $name = $isOpen ? trim(substr($name, 0, (int) strrpos($name, '('))) : $name;
-
-        return preg_match('~\pL~u', $name) === 1 ? [$name, $isOpen ? rtrim($rest, ' )]') : $rest] : ['', ''];
-    }
-
-    /**
-     * @param  list<Token>  $tokens
-     * @return ?string how many, as a row says it; "" where it is how much
-     */
-    private function titled(string $rest, array $tokens, int $i): ?string
-    {
-        $said = $this->inRow($rest, 'row');
-        if ($tokens[$i]->word === '<count>') {
-            // "bread 12 servings": no other thing that is counted ends a title.
-            return $said !== null && $this->lexicon->isWord($said->made->pieceName, 'share-of') ? $rest : null;
-        }
-        if ($said !== null) {
-            $isTold = $said->has('<made>', '<cut>', '<piece>', '<whole>', 'for', '<dimension>')
-                || $said->made->pieces === null;
-
-            return $isTold ? $rest : 'makes '.ltrim(str_replace('~', 'about ', $rest), 'x× ');
-        }
-        if ($this->inRow("makes $rest", 'row')?->gives === 'none') {
-            return '';
-        }
-        $bare = $this->inRow($rest, 'title')->made->pieces ?? null;
-
-        return $bare !== null && $bare <= self::MOST_BARE && $this->mayBeBare($tokens, $i, $bare)
-            ? 'makes '.ltrim(str_replace('~', 'about ', $rest), 'x× ')
-            : null;
-    }
-
-    /**
-     * A comma may stand before the width of a tin, and a two before anything.
-     *
-     * @param  list<Token>  $tokens
-     */
-    private function mayBeBare(array $tokens, int $i, int $pieces): bool
-    {
-        $before = $tokens[$i - 1];
-
-        return match (true) {
-            isset($tokens[$i]->forms['<open>']), isset($tokens[$i]->forms['<times>']), isset($tokens[$i]->forms['<about>']) => $pieces > 1,
-            in_array($tokens[$i]->word, [',', ':', '|'], true) => $pieces >= self::FEW
-                && (isset($before->forms['<close>']) || (str_ends_with($before->word, 's') && strlen($before->word) > 2)),
-            default => $pieces >= self::FEW,
-        };
-    }
-
     /** "Makes 2" of a tart are two tarts. */
     private function named(Yielded $made, string $said): Yielded
     {
@@ -331,7 +234,7 @@ final class Yields
     {
         $tokens = $this->counted->tokens(mb_substr($said, 0, self::LONGEST_ROW));
         foreach ($tokens as $i => $token) {
-            $isForOne = $token->word === 'for' && ($tokens[$i + 1]->number ?? self::FEW) <= self::FEW_WHOLES;
+            $isForOne = $token->word === 'for' && ($tokens[$i + 1]->number ?? self::MOST_PIECES) <= self::FEW_WHOLES;
             if (isset($token->forms['<single>']) || $isForOne) {
                 return true;
             }

@@ -252,7 +252,7 @@ final class StepReaderTest extends CoreCase
 
     public function test_a_title_may_say_how_many(): void
     {
-        $reader = self::core()->reading()->yields;
+        $reader = self::core()->reading()->titles;
         foreach (
             [
                 'Banana muffins - makes 12' => ['Banana muffins', 'makes 12'],
@@ -277,7 +277,7 @@ final class StepReaderTest extends CoreCase
                 'Makes 12' => ['Makes 12', ''],
             ] as $title => $parts
         ) {
-            self::assertEquals(new TitleAndYield(...$parts), $reader->inTitle($title));
+            self::assertEquals(new TitleAndYield(...$parts), $reader->of($title));
         }
     }
 
