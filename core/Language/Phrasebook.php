@@ -14,11 +14,14 @@ use InvalidArgumentException;
  *
  * @phpstan-type CompiledPhrase array{
  *     topic: string, gives: string, row: int, pattern: array<int, mixed>, isWord: bool,
- *     needs: array<int, array<string, int>>, unless: ?array<int, mixed>
+ *     needs: array<int, array<string, int>>, isSlow: bool, unless: ?array<int, mixed>
  * }
  */
 final class Phrasebook
 {
+    /** Words: in a longer sentence it is asked first whether a phrase may stand there at all. */
+    private const SHORT = 40;
+
     /** Words that are remembered. */
     private const REMEMBERED = 2_000;
 
@@ -80,12 +83,13 @@ final class Phrasebook
             $this->may = [];
         }
         [$found, $not, $said] = [[], [], null];
+        $isLong = count($sentence->tokens) > self::SHORT;
         foreach ($sentence->tokens as $i => $token) {
             foreach ($i === 0 ? $this->beginningWith($token, true) : $this->mayBegin($token) as $n) {
                 if (isset($not[$n]) || (isset($found[$n]) && $i < $found[$n][count($found[$n]) - 1][1])) {
                     continue;
                 }
-                if (! isset($found[$n]) && $this->phrases[$n]['needs'] !== []) {
+                if (! isset($found[$n]) && ($isLong || $this->phrases[$n]['isSlow'])) {
                     $said ??= $sentence->forms();
                     if (! $this->mayStand($n, $said)) {
                         $not[$n] = true;
@@ -201,11 +205,11 @@ final class Phrasebook
                     'row' => $number,
                     'pattern' => $pattern = Pattern::compile($fill($row['pattern'])),
                     'isWord' => Pattern::isWord($pattern),
-                    'needs' => Pattern::leaps($pattern) || Pattern::isAnchored($pattern)
-                        ? array_map(array_flip(...), array_filter(
-                            Pattern::needs($pattern),
-                            static fn (array $any): bool => $any !== ['#'],
-                        )) : [],
+                    'needs' => array_map(array_flip(...), array_filter(
+                        Pattern::needs($pattern),
+                        static fn (array $any): bool => $any !== ['#'],
+                    )),
+                    'isSlow' => Pattern::leaps($pattern) || Pattern::isAnchored($pattern),
                     'unless' => $row['unless'] === '' ? null : Pattern::compile($fill($row['unless'])),
                 ];
             }
