@@ -37,6 +37,9 @@ final class Phrasebook
     /** @var array<string, array<int, int>> the same by words that were met */
     private array $may = [];
 
+    /** @var array<string, array<int, int>> the same of the first word of a sentence */
+    private array $first = [];
+
     /**
      * @param  string  $topic  the column that names what a row speaks of
      * @param  string  $gives  the column that says what a row makes of it, where there is one
@@ -79,13 +82,13 @@ final class Phrasebook
     /** @return array<int, list<array{int, int}>> phrase => of each place the first token and the one behind the last */
     private function found(Sentence $sentence): array
     {
-        if (count($this->may) > self::REMEMBERED) {
-            $this->may = [];
+        if (count($this->may) + count($this->first) > self::REMEMBERED) {
+            [$this->may, $this->first] = [[], []];
         }
         [$found, $not, $said] = [[], [], null];
         $isLong = count($sentence->tokens) > self::SHORT;
         foreach ($sentence->tokens as $i => $token) {
-            foreach ($i === 0 ? $this->beginningWith($token, true) : $this->mayBegin($token) as $n) {
+            foreach ($i === 0 ? $this->mayBeFirst($token) : $this->mayBegin($token) as $n) {
                 if (isset($not[$n]) || (isset($found[$n]) && $i < $found[$n][count($found[$n]) - 1][1])) {
                     continue;
                 }
@@ -146,6 +149,14 @@ final class Phrasebook
         }
 
         return true;
+    }
+
+    /** @return array<int, int> phrases */
+    private function mayBeFirst(Token $token): array
+    {
+        return $token->word[0] === '<'
+            ? $this->beginningWith($token, true)
+            : $this->first[$token->word] ??= $this->beginningWith($token, true);
     }
 
     /** @return array<int, int> phrases */

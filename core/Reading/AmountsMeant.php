@@ -25,7 +25,8 @@ final readonly class AmountsMeant
     /** @return "grams"|"one"|"" a row that says nothing else: amounts are grams, or for one piece */
     public function of(string $row): string
     {
-        foreach ($this->found($row) as $found) {
+        // No such row begins with figures.
+        foreach (ctype_digit($row[0] ?? '') ? [] : $this->found($row) as $found) {
             if ($found->topic === 'grams' || $found->topic === 'one') {
                 return $found->topic;
             }

@@ -21,6 +21,9 @@ final readonly class MeasuresReader
     /** Below this no oven says in what country it stands. */
     private const HEAT = 100.0;
 
+    /** Without one of these no figure is a heat. */
+    private const HEATS = ['<degree>' => 1, '<fahrenheit>' => 1, '<celsius>' => 1, '<gas>' => 1, '<heater>' => 1];
+
     /** @var array<string, array<string, float>> system => unit => ml */
     private array $sizes;
 
@@ -99,12 +102,12 @@ final readonly class MeasuresReader
     /** @param  list<Token>  $tokens */
     private static function mayBeHeated(array $tokens): bool
     {
+        [$isHot, $isHeat] = [false, false];
         foreach ($tokens as $token) {
-            if ($token->number >= self::HEAT || isset($token->forms['<gas>'])) {
-                return true;
-            }
+            $isHot = $isHot || $token->number >= self::HEAT || isset($token->forms['<gas>']);
+            $isHeat = $isHeat || array_intersect_key(self::HEATS, $token->forms) !== [];
         }
 
-        return false;
+        return $isHot && $isHeat;
     }
 }

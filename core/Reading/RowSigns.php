@@ -135,6 +135,10 @@ final readonly class RowSigns
     /** The row with figures for a number of words at its beginning: "one cup water" as "1 cup water". */
     public function figures(string $row): string
     {
+        $first = strtolower(substr($row, 0, strcspn($row, " \t-")));
+        if ($first !== 'a' && $first !== 'an' && $this->words->word($first) === null) {
+            return $row;
+        }
         foreach ($this->lexer->cut(mb_strcut($row, 0, self::BEGINNING)) as $token) {
             if ($token->kind === TokenKind::NumberWord && $token->value !== null && $token->lower !== 'few') {
                 return substr($row, 0, $token->at).rtrim(rtrim(sprintf('%.3f', $token->value), '0'), '.')

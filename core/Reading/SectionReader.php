@@ -118,10 +118,12 @@ final readonly class SectionReader
     /** A list between semicolons goes on in the next row where that begins no thing of its own. */
     private function goesOn(string $row, string $next): bool
     {
+        if (! str_contains($row, ';') || str_ends_with($row, '.')) {
+            return false;
+        }
         $begins = preg_match('~^\W*(?:\d|[^;\d]{1,40}:)~u', $this->signs->figures($next)) === 1;
 
-        return str_contains($row, ';') && ! str_ends_with($row, '.')
-            && (str_ends_with(rtrim($row), ';') || (! $begins && str_contains($next, ';')));
+        return str_ends_with(rtrim($row), ';') || (! $begins && str_contains($next, ';'));
     }
 
     /**
