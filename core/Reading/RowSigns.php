@@ -82,7 +82,8 @@ final readonly class RowSigns
 
     public function isIngredientsHeading(string $row): bool
     {
-        return preg_match(self::INGREDIENTS, $row) === 1;
+        // "Ingredients (serves 6)"
+        return preg_match(self::INGREDIENTS, preg_replace('~\s*\([^()]{1,40}\)(?=\W*$)~u', '', $row) ?? $row) === 1;
     }
 
     public function isMethodHeading(string $row): bool

@@ -176,6 +176,11 @@ final readonly class SectionReader
             // Two lists beside each other.
             return $columns;
         }
+        if (count($columns) === 2 && $this->isAmount($columns[1]) && preg_match('~^\W*\pL[^\d]*$~u', $columns[0]) === 1
+            && ! $this->signs->isSurelyIngredient($row)) {
+            // The amount stands in a column behind the name.
+            return ["$columns[1] $columns[0]"];
+        }
         $bits = preg_split('~(?<=\S)\s+[•·▪‣◦]\s+~u', $row) ?: [$row];
         if (count($bits) > 1 && $this->signs->isIngredient(trim($bits[1]))) {
             // "For the cake: 250 g ricotta • 180 g sugar • 3 eggs"
@@ -242,6 +247,12 @@ final readonly class SectionReader
         return preg_match(self::TO, $head) === 1 &&
             preg_match("~^\s*{$this->words->digit}~u", $this->signs->figures($rest)) === 1 &&
             $this->signs->isSurelyIngredient(trim(explode(',', $rest)[0]));
+    }
+
+    /** "2 c.", "three quarters of a cup", "2": an amount, and no thing. */
+    private function isAmount(string $cell): bool
+    {
+        return preg_match('~^[\d½¼¾⅓⅔⅛][\d\s.,/½¼¾⅓⅔⅛–-]*(?:\pL{1,12}\.?)?(?:\s\pL{1,6}\.?)?$~u', $this->signs->figures($cell)) === 1;
     }
 
     /** An ingredient that begins with figures. */

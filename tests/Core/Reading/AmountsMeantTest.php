@@ -32,6 +32,9 @@ final class AmountsMeantTest extends CoreCase
         yield 'grams that are said once' => ["(all weights in grams)\n200 wheat flour\n120 butter\n3 eggs", ['wheat-flour' => 200.0, 'butter' => 120.0, 'egg' => 150.0]];
         yield 'for each of them' => ["Per mug:\n30 g flour\n1 egg", ['wheat-flour' => 120.0, 'egg' => 200.0]];
         yield 'said of all amounts' => ["Amounts are for one mug\n30 g flour", ['wheat-flour' => 120.0]];
+        yield 'what one takes' => ["One mug takes:\n30 g flour", ['wheat-flour' => 120.0]];
+        yield 'a column behind the names' => ["plain flour*             200 g\neggs                     2\nbutter                   two tablespoons", ['wheat-flour' => 200.0, 'egg' => 100.0, 'butter' => 28.8]];
+        yield 'one of two, and what it is like' => ["200 g either butter or margarine\n100 g seedless raisins", ['butter' => 200.0, 'raisins' => 100.0]];
         yield 'a row for each' => ["200 g flour\n10 g butter per mug", ['wheat-flour' => 200.0, 'butter' => 40.0]];
         yield 'in words' => [
             "two hundred grams flour\neighty-five g butter\none and a half cups sugar\nthree quarters of a cup milk\none egg",
