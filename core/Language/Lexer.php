@@ -169,7 +169,8 @@ final class Lexer
             $word = preg_replace('~\p{Mn}+~u', '', $parted) ?? $word;
         }
 
-        return $word;
+        // A mark without its letter is a sign by itself.
+        return $word === '' ? $raw : $word;
     }
 
     /** @return array<string, true> */

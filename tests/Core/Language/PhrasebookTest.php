@@ -124,6 +124,13 @@ final class PhrasebookTest extends CoreCase
         }
     }
 
+    public function test_a_mark_without_its_letter_is_a_sign(): void
+    {
+        $text = "\u{301} 200 g flour";
+        self::assertSame("\u{301}", (new Lexer(self::tables()))->tokens($text)[0]->word);
+        self::assertSame([], self::rowsIn('language/en/page_words', $text));
+    }
+
     /** However many words there are, each is the same word at the end as at the beginning. */
     public function test_words_that_are_forgotten_are_learnt_again(): void
     {
