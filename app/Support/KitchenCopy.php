@@ -235,6 +235,7 @@ final class KitchenCopy
                     ->where('id', $ids['recipes'][$n])
                     ->update(['house_version_id' => $ids['versions'][$version] ?? null]);
             }
+            app(StandingReadings::class)->keepBroughtIn(array_values($ids['versions'] ?? []));
         });
     }
 

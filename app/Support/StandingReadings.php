@@ -10,6 +10,7 @@ use Aglyca\Core\Larder\Stock;
 use App\Models\Recipe;
 use App\Models\Version;
 use Illuminate\Database\Eloquent\Collection;
+use RuntimeException;
 
 /** Gives each version that was stored before readings were kept the reading that its figures come from. */
 final readonly class StandingReadings
@@ -18,29 +19,56 @@ final readonly class StandingReadings
 
     public function __construct(private ReadingKeeper $keeper) {}
 
-    /** @return array{int, bool} how many, and whether the older reader was there */
+    /** @return array{int, bool} how many, and whether the older reader read them all */
     public function keep(): array
     {
         $older = OlderReader::open(base_path());
-        $done = [];
+        [$done, $isOlder] = [[], $older !== null];
         $query = Version::query()->whereNull('reading')->orderBy('id');
-        $query->chunkById(self::AT_ONCE, function (Collection $versions) use ($older, &$done): void {
-            $read = $older?->read($this->asked($versions));
+        $query->chunkById(self::AT_ONCE, function (Collection $versions) use ($older, &$done, &$isOlder): void {
+            try {
+                $read = $older?->read($this->asked($versions));
+            } catch (RuntimeException $e) {
+                // An older tree that does not run must not keep the new one from starting.
+                report($e);
+                [$read, $isOlder] = [null, false];
+            }
             foreach ($versions as $n => $version) {
-                $recipe = $this->recipe($version);
-                $kept = $read === null
-                    ? ($recipe === null ? null : $this->keeper->anew($recipe, $version))
-                    : self::kept($version, $read[$n] ?? null);
-                // What is no recipe is not asked about again.
-                Version::query()->whereKey($version->id)->toBase()->update(['reading' => json_encode(
-                    $kept ?? [],
-                    JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_INVALID_UTF8_SUBSTITUTE,
-                )]);
+                self::set($version, $read === null ? $this->today($version) : self::kept($version, $read[$n] ?? null));
                 $done[] = $version->id;
             }
         });
 
-        return [count($done), $older !== null];
+        return [count($done), $isOlder];
+    }
+
+    /**
+     * Versions that came in from a copy without their readings are kept as they are read today.
+     *
+     * @param  list<int>  $ids
+     */
+    public function keepBroughtIn(array $ids): void
+    {
+        foreach (Version::query()->whereKey($ids)->whereNull('reading')->get() as $version) {
+            self::set($version, $this->today($version));
+        }
+    }
+
+    /** @return ?array<string, mixed> */
+    private function today(Version $version): ?array
+    {
+        $recipe = $this->recipe($version);
+
+        return $recipe === null ? null : $this->keeper->anew($recipe, $version);
+    }
+
+    /** @param  ?array<string, mixed>  $reading  of what is no recipe none, which is not asked about again */
+    private static function set(Version $version, ?array $reading): void
+    {
+        Version::query()->whereKey($version->id)->toBase()->update(['reading' => json_encode(
+            $reading ?? [],
+            JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_INVALID_UTF8_SUBSTITUTE,
+        )]);
     }
 
     /**

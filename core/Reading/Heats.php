@@ -14,25 +14,11 @@ use Aglyca\Core\Quantity\Temperature;
 /** The heats of a sentence; the oven's told from all others, of which none may ever be changed. */
 final readonly class Heats
 {
-    /** Below this no oven bakes, in whatever scale. */
-    private const COOLEST = 90.0;
-
-    private const HOTTEST = 550.0;
-
-    /** Above this no water bath on a hob, no pan that something stands in: it is the oven. */
-    private const HOT = 120.0;
-
-    /** One heat said in two scales is so far apart at most, °C. */
-    private const SAME = 16.0;
-
     /** Words of a clause that says what it is baked in and nothing else. */
     private const SHORT = 4;
 
     /** Bytes behind a heat in which a word still speaks of it. */
     private const NEAR = 60;
-
-    /** Fan ovens' figures without their scale are below this: above, the letter is Fahrenheit's. */
-    private const FAN_BELOW = 230.0;
 
     public function __construct(private Constants $constants) {}
 
@@ -99,7 +85,7 @@ final readonly class Heats
     /** "180/160f": a fan oven's, of whom the f is no Fahrenheit. */
     private function isShortFan(HeatPlace $place, Degree $degree, ?Heat $known): bool
     {
-        return $known !== null && ! $known->isFahrenheit && $degree->scale === 'F' && $degree->number < self::FAN_BELOW
+        return $known !== null && ! $known->isFahrenheit && $degree->scale === 'F' && $degree->number < $this->constants->get('fan-figures-below')
             && str_ends_with($place->token()->raw, 'f') && $place->before(1) === '/';
     }
 
@@ -109,7 +95,7 @@ final readonly class Heats
      */
     private function standsAlone(HeatPlace $place, Degree $degree, bool $isOven): bool
     {
-        if ($degree->number < self::COOLEST || $degree->number > self::HOTTEST || $degree->isRange) {
+        if ($degree->number < $this->constants->get('heat-coolest') || $degree->number > $this->constants->get('heat-hottest') || $degree->isRange) {
             // "160 fan 15-18 min": what stands behind is a time, and no oven is set to fifteen degrees.
             return $degree->isFan;
         }
@@ -122,22 +108,23 @@ final readonly class Heats
     private function isOven(HeatPlace $place, StepSense $step, float $number): bool
     {
         if ($place->isBehindHob()) {
-            return $number >= self::HOT;
+            return $number >= $this->constants->get('heat-of-oven');
         }
-        [$oven, $other] = $place->lastWords($number >= self::HOT);
+        [$oven, $other] = $place->lastWords($number >= $this->constants->get('heat-of-oven'));
         if ($oven !== $other) {
             return $oven > $other;
         }
         // "180 °C 13–15 min." says no more, and needs no more.
         if ($place->isBehindBakeware(self::SHORT) && $place->isBeforeTime()) {
-            return $number >= self::COOLEST;
+            return $number >= $this->constants->get('heat-coolest');
         }
         [$ovenBehind, $otherBehind] = $place->wordsBehind(self::NEAR);
         if ($otherBehind && ! $ovenBehind) {
             return false;
         }
 
-        return $number >= self::COOLEST && ($step->isBake || $step->saysOven || ! $step->saysOther);
+        return $number >= $this->constants->get('heat-coolest') && ($step->isBake || $step->saysOven
+            || ! $step->saysOther);
     }
 
     /** @param  list<Found>  $words */
@@ -169,7 +156,8 @@ final readonly class Heats
             }
         }
 
-        return $a->isOven === $b->isOven && abs($a->temperature->celsius - $b->temperature->celsius) <= self::SAME;
+        return $a->isOven === $b->isOven
+            && abs($a->temperature->celsius - $b->temperature->celsius) <= $this->constants->get('heat-said-twice');
     }
 
     private function together(string $text, Heat $a, Heat $b): Heat

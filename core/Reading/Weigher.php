@@ -15,9 +15,6 @@ use Aglyca\Core\Quantity\UnitTable;
 /** Turns a measure of a food into grams, with the uncertainty of that way of measuring. */
 final readonly class Weigher
 {
-    /** Where amounts are grams, fewer are pieces: "3 eggs". */
-    private const FEWEST_GRAMS = 7.0;
-
     public function __construct(private Larder $larder, private UnitTable $units, private Constants $constants) {}
 
     /** @return ?Estimate grams; null where a counted thing has no known mass */
@@ -53,7 +50,7 @@ final readonly class Weigher
             return $each?->widenedBy($this->constants->get('grams-by-size'))->times($measure->count->value);
         }
         $unit = $measure->unit;
-        if ($unit === null && $cups->isInGrams && $measure->count->value >= self::FEWEST_GRAMS) {
+        if ($unit === null && $cups->isInGrams && $measure->count->value >= $this->constants->get('fewest-grams')) {
             return $this->weighed($measure, $this->units->get('g'));
         }
         if ($unit?->key === 'oz' && $this->ouncesByVolume($food)) {

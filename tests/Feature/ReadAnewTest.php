@@ -108,6 +108,17 @@ final class ReadAnewTest extends KitchenCase
         $this->actingAs($this->baker('eve@example.org'))->post("/bench/$recipe->ulid/anew")->assertNotFound();
     }
 
+    public function test_what_a_copy_brings_in_without_a_reading_is_kept_as_it_is_read(): void
+    {
+        $recipe = $this->recipeOf($this->maud);
+        DB::table('versions')->where('recipe_id', $recipe->id)->update(['reading' => null]);
+
+        app(StandingReadings::class)->keepBroughtIn([$recipe->latest->id]);
+
+        self::assertSame([], app(Kernel::class)->readAnew($recipe->refresh()->brief()));
+        self::assertSame('Rye-less loaf', $recipe->latest->reading['recipe']['title'] ?? null);
+    }
+
     public function test_a_damaged_reading_is_none(): void
     {
         $recipe = $this->recipeOf($this->maud);
