@@ -15,6 +15,16 @@ use Aglyca\Core\Reading\AllergenNames;
 use Aglyca\Core\Reading\AmountParser;
 use Aglyca\Core\Reading\AmountsMeant;
 use Aglyca\Core\Reading\Counted;
+use Aglyca\Core\Reading\Document\ColumnHeads;
+use Aglyca\Core\Reading\Document\Columns;
+use Aglyca\Core\Reading\Document\InARow;
+use Aglyca\Core\Reading\Document\Layouts;
+use Aglyca\Core\Reading\Document\Measured;
+use Aglyca\Core\Reading\Document\Narrated;
+use Aglyca\Core\Reading\Document\Percents;
+use Aglyca\Core\Reading\Document\Things;
+use Aglyca\Core\Reading\Document\TwoColumns;
+use Aglyca\Core\Reading\Document\Wrapped;
 use Aglyca\Core\Reading\Doing;
 use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Reading\FoodNames;
@@ -35,9 +45,9 @@ use Aglyca\Core\Reading\RowSigns;
 use Aglyca\Core\Reading\SectionReader;
 use Aglyca\Core\Reading\StepReader;
 use Aglyca\Core\Reading\Tellings;
+use Aglyca\Core\Reading\ThingReader;
 use Aglyca\Core\Reading\Times;
 use Aglyca\Core\Reading\Tins;
-use Aglyca\Core\Reading\Told;
 use Aglyca\Core\Reading\Weigher;
 use Aglyca\Core\Reading\Words;
 use Aglyca\Core\Reading\Yields;
@@ -101,16 +111,26 @@ final readonly class ReadingRoom
             $figures = new Lexer($this->words, $lexer, $numbers),
         );
         $meant = new AmountsMeant($tables, $lexer);
+        $amounts = new AmountParser($core->units, $core->constants, $tables);
+        $single = new ThingReader($core->larder, $this->foods, $amounts, $figures);
+        $splitter = LineSplitter::of($core->larder, $this->foods, $single, $this->words);
+        $things = new Things($splitter, $this->foods, $doing, $lexer);
+        $layouts = new Layouts(
+            new TwoColumns($things),
+            new Columns($things, new ColumnHeads($tables, $core->units)),
+            new InARow($things),
+            new Wrapped($things, $doing),
+            new Percents,
+        );
         $this->sections = new SectionReader(
             $this->signs, $this->yields, $this->titles, $this->words, new PageWords($tables, $lexer), $this->steps,
-            $meant,
+            $meant, $layouts, $things,
         );
-        $amounts = new AmountParser($core->units, $core->constants, $tables);
         $this->lines = new LineReader(
             $core->larder,
             $this->foods,
             new Naming($this->foods, $tables, $lexer),
-            LineSplitter::of($core->larder, $this->foods, $amounts, $figures, $this->words),
+            $splitter,
             new Weigher($core->larder, $core->units, $core->constants),
             $core->constants,
             new Tins($tables),
@@ -125,8 +145,12 @@ final readonly class ReadingRoom
             $this->sections,
             $this->pans = new PanReader($lexer, $numbers),
             $this->measures = new MeasuresReader($tables, $lexer, $values),
-            new Told($this->words, $doing),
+            new Narrated(
+                new Measured($amounts, $figures, $lexer, $lexicon, $this->foods, $values),
+                $doing, $lexer,
+            ),
             $meant,
+            $layouts,
         );
     }
 }

@@ -12,6 +12,7 @@ use Aglyca\Core\Plan\Night;
 use Aglyca\Core\Plan\Places;
 use Aglyca\Core\Quantity\Duration;
 use Aglyca\Core\Quantity\Ordinal;
+use Aglyca\Core\Reading\Format\RecipeFile;
 use Aglyca\Core\Side;
 use Aglyca\Core\Writing\PlanReport;
 use DateTimeImmutable;
@@ -68,7 +69,8 @@ final readonly class PlanCommand
         $zone = ($ready ?? $from ?? new DateTimeImmutable)->getTimezone();
         $dishes = [];
         foreach ($files as $n => $file) {
-            $dishes[] = $kernel->dish($kernel->convert(new Brief($text($file))), Ordinal::after($n), $side);
+            $dishes[] = $kernel->dish($kernel->convert(new Brief(RecipeFile::text($text($file)))),
+                Ordinal::after($n), $side);
         }
         $minutes = static fn (?DateTimeImmutable $m): ?int => $m === null ? null : Night::minutes($m);
         $plan = $kernel->day($dishes, new DayAsked($minutes($ready), $minutes($from), $places, $zone));

@@ -12,6 +12,7 @@ use Aglyca\Core\Forecast\Property;
 use Aglyca\Core\Kernel;
 use Aglyca\Core\Larder\Label\InvalidLabel;
 use Aglyca\Core\Quantity\Decimal;
+use Aglyca\Core\Reading\Format\RecipeFile;
 use Aglyca\Core\Reading\UnreadableRecipe;
 use Aglyca\Core\Swap\Exchange;
 use Aglyca\Core\Swap\Part;
@@ -124,7 +125,7 @@ final readonly class RecipeCommand
             );
         }
         [$command, $file, $said, $json] = $this->understand($words);
-        $brief = $this->brief($kernel, new Brief($this->text($file)), $said);
+        $brief = $this->brief($kernel, new Brief(RecipeFile::text($this->text($file))), $said);
         if ($command === 'account') {
             $account = $kernel->account($brief);
 

@@ -144,6 +144,10 @@ final class Lexer
         if (ctype_digit($raw[0])) {
             return new Token($raw, $raw, [$raw => true], $at, (float) str_replace(',', '.', $raw));
         }
+        if ($raw === '!') {
+            // What is called out ends as what is said.
+            return new Token($raw, $raw, ['!' => true, '.' => true], $at);
+        }
         [$word, $forms] = $this->known[$raw] ??= $this->known($raw);
 
         return new Token($raw, $word, $forms, $at);

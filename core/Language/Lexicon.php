@@ -14,6 +14,9 @@ final readonly class Lexicon
         'article' => 1, 'again' => 1, 'numeral' => 1, 'fraction' => 1, 'gas' => 1, 'mark' => 1, 'fan' => 1,
     ];
 
+    /** What an inflected verb is of. */
+    private const DONE = ['doing!' => 'done', 'work!' => 'done'];
+
     /** @var array<string, array{lemma: string, kinds: list<string>, value: ?float}> by word */
     private array $words;
 
@@ -50,11 +53,11 @@ final readonly class Lexicon
                 $tagged[$row['lemma']] = true;
                 foreach ($row['kinds'] as $kind) {
                     if (str_ends_with($kind, '!')) {
-                        // As it is told to be done: "fill", not "filling".
-                        if ($form !== $word) {
+                        // As it is told to be done, "fill", or as it was done, "filled"; but not "filling".
+                        if ($form !== $word && str_ends_with($word, 'ing')) {
                             continue;
                         }
-                        $kind = substr($kind, 0, -1);
+                        $kind = $form === $word ? substr($kind, 0, -1) : self::DONE[$kind] ?? '';
                     }
                     $tagged["<$kind>"] = true;
                     $tagged += isset(self::VALUED[$kind]) ? ['<value>' => true] : [];

@@ -9,6 +9,12 @@ final readonly class Unit
 {
     public function __construct(public string $key, public UnitKind $kind, public float $size) {}
 
+    /** Of the same size in every country, as spoons and cups are not. */
+    public function isMetric(): bool
+    {
+        return in_array($this->key, ['ml', 'cl', 'dl', 'l'], true);
+    }
+
     public function isVague(): bool
     {
         return in_array(

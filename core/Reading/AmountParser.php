@@ -20,9 +20,10 @@ final readonly class AmountParser
 
     private const LESS = ['minus', 'less'];
 
-    private const PACKAGES = ['packet', 'tin', 'bag', 'bar', 'block'];
+    public const PACKAGES = ['packet', 'tin', 'bag', 'bar', 'block'];
 
-    private const SIZES = ['small', 'medium', 'large', 'big', 'little', 'standard', 'regular', 'full'];
+    private const SIZES = ['small', 'medium', 'large', 'big', 'little', 'standard', 'regular', 'full', 'good',
+        'generous', 'tiny'];
 
     private const LOOSE = [
         'about',
@@ -107,12 +108,18 @@ final readonly class AmountParser
         [$factor, $spread] = $this->qualifiers($t);
         $count = $this->count($t);
         if ($count === null) {
+            if ($start === 0 && in_array($t->lower(), self::SIZES, true)
+                && in_array($this->units->named($t->lower(1))?->key, self::ALONE, true)) {
+                // "Big pinch salt"
+                $t->next();
+                $start = $t->save();
+            }
             $unit = $this->unit($t);
             $of =
                 $t->lower() === 'of' &&
                 $unit !== null &&
                 ($unit->isVague() || $unit->kind === UnitKind::Volume || $unit->key === 'stick');
-            if (! $of && ($start !== 0 || $t->peek() === null || ! in_array($unit?->key, self::ALONE, true))) {
+            if (! $of && ($start > 1 || $t->peek() === null || ! in_array($unit?->key, self::ALONE, true))) {
                 $t->restore($start);
 
                 return null;
@@ -124,6 +131,7 @@ final readonly class AmountParser
         [$number, $decimals] = $count;
         $this->hyphen($t);
         $size = $this->packageSize($t);
+        $described = $t->save();
         [$more, $moreSpread] = $this->qualifiers($t);
         if (in_array($t->lower(), self::SIZES, true)) {
             // "1 small tin (170 g)"
@@ -134,8 +142,10 @@ final readonly class AmountParser
         $unit = $this->unit($t);
         $number = $unit === null ? $number : $this->andAHalf($t, $number);
         [$more, $moreSpread] = $this->heapInBracket($t, $more, $moreSpread);
-        if ($unit === null && $size === null && $more !== 1.0) {
-            $more = 1.0;
+        if ($unit === null && $size === null) {
+            // "200 full cream milk": a word of the name.
+            [$more, $moreSpread] = [1.0, 0.0];
+            $t->restore($described);
         }
         $measure = new Measure($number, $unit, $decimals);
         if ($size !== null) {

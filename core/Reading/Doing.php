@@ -40,6 +40,20 @@ final class Doing
         return $this->seen[$row] ??= $this->does($row);
     }
 
+    /** "1 egg and 1 tbsp water are beaten" */
+    public function isPassive(string $row): bool
+    {
+        $tokens = $this->lexer->tokens(mb_strcut($row, 0, self::BYTES));
+        foreach ($tokens as $i => $token) {
+            if (isset($token->forms['<finite>']) && isset($tokens[$i + 1])
+                && (isset($tokens[$i + 1]->forms['<done>']) || isset($tokens[$i + 2]->forms['<done>']))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     private function does(string $row): bool
     {
         $tokens = array_slice($this->lexer->tokens($row), 0, self::WORDS);

@@ -77,9 +77,9 @@ final readonly class Lexer
         $tokens = $this->lexer->tokens($text);
         [$spelled, $i] = [[], 0];
         while (isset($tokens[$i])) {
+            $isArticle = isset($tokens[$i]->forms['<article>']);
             // "A cup and a half" adds to what stands before it.
-            $isWord = (isset($tokens[$i]->forms['<numeral>']) || isset($tokens[$i]->forms['<article>']))
-                && ($tokens[$i - 1]->word ?? '') !== 'and';
+            $isWord = isset($tokens[$i]->forms['<numeral>']) || ($isArticle && ($tokens[$i - 1]->word ?? '') !== 'and');
             $number = $isWord ? $this->numbers->at($tokens, $i) : null;
             if ($number !== null && $number->end > $i + 1
                 && $this->isSpelled(array_slice($tokens, $i, $number->end - $i))) {

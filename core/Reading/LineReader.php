@@ -248,7 +248,8 @@ final class LineReader
         [$measure, $grams] = $chosen;
         $flags = $this->doubts($measure, $food, $form);
         foreach ($weighed as [$other, $mass]) {
-            if ($mass !== null && $other !== $measure && $this->disagree($grams, $mass)) {
+            $isSpooned = ($measure->unit?->isMetric() ?? false) && $other->unit?->kind === UnitKind::Volume;
+            if ($mass !== null && $other !== $measure && $this->disagree($grams, $mass, $isSpooned)) {
                 $flags[] = Flag::MeasuresDisagree;
                 break;
             }
@@ -314,31 +315,36 @@ final class LineReader
     }
 
     /**
-     * A mass before a volume before a count.
+     * A mass before litres before spoons and cups, which differ by country, before a count.
      *
      * @param  list<array{Measure, ?Estimate}>  $weighed
      * @return ?array{Measure, Estimate}
      */
     private function chosen(array $weighed): ?array
     {
-        foreach ([UnitKind::Mass, UnitKind::Volume, null] as $kind) {
-            foreach ($weighed as [$measure, $grams]) {
-                $given = ($measure->size ?? $measure)->unit?->kind;
-                if ($grams !== null && ($kind === null || $given === $kind)) {
-                    return [$measure, $grams];
-                }
+        $best = null;
+        foreach ($weighed as [$measure, $grams]) {
+            $unit = ($measure->size ?? $measure)->unit;
+            $rank = match (true) {
+                $unit?->kind === UnitKind::Mass => 0,
+                $unit?->isMetric() ?? false => 1,
+                $unit?->kind === UnitKind::Volume => 2,
+                default => 3,
+            };
+            if ($grams !== null && ($best === null || $rank < $best[0])) {
+                $best = [$rank, $measure, $grams];
             }
         }
 
-        return null;
+        return $best === null ? null : [$best[1], $best[2]];
     }
 
-    private function disagree(Estimate $a, Estimate $b): bool
+    private function disagree(Estimate $a, Estimate $b, bool $isSpooned): bool
     {
         $spread = $this->constants->get('coverage-factor') * hypot($a->u, $b->u);
 
         return abs($a->value - $b->value) - $spread >
-            $this->constants->get('measures-differ') * max($a->value, $b->value);
+            $this->constants->get($isSpooned ? 'spoons-differ' : 'measures-differ') * max($a->value, $b->value);
     }
 
     /** @return list<Flag> */

@@ -49,9 +49,8 @@ final readonly class LineSplitter
             ')~iu';
     }
 
-    public static function of(Larder $larder, FoodIndex $foods, AmountParser $amounts, Lexer $lexer, Words $words): self
+    public static function of(Larder $larder, FoodIndex $foods, ThingReader $things, Words $words): self
     {
-        $things = new ThingReader($larder, $foods, $amounts, $lexer);
         $alone = [new JuiceAndZest($things, $words), new WhitesOf($things, $words), new EachOf($things, $words)];
         $inner = new self(
             $things,

@@ -83,7 +83,9 @@ final readonly class Naming
         if ($split->prep === '') {
             return $match;
         }
-        foreach (array_diff($this->claimsIn($split->prep), $this->claimsIn($split->name)) as $row) {
+        // "Raisins (or dried cranberries)": what is said of the other is not said of the first.
+        $said = preg_split('~(?:^|[\s(,])or\s~iu', $split->prep)[0] ?? '';
+        foreach (array_diff($this->claimsIn($said), $this->claimsIn($split->name)) as $row) {
             $claim = $this->claims[$row];
             $said = $this->saying($claim, $split->name);
             if ($said !== null) {

@@ -20,6 +20,15 @@ final readonly class PageWords
         $this->phrases = new Phrasebook($tables, 'language/en/page_words', 'page');
     }
 
+    /** Several of them beside each other: "Jump to recipe · Print · Pin" */
+    public function allAre(string $row): bool
+    {
+        $parts = strlen($row) > self::LONGEST ? [] : preg_split('~\s*[·|•/]\s*~u', $row);
+
+        return $parts !== false && count($parts) > 1 &&
+            array_filter($parts, fn (string $part): bool => ! $this->are($part)) === [];
+    }
+
     public function are(string $row): bool
     {
         if (strlen($row) > self::LONGEST) {

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Reading;
 
+use Aglyca\Core\Reading\Document\Cell;
+use Aglyca\Core\Reading\Document\Layouts;
+use Aglyca\Core\Reading\Document\Narrated;
+
 /**
  * Reads a whole recipe: title, yield, components, ingredient lines and method.
  *
@@ -37,20 +41,23 @@ final readonly class RecipeReader
         private SectionReader $sections,
         private PanReader $pans,
         private MeasuresReader $measures,
-        private Told $told,
+        private Narrated $told,
         private AmountsMeant $meant,
+        private Layouts $layouts,
     ) {}
 
     /** @throws UnreadableRecipe */
     public function read(string $text, Corrections $corrections = new Corrections): Recipe
     {
-        $rows = self::rows($text);
+        $rows = $this->rows($text);
         $sections = $this->sections->sections($rows, $corrections->fates);
-        $things = array_map(static fn (IngredientRow $r): string => $r->text, array_values($sections->ingredients));
-        if ($things === [] || $this->told->isTold(array_values($rows), $things)) {
-            $rows = self::rows($this->toldIn($sections, $rows));
-            $sections = $this->sections->sections($rows, $corrections->fates);
+        $things = array_values(array_filter($sections->rows,
+            static fn (TextRow $r): bool => $r->fate === Fate::Ingredient));
+        if ($things === [] || $this->told->isTold(array_map(static fn (TextRow $r): string => $r->text, $things))) {
+            $cells = $this->toldIn($sections);
+            $sections = $cells === [] ? $sections : $this->sections->sorted($cells, $corrections->fates);
         }
+        $sections = $this->withTold($sections, $corrections);
         if ($sections->ingredients === []) {
             throw UnreadableRecipe::noIngredients();
         }
@@ -100,23 +107,41 @@ final readonly class RecipeReader
     }
 
     /**
-     * A dessert that is told in sentences, in rows: without what stood above its title, and with how many it makes as
-     * that was written.
+     * A dessert that is told in sentences, in cells; what is no part of the telling stays what it is.
      *
-     * @param  list<string>  $rows
+     * @return list<Cell> none where nothing is told
      */
-    private function toldIn(Sections $sections, array $rows): string
+    private function toldIn(Sections $sections): array
     {
-        $fates = array_map(static fn (TextRow $row): Fate => $row->fate, $sections->rows);
-        $title = array_search(Fate::Title, $fates, true);
-        if ($title === false || count($fates) !== count($rows)) {
-            return $this->told->rows(implode("\n", $rows));
+        [$before, $told, $after, $title] = [[], [], [], ''];
+        foreach ($sections->rows as $row) {
+            $isTitle = $row->fate === Fate::Title && preg_match('~[.!?]\s+\S~u', $row->text) !== 1;
+            $title = $isTitle && $title === '' ? $row->text : $title;
+            $isBeside = in_array($row->fate, [Fate::Yield, Fate::Note, Fate::Chatter], true) &&
+                ($row->fate !== Fate::Chatter || ! $this->told->names($row->text));
+            if ($isTitle || $isBeside) {
+                $cell = new Cell($row->text, $row->fate);
+                $told === [] ? $before[] = $cell : $after[] = $cell;
+            } else {
+                $told[] = $row->text;
+            }
         }
-        $made = array_intersect_key($rows, array_filter($fates, static fn (Fate $fate): bool => $fate === Fate::Yield));
-        $rest = array_diff_key(array_slice($rows, $title, null, true), $made);
-        $told = explode("\n", $this->told->rows(implode("\n", $rest)), 2);
+        $cells = $this->told->cells($told, $title);
 
-        return implode("\n", [$told[0], ...$made, ...array_slice($told, 1)]);
+        return $cells === [] ? [] : [...$before, ...$cells, ...$after];
+    }
+
+    /** With the parts that only the method tells, amounts and all. */
+    private function withTold(Sections $sections, Corrections $corrections): Sections
+    {
+        [$cells, $found] = [[], false];
+        foreach ($sections->rows as $row) {
+            $part = $row->fate === Fate::Step ? $this->told->part($row->text, $sections->components) : [];
+            $found = $found || $part !== [];
+            array_push($cells, ...$part, ...[new Cell($row->text, $row->fate)]);
+        }
+
+        return $found ? $this->sections->sorted($cells, $corrections->fates) : $sections;
     }
 
     /** Its own line says best how many it makes, then the title, then the method. */
@@ -137,7 +162,7 @@ final readonly class RecipeReader
      *
      * @throws UnreadableRecipe
      */
-    private static function rows(string $text): array
+    private function rows(string $text): array
     {
         if (strlen($text) > self::MOST_BYTES) {
             throw UnreadableRecipe::tooLong(self::MOST_CHARACTERS);
@@ -163,7 +188,7 @@ final readonly class RecipeReader
         $rows = array_values(array_filter(
             array_merge([], ...array_map(
                 static fn (string $row): array => array_map(trim(...), Pieces::of(trim($row), self::LONGEST_ROW)),
-                explode("\n", $text),
+                $this->layouts->unfolded(explode("\n", $text)),
             )),
             static fn (string $row): bool => $row !== '',
         ));

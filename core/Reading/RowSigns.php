@@ -161,7 +161,8 @@ final readonly class RowSigns
             mb_strlen($row) > self::LONGEST ||
             ($this->yields->isYield($row) && ! $this->isCountedFood($row)) ||
             $this->isNutrition($row) ||
-            preg_match(self::TIN_ALONE, $row) === 1
+            preg_match(self::TIN_ALONE, $row) === 1 ||
+            $this->doing->isPassive($row)
         ) {
             return false;
         }
@@ -207,6 +208,13 @@ final readonly class RowSigns
             return false;
         }
         $body = $this->withoutLead($row);
+        if (
+            preg_match('~^\W*\pL~u', $row) === 1
+                && preg_match($this->amountBehind, $row, $m, PREG_OFFSET_CAPTURE) === 1 &&
+            $this->foods->find(substr($row, 0, $m[0][1]))->sure
+        ) {
+            return true;
+        }
         if (
             preg_match(
                 '~^\W*[\d'.$this->words->signs.'.,/\s–-]*\s*\(?(?<unit>\pL+)\.?\s+(?<rest>\pL.*)$~u',

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Reading;
 
+use Aglyca\Core\Reading\Document\Cell;
+use Aglyca\Core\Reading\Document\CellKind;
+use Aglyca\Core\Reading\Document\Layouts;
+use Aglyca\Core\Reading\Document\Things;
+
 /**
  * Tells title, yield, headings, ingredients, steps, notes and chatter of a recipe's text apart: every row has a fate.
  */
@@ -30,6 +35,9 @@ final readonly class SectionReader
     /** What it is decorated or served with, without an amount. */
     private const BESIDE = '~^\W*(?<head>(?:to|for)\s+(?:decorate|serve|finish|garnish|decorating|serving|decoration))\s*:\s*(?<rest>[^\d:.;!?]{3,60})\.?$~iu';
 
+    /** "4 mugs" is no title. */
+    private const ONLY_YIELD = '~^\W*\d+\s+\pL+\W*$~u';
+
     private const MARK = '~^\s*[▢☐□✓•*·-]\s*~u';
 
     /** Rows below talk among which a title is looked for, and the words that a title may have. */
@@ -40,12 +48,6 @@ final readonly class SectionReader
     /** Rows at the top in which there may be talk before the title. */
     private const TALK = 10;
 
-    /** Lists that anybody sets beside each other. */
-    /** Of things between semicolons, to be a list. */
-    private const FEWEST = 3;
-
-    private const MOST_COLUMNS = 6;
-
     public function __construct(
         private RowSigns $signs,
         private Yields $yields,
@@ -54,6 +56,8 @@ final readonly class SectionReader
         private PageWords $page,
         private StepReader $steps,
         private AmountsMeant $meant,
+        private Layouts $layouts,
+        private Things $things,
     ) {}
 
     /**
@@ -62,7 +66,16 @@ final readonly class SectionReader
      */
     public function sections(array $rows, array $said = []): Sections
     {
-        $rows = array_merge([], ...array_map($this->parted(...), $this->unwrapped($rows)));
+        return $this->sorted($this->cells($rows), $said);
+    }
+
+    /**
+     * @param  list<Cell>  $cells
+     * @param  array<string, Fate>  $said
+     */
+    public function sorted(array $cells, array $said = []): Sections
+    {
+        $rows = array_map(static fn (Cell $cell): string => $cell->text, $cells);
         $state = new SectionState;
         $times = [];
         $plain = array_map(self::plain(...), $rows);
@@ -72,7 +85,7 @@ final readonly class SectionReader
             $hash = substr(sha1(mb_strtolower($row)), 0, 10);
             $times[$hash] = ($times[$hash] ?? 0) + 1;
             $key = "r$hash-$times[$hash]";
-            $fate = $said[$key] ?? $this->fate($state, $i, $row, $plain);
+            $fate = $said[$key] ?? $cells[$i]->fate ?? $this->fate($state, $i, $row, $plain);
             $this->put($state, $fate, $row, $i);
             $isDoubtful =
                 ! in_array($fate, [Fate::Ingredient, Fate::Step, Fate::Yield], true) &&
@@ -92,60 +105,17 @@ final readonly class SectionReader
     }
 
     /**
-     * A list between semicolons that was broken into rows of a width, whole again: where each of what stands between
-     * them is an ingredient.
-     *
      * @param  list<string>  $rows
-     * @return list<string>
+     * @return list<Cell>
      */
-    private function unwrapped(array $rows): array
+    private function cells(array $rows): array
     {
-        $all = [];
-        for ($i = 0; $i < count($rows); $i++) {
-            $end = $i;
-            while (isset($rows[$end + 1]) && $this->goesOn($rows[$end], $rows[$end + 1])) {
-                $end++;
-            }
-            // Whole or not at all: nothing is looked at twice.
-            $block = array_slice($rows, $i, $end - $i + 1);
-            array_push($all, ...$this->listed(implode(' ', $block)) ?? $block);
-            $i = $end;
+        $cells = [];
+        foreach ($this->layouts->cells($rows) as $cell) {
+            array_push($cells, ...$cell->fate === null ? Cell::all($this->parted($cell->text)) : [$cell]);
         }
 
-        return $all;
-    }
-
-    /** A list between semicolons goes on in the next row where that begins no thing of its own. */
-    private function goesOn(string $row, string $next): bool
-    {
-        if (! str_contains($row, ';') || str_ends_with($row, '.')) {
-            return false;
-        }
-        $begins = preg_match('~^\W*(?:\d|[^;\d]{1,40}:)~u', $this->signs->figures($next)) === 1;
-
-        return str_ends_with(rtrim($row), ';') || (! $begins && str_contains($next, ';'));
-    }
-
-    /**
-     * "Crust: 200 g flour; 100 g butter; 1 egg": what stands between the semicolons, where it is a list of things.
-     *
-     * @return ?list<string>
-     */
-    private function listed(string $row): ?array
-    {
-        $things = array_map(trim(...), explode(';', rtrim($row, '. ')));
-        if (count($things) < self::FEWEST || array_filter($things, $this->signs->isDoing(...)) !== []) {
-            return null;
-        }
-        [$head, $first] = array_map(trim(...), [...explode(':', $things[0], 2), '']);
-        $isHeaded = $first !== '' && strpbrk($head, '0123456789') === false && $this->signs->isSurelyIngredient($first);
-        $rest = [$isHeaded ? $first : $things[0], ...array_slice($things, 1)];
-        $read = array_filter($rest, $this->signs->isIngredient(...));
-
-        // One of them may be written so that nothing is read of it.
-        return count($read) < count($rest) - 1 || count($read) < self::FEWEST - 1
-            ? null
-            : [...$isHeaded ? ["$head:"] : [], ...$rest];
+        return $cells;
     }
 
     /**
@@ -155,40 +125,12 @@ final readonly class SectionReader
      */
     private function parted(string $row): array
     {
-        $cells = array_map(trim(...), explode('|', trim($row, " \t|*")));
-        if (count($cells) === 1 && preg_match('~^\s*\|.*\|\s*\|\s*$~u', $row) === 1 && $this->isName($cells[0])) {
-            // A part of the dessert has a row of its own in the table: "| **Icing** | |"
-            return [trim($cells[0], '* ').':'];
-        }
-        if (
-            count($cells) === 2 && str_starts_with(ltrim($row), '|') &&
-            preg_match('~^\d~u', $this->signs->figures($cells[1])) === 1 && preg_match('~\pL~u', $cells[0]) === 1
-        ) {
-            // A row of a table, the amount behind: "| Egg | 1 large |"
-            return ["$cells[1] $cells[0]"];
-        }
-        $columns = preg_split('~(?:\s{3,}|\t+)(?=\S)~u', $row) ?: [$row];
-        if (
-            count($columns) > 1 && count($columns) <= self::MOST_COLUMNS &&
-            array_filter($columns, $this->isCounted(...)) === $columns &&
-            array_filter($columns, $this->signs->isSurelyIngredient(...)) !== []
-        ) {
-            // Two lists beside each other.
-            return $columns;
-        }
-        if (count($columns) === 2 && $this->isAmount($columns[1]) && preg_match('~^\W*\pL[^\d]*$~u', $columns[0]) === 1
-            && ! $this->signs->isSurelyIngredient($row)) {
-            // The amount stands in a column behind the name.
-            return ["$columns[1] $columns[0]"];
-        }
-        $bits = preg_split('~(?<=\S)\s+[•·▪‣◦]\s+~u', $row) ?: [$row];
-        if (count($bits) > 1 && $this->signs->isIngredient(trim($bits[1]))) {
-            // "For the cake: 250 g ricotta • 180 g sugar • 3 eggs"
-            $isHeaded = preg_match('~^\W*(?<head>[^:\d]*\b(?<part>\pL+))\s*:\s*(?<rest>.+)$~u', $bits[0], $m) === 1 &&
-                $this->words->isPart($m['part']);
-            $first = $isHeaded ? [$m['head'].':', $m['rest']] : [$bits[0]];
-
-            return array_map(trim(...), [...$first, ...array_slice($bits, 1)]);
+        $cells = preg_split('~\s{3,}|\s[/|]\s~u', $row) ?: [$row];
+        if (count($cells) > 1 && ! $this->yields->isYield($row) && $this->titles->of($row)->yield === ''
+            && array_filter($cells, $this->yields->isYield(...)) !== []
+            && array_filter($cells, $this->signs->isSurelyIngredient(...)) === []) {
+            // "2 rings of 20 cm / 16 portions", "Milk tart    makes 2"
+            return $cells;
         }
         // "Prep 10 mins | Cook 1 hr | Servings: 12 slices": a row for each.
         $isTimed =
@@ -223,9 +165,13 @@ final readonly class SectionReader
         if (preg_match('~^\W*(?<head>method|directions?|instructions?)\s*:\s+(?<rest>\pL.{20,})$~iu', $row, $m) === 1) {
             return [$m['head'].':', $m['rest']];
         }
+        if ($this->things->kind($row) === CellKind::Thing) {
+            // "Digestive biscuits - 200 g" is no part with its list.
+            return [$row];
+        }
         $isBoth =
             preg_match(
-                '~^\W*(?<head>(?:for\s+(?:the\s+)?)?(?:\pL+(?:\s+|\s*[+&/]\s*)){0,2}(?<part>\pL+))(?:\s*:\s*|\s+[-–—]\s+(?=\d|\pL+\s+of\b|an?\b))(?<rest>.*\d.*)$~iu',
+                '~^\W*(?<head>(?:for\s+(?:the\s+)?)?(?:\pL+(?:\s+|\s*[+&/]\s*)){0,2}(?<part>\pL+)(?:\s*\([^()\d]*\))?)(?:\s*:\s*|\s+[-–—]\s+(?=\d|\pL+\s+of\b|an?\b))(?<rest>.*\d.*)$~iu',
                 $row,
                 $m,
             ) === 1 &&
@@ -244,26 +190,9 @@ final readonly class SectionReader
     /** "To finish: 100 g raspberries, curls" */
     private function isFinish(string $head, string $rest): bool
     {
-        return preg_match(self::TO, $head) === 1 &&
+        return preg_match(self::TO, preg_replace('~\s*\([^()]*\)~u', '', $head) ?? $head) === 1 &&
             preg_match("~^\s*{$this->words->digit}~u", $this->signs->figures($rest)) === 1 &&
             $this->signs->isSurelyIngredient(trim(explode(',', $rest)[0]));
-    }
-
-    /** "2 c.", "three quarters of a cup", "2": an amount, and no thing. */
-    private function isAmount(string $cell): bool
-    {
-        return preg_match('~^[\d½¼¾⅓⅔⅛][\d\s.,/½¼¾⅓⅔⅛–-]*(?:\pL{1,12}\.?)?(?:\s\pL{1,6}\.?)?$~u', $this->signs->figures($cell)) === 1;
-    }
-
-    /** An ingredient that begins with figures. */
-    private function isCounted(string $cell): bool
-    {
-        return preg_match("~^\W*{$this->words->digit}~u", $cell) === 1 && $this->signs->isIngredient($cell);
-    }
-
-    private function isName(string $cell): bool
-    {
-        return preg_match('~^\W*(?:\pL+\W+){0,3}\pL+\W*$~u', $cell) === 1;
     }
 
     /** "250 g mascarpone, 200 ml cream", "½ c sugar + 1 tsp cinnamon": at least two things with their amounts. */
@@ -282,11 +211,15 @@ final readonly class SectionReader
     private function fate(SectionState $state, int $i, string $row, array $rows): Fate
     {
         $next = $rows[$i + 1] ?? '';
-        if ($this->page->are($row)) {
+        if ($this->page->are($row) || $this->page->allAre($row)) {
             return Fate::Chatter;
         }
         if ($i > 0 && $this->meant->of($row) !== '') {
             return Fate::Note;
+        }
+        if ($state->title !== '' && self::words(self::title($state->title)) === self::words($row)) {
+            // The title once more, below a word of greeting.
+            return Fate::Chatter;
         }
         if ($this->signs->isIngredientsHeading($row)) {
             [$state->mode, $state->isHeaded] = [Fate::Ingredient, true];
@@ -305,6 +238,13 @@ final readonly class SectionReader
 
             return Fate::Note;
         }
+        if ($i === 0 && isset($rows[1]) && $this->signs->isMeta($row)) {
+            return Fate::Note;
+        }
+        if ($i === 0 && $this->yields->isYield($row) && preg_match(self::ONLY_YIELD, $row) === 1
+            && ! $this->signs->isCountedFood($row)) {
+            return Fate::Yield;
+        }
         if ($i > 0 || $state->mode !== null) {
             if (
                 $this->yields->isYield($row) &&
@@ -316,7 +256,8 @@ final readonly class SectionReader
             if ($state->mode !== Fate::Step && $this->steps->isHeatAlone($row)) {
                 return Fate::Step;
             }
-            if ($this->signs->isMeta($row) || preg_match(RowSigns::TIN_ALONE, $row) === 1) {
+            if ($this->signs->isMeta($row) || preg_match(RowSigns::TIN_ALONE, $row) === 1
+                || ($state->mode !== Fate::Step && ctype_digit($row[0]) && $this->things->isBakeware($row))) {
                 return Fate::Note;
             }
             if ($state->mode !== Fate::Step && $this->signs->isChatter($row)) {
@@ -452,15 +393,13 @@ final readonly class SectionReader
             return Fate::Note;
         }
         if (
-            $this->isHeading($row, $next, true) &&
-            $this->signs->isSurelyIngredient($next) &&
-            ! $this->signs->isDoing($next)
+            $this->isHeading($row, $next, true) && $this->isSurelyOne($next) && ! $this->signs->isDoing($next)
         ) {
             $state->mode = Fate::Ingredient;
 
             return Fate::Heading;
         }
-        if (! $state->isMethodHeaded && $this->signs->isSurelyIngredient($row) && ! $this->signs->isSentence($row)) {
+        if (! $state->isMethodHeaded && $this->isSurelyOne($row) && ! $this->signs->isSentence($row)) {
             return Fate::Ingredient;
         }
 
@@ -469,7 +408,7 @@ final readonly class SectionReader
 
     private function amongNotes(SectionState $state, string $row, string $next): Fate
     {
-        if ($this->isHeading($row, $next, true) && $this->signs->isSurelyIngredient($next)) {
+        if ($this->isHeading($row, $next, true) && $this->isSurelyOne($next)) {
             $state->mode = Fate::Ingredient;
 
             return Fate::Heading;
@@ -521,10 +460,16 @@ final readonly class SectionReader
             ! $this->signs->isDoing($row);
     }
 
+    private function isSurelyOne(string $row): bool
+    {
+        return $this->signs->isSurelyIngredient($row) || $this->things->kind($row) === CellKind::Thing;
+    }
+
     /** The row below a heading is an ingredient, with an amount or without. */
     private function leadsOn(string $next): bool
     {
-        return $this->signs->isIngredient($next) || $this->signs->isBareFood($next) || $this->signs->isSeasoning($next);
+        return $this->signs->isIngredient($next) || $this->signs->isBareFood($next) || $this->signs->isSeasoning($next)
+            || $this->things->kind($next)->isThing();
     }
 
     private function isLastYield(string $row): bool
@@ -611,6 +556,11 @@ final readonly class SectionReader
     private static function plain(string $row): string
     {
         return trim(preg_replace('~^#{1,6}\s+|\*\*|__~', '', $row) ?? $row);
+    }
+
+    private static function words(string $row): string
+    {
+        return trim(mb_strtolower(preg_replace('~[^\pL\d]+~u', ' ', $row) ?? $row));
     }
 
     private static function title(string $row): string

@@ -94,15 +94,16 @@ final readonly class ThingReader
             $unit = $amount->measures[0]->unit;
             $ends =
                 $after === null ||
-                in_array($after->lower, [',', ')', ';', '(', '.'], true) ||
-                ($unit !== null && $this->foods->isIgnored(substr($body, $after->at)));
+                in_array($after->lower, [',', ')', ';', '(', '.', '-', '–', '—'], true) ||
+                // "Cream 2 cups whipped", "Cardamom 3 crushed"
+                $this->foods->isIgnored(substr($body, $after->at));
             if ($ends && ($unit !== null || $token->kind === TokenKind::Number)) {
                 $head = rtrim(substr($body, 0, $token->at), " \t:-–—=x×,(");
                 $tail = $after === null ? '' : substr($body, $after->at);
 
                 return [
                     $amount,
-                    $head.(preg_match('/^[,;(]/', $tail) === 1 ? ' ' : ', ').ltrim($tail, ').'),
+                    $head.(preg_match('/^[,;(]/', $tail) === 1 ? ' ' : ', ').ltrim($tail, ').-–— '),
                     trim(substr($body, $token->at, ($after === null ? strlen($body) : $after->at) - $token->at)),
                 ];
             }
@@ -126,7 +127,7 @@ final readonly class ThingReader
         }
         $cut =
             preg_match(
-                '~,|;|\(|\[|\s[-–—]\s|\s(?=weighing\s)|(?:^|\s)for\s|^to\s(?:roll|dust|coat|finish|sprinkle|top|decorate|serve)\b|\s(?:soaked|steeped|plumped|macerated|dissolved|rehydrated)\s+(?:in|with)\s|\s(?:slaked|mixed|blended|stirred|thinned|loosened|whisked)\s+(?:to\s+a\s+paste\s+)?(?:in|into|with)\s+(?:a\s+)?(?:little|splash|bit|drop|some)\b|\sto\s(?:taste|serve|dust|grease|sprinkle|coat|roll|finish|decorate|garnish|top|glaze|drizzle|brush)\b|\*~iu',
+                '~,|;|\(|\[|\s[-–—]\s|\s(?=weighing\s)|(?:^|\s)for\s|^to\s(?:roll|dust|coat|finish|sprinkle|top|decorate|serve)\b|\s(?:soaked|steeped|plumped|macerated|dissolved|rehydrated)\s+(?:in|with)\s|\s(?:slaked|mixed|blended|stirred|thinned|loosened|whisked)\s+(?:to\s+a\s+paste\s+)?(?:in|into|with)\s+(?:a\s+)?(?:little|splash|bit|drop|some)\b|(?<!ready|bean)\sto\s(?!\d)|\*~iu',
                 $rest,
                 $m,
                 PREG_OFFSET_CAPTURE,

@@ -47,7 +47,7 @@ final readonly class Times
         $low = (float) $tokens[$i]->number;
         $before = $i - 1;
         while ($valued->has($before, '<about>') || $valued->has($before, '<again>') || $valued->has($before, '<degrees>')
-            || in_array($valued->word($before), ['for', 'at', ',', 'it', 'them'], true)) {
+            || $valued->has($before, '<beyond>') || $valued->word($before) === ',') {
             $before--;
         }
         if (! $valued->has($before, 'bake') || $low < 1 || $low > self::MOST_BARE || fmod($low, 1.0) !== 0.0) {

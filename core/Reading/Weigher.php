@@ -50,7 +50,9 @@ final readonly class Weigher
             return $each?->widenedBy($this->constants->get('grams-by-size'))->times($measure->count->value);
         }
         $unit = $measure->unit;
-        if ($unit === null && $cups->isInGrams && $measure->count->value >= $this->constants->get('fewest-grams')) {
+        $isBare = $unit === null || ($unit->kind === UnitKind::Count
+            && ! in_array($unit->key, AmountParser::PACKAGES, true));
+        if ($isBare && $cups->isInGrams && $measure->count->value >= $this->constants->get('fewest-grams')) {
             return $this->weighed($measure, $this->units->get('g'));
         }
         if ($unit?->key === 'oz' && $this->ouncesByVolume($food)) {

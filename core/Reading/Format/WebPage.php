@@ -38,10 +38,12 @@ final readonly class WebPage
             }
         }
 
-        return self::visible($html);
+        $document = self::document($html);
+
+        return self::microdata($document)?->text() ?? self::visible($document);
     }
 
-    private static function visible(string $html): string
+    private static function document(string $html): DOMDocument
     {
         $document = new DOMDocument;
         $before = libxml_use_internal_errors(true);
@@ -49,6 +51,51 @@ final readonly class WebPage
         $document->loadHTML('<?xml encoding="UTF-8">'.$html, LIBXML_NONET | LIBXML_COMPACT);
         libxml_clear_errors();
         libxml_use_internal_errors($before);
+
+        return $document;
+    }
+
+    /** The recipe that the page's own elements are marked as (`itemprop`). */
+    private static function microdata(DOMDocument $document): ?SchemaRecipe
+    {
+        $recipe = self::elements($document, '//*[contains(@itemtype, "schema.org/Recipe")]')[0] ?? null;
+        if ($recipe === null) {
+            return null;
+        }
+        $said = [];
+        foreach ((new DOMXPath($document))->query('.//*[@itemprop]', $recipe) ?: [] as $element) {
+            if (! $element instanceof DOMElement) {
+                continue;
+            }
+            foreach (preg_split('~\s+~', trim($element->getAttribute('itemprop'))) ?: [] as $property) {
+                $said[$property][] = self::said($element);
+            }
+        }
+        if (! isset($said['recipeIngredient']) && ! isset($said['ingredients'])) {
+            return null;
+        }
+
+        return SchemaRecipe::find(['@type' => 'Recipe', ...$said, 'name' => $said['name'][0] ?? 'Untitled dessert']);
+    }
+
+    /** What an element says: a time or a number may stand in its attributes. */
+    private static function said(DOMElement $element): string
+    {
+        foreach (['content', 'datetime'] as $attribute) {
+            if ($element->getAttribute($attribute) !== '') {
+                return $element->getAttribute($attribute);
+            }
+        }
+        $rows = [];
+        foreach ($element->getElementsByTagName('li') as $item) {
+            $rows[] = trim(preg_replace('~\s+~u', ' ', $item->textContent) ?? '');
+        }
+
+        return $rows === [] ? trim(preg_replace('~[ \t]+~u', ' ', $element->textContent) ?? '') : implode("\n", $rows);
+    }
+
+    private static function visible(DOMDocument $document): string
+    {
         $unread = '//script|//style|//noscript|//nav|//header|//footer|//form|//head|//template|//svg';
         foreach (self::elements($document, $unread) as $node) {
             $node->parentNode?->removeChild($node);
@@ -57,6 +104,10 @@ final readonly class WebPage
         foreach (self::elements($document, $blocks) as $node) {
             $node->parentNode?->insertBefore($document->createTextNode("\n"), $node);
             $node->appendChild($document->createTextNode("\n"));
+        }
+        foreach (self::elements($document, '//td|//th') as $node) {
+            // Cells stand beside each other, and are no one word.
+            $node->parentNode?->insertBefore($document->createTextNode(' | '), $node);
         }
         $rows = array_filter(
             array_map(

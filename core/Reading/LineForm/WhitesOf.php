@@ -18,7 +18,7 @@ final readonly class WhitesOf implements LineForm
     {
         $this->bare = "~^(?:{$words->digit}|$words->wholes)[\\d\\s]*(?:(?:large|medium|small)\\s+)?whites\\s*(?:,.*)?$~iu";
         $this->pattern =
-            '~^(?:the\s+)?(?<part>yolk|white)s?\s+(?:of|from)\s+(?<rest>.*'.$words->digit.'.*?)\beggs?\b~iu';
+            '~^(?:the\s+)?(?<part>yolk|white)s?\s+(?:of|from)\s+(?<rest>.*(?:'.$words->digit.'|\b(?:'.$words->wholes.')\b).*?)\beggs?\b~iu';
     }
 
     public function things(string $body): ?array

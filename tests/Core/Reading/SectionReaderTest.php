@@ -124,8 +124,8 @@ final class SectionReaderTest extends CoreCase
             'Make the crust: rub flour and butter with a little salt and water.',
         ]);
         self::assertSame(['', 'crust', 'top'], ['', ...array_map(mb_strtolower(...), $dashed->components)]);
-        self::assertSame('egg wash', array_column($dashed->ingredients, 'text')[2] ?? '');
-        self::assertSame([0, 1], array_column($sorted->ingredients, 'component'));
+        self::assertSame('egg wash', array_column($dashed->ingredients, 'text')[4] ?? '');
+        self::assertSame([0, 0, 1, 1], array_column($sorted->ingredients, 'component'));
     }
 
     public function test_dry_and_wet_are_one_part_and_times_in_one_row_are_many(): void

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aglyca\Core\Reading\Document;
+
+/** Any text, whatever it is laid out like, in cells: one thing in each. */
+final readonly class Layouts
+{
+    public function __construct(
+        private TwoColumns $sides,
+        private Columns $columns,
+        private InARow $lists,
+        private Wrapped $wrapped,
+        private Percents $percents,
+    ) {}
+
+    /**
+     * @param  list<string>  $rows  with the spaces before them
+     * @return list<string>
+     */
+    public function unfolded(array $rows): array
+    {
+        return $this->sides->rows($rows);
+    }
+
+    /**
+     * @param  list<string>  $rows
+     * @return list<Cell>
+     */
+    public function cells(array $rows): array
+    {
+        return $this->percents->cells(Cell::all($this->wrapped->rows($this->lists->rows($this->columns->rows($rows)))));
+    }
+}
