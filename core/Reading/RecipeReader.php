@@ -115,10 +115,11 @@ final readonly class RecipeReader
     {
         [$before, $told, $after, $title] = [[], [], [], ''];
         foreach ($sections->rows as $row) {
-            $isTitle = $row->fate === Fate::Title && preg_match('~[.!?]\s+\S~u', $row->text) !== 1;
+            $isTitle = $row->fate === Fate::Title && preg_match('~[.!?]\s+\S~u', $row->text) !== 1
+                && count($this->told->things($row->text)) < 2;
             $title = $isTitle && $title === '' ? $row->text : $title;
             $isBeside = in_array($row->fate, [Fate::Yield, Fate::Note, Fate::Chatter], true) &&
-                ($row->fate !== Fate::Chatter || ! $this->told->names($row->text));
+                ($row->fate !== Fate::Chatter || $this->told->things($row->text) === []);
             if ($isTitle || $isBeside) {
                 $cell = new Cell($row->text, $row->fate);
                 $told === [] ? $before[] = $cell : $after[] = $cell;

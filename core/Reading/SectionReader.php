@@ -325,7 +325,7 @@ final readonly class SectionReader
             return Fate::Heading;
         }
         // Where a heading is to come, what stands before it is talk, unless it is surely one.
-        $isOne = $i < $state->ingredientsAt ? $this->signs->isSurelyIngredient($row) : $this->signs->isIngredient($row);
+        $isOne = $i < $state->ingredientsAt ? $this->isSurelyOne($row) : $this->isOne($row);
         if ($isOne) {
             $state->mode = Fate::Ingredient;
 
@@ -364,7 +364,7 @@ final readonly class SectionReader
 
             return Fate::Chatter;
         }
-        if ($this->signs->isIngredient($row)) {
+        if ($this->isOne($row)) {
             return Fate::Ingredient;
         }
         $isBetween = $state->isHeaded && $i < $state->methodAt;
@@ -458,6 +458,11 @@ final readonly class SectionReader
             ! $this->signs->isIngredient($row) &&
             ! $this->signs->isSeasoning($row) &&
             ! $this->signs->isDoing($row);
+    }
+
+    private function isOne(string $row): bool
+    {
+        return $this->signs->isIngredient($row) || $this->things->kind($row) === CellKind::Thing;
     }
 
     private function isSurelyOne(string $row): bool

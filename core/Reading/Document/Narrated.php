@@ -87,10 +87,10 @@ final readonly class Narrated
             : [new Cell("$m[head]:", Fate::Heading), ...self::ingredients($things)];
     }
 
-    /** Things with their amounts. */
-    public function names(string $row): bool
+    /** @return list<MeasuredThing> */
+    public function things(string $row): array
     {
-        return $this->measured->in($row) !== [];
+        return $this->measured->in($row);
     }
 
     /**
