@@ -4,17 +4,20 @@ declare(strict_types=1);
 
 namespace Aglyca\Core;
 
+use Aglyca\Core\Language\Lexer;
 use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Method\Actions;
 use Aglyca\Core\Method\BagShares;
 use Aglyca\Core\Method\BakePlanner;
 use Aglyca\Core\Method\Clauses;
+use Aglyca\Core\Method\Divided;
 use Aglyca\Core\Method\Extras;
 use Aglyca\Core\Method\Latecomers;
 use Aglyca\Core\Method\MethodReader;
 use Aglyca\Core\Method\MethodWriter;
 use Aglyca\Core\Method\OtherAppliance;
 use Aglyca\Core\Method\Patterns;
+use Aglyca\Core\Method\Portions;
 use Aglyca\Core\Method\StepCorrector;
 use Aglyca\Core\Method\TaskLinker;
 use Aglyca\Core\Method\TaskMaker;
@@ -41,6 +44,7 @@ final readonly class MethodRoom
                 $core->preparations,
                 new Latecomers($patterns),
                 new BagShares($core->larder, $core->snapper),
+                new Divided(new Portions($tables, new Lexer($tables), $reading->lines), $core->larder),
                 $core->constants,
                 $reading->noFood,
             ),

@@ -21,7 +21,7 @@ final class IdleRows
     /** Each table with the columns that say what its rows make of a text; of the others the place is enough. */
     private const TABLES = [
         'language/en/meanings' => ['topic'], 'language/en/allergen_names' => ['allergen', 'gives'],
-        'language/en/page_words' => [], 'language/en/doing' => [], 'language/en/amounts_meant' => ['topic'], 'language/en/oven' => ['place', 'of'], 'language/en/oven_heats' => ['celsius'],
+        'language/en/page_words' => [], 'language/en/portions' => ['portion'], 'language/en/doing' => [], 'language/en/amounts_meant' => ['topic'], 'language/en/oven' => ['place', 'of'], 'language/en/oven_heats' => ['celsius'],
         'language/en/yields' => ['place', 'reads'], 'language/en/yields_in_steps' => ['reads'], 'hazards' => ['hazard'],
     ];
 

@@ -29,6 +29,7 @@ final readonly class MethodWriter
         private Preparations $preparations,
         private Latecomers $latecomers,
         private BagShares $shares,
+        private Divided $divided,
         Constants $constants,
         NoFood $noFood,
     ) {
@@ -72,6 +73,7 @@ final readonly class MethodWriter
         }
         $this->beside->place($swap, $rewriting, $operations, $exchangeOf, $redirected, $taken);
         $this->latecomers->place($swap, $rewriting, $operations, $redirected, $taken);
+        $this->divided->share($swap, $rewriting, $operations);
 
         return $rewriting;
     }

@@ -23,6 +23,7 @@ final class PhrasebookTest extends CoreCase
         'language/en/meanings' => 'topic',
         'language/en/allergen_names' => 'allergen',
         'language/en/page_words' => 'page',
+        'language/en/portions' => 'portion',
         'language/en/doing' => 'topic',
         'language/en/amounts_meant' => 'topic',
         'language/en/oven' => 'place',
