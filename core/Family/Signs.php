@@ -44,7 +44,12 @@ final readonly class Signs
         // Of several parts, the method seldom says which of them is baked; the first and the heaviest are meant.
         if ($formula->making->isKnown && ($component === 0 || $component === $formula->heaviest())) {
             $values['heated'] = (float) $formula->making->isBaked;
-            $values['egg-heated'] = (float) ($formula->making->isBaked || $formula->making->isEggCooked);
+            // Starch that is cooked in much liquid sets as egg does.
+            $isStarchCooked = $formula->making->isHeated && ($values['egg'] ?? 0.0) === 0.0 &&
+                ($values['flour'] ?? 0.0) > $constants->get('starch-sets') &&
+                ($values['wet'] ?? 0.0) > $constants->get('starch-liquid');
+            $values['egg-heated'] =
+                (float) ($formula->making->isBaked || $formula->making->isEggCooked || $isStarchCooked);
             $values['microwaved'] = (float) $formula->making->isMicrowaved;
             $values['steamed'] = (float) $formula->making->isSteamed;
             $values['creamed'] = (float) $formula->making->isCreamed;

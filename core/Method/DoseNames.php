@@ -166,10 +166,34 @@ final readonly class DoseNames
         $found = array_unique(
             $whole === [] ? $part : (in_array($phrase, self::KINDS, true) ? [...$whole, ...$part] : $whole),
         );
+        if ($whole !== [] && $found === array_unique($whole) && count($words) === 1) {
+            array_push($found, ...$this->likeIn($part, $whole));
+        }
         sort($found);
 
         // "The milk" is the milk, before what is condensed of it.
         return $words === ['milk'] ? [...array_intersect($found, $whole), ...array_diff($found, $whole)] : $found;
+    }
+
+    /**
+     * Of other parts what is nearly the same: "the butter" may be the salted butter of the base.
+     *
+     * @param  list<int>  $others
+     * @param  list<int>  $named
+     * @return list<int>
+     */
+    private function likeIn(array $others, array $named): array
+    {
+        $of = $this->formula->doses[$named[0]];
+        $parts = array_map(fn (int $d): int => $this->formula->doses[$d]->component, $named);
+
+        return array_values(array_filter($others, function (int $d) use ($of, $parts): bool {
+            $dose = $this->formula->doses[$d];
+
+            return ! in_array($dose->component, $parts, true) && $dose->food !== null && $of->food !== null &&
+                $dose->food->role === $of->food->role && $dose->food->texture === $of->food->texture &&
+                abs($dose->food->per100->fat - $of->food->per100->fat) < $this->constants->get('like-fat');
+        }));
     }
 
     /**

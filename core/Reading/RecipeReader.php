@@ -100,8 +100,11 @@ final readonly class RecipeReader
             $pan ??= $this->pans->in($row);
         }
 
+        $title = $sections->title === SectionReader::UNTITLED
+            ? $this->madeOf($sections->yield, $yielded) ?? $titled->title : $titled->title;
+
         return new Recipe(
-            $titled->title, $yielded, $sections->components, $lines, $this->steps->all($sections->steps),
+            $title, $yielded, $sections->components, $lines, $this->steps->all($sections->steps),
             $sections->rows, $cups, $pan,
         );
     }
@@ -143,6 +146,17 @@ final readonly class RecipeReader
         }
 
         return $found ? $this->sections->sorted($cells, $corrections->fates) : $sections;
+    }
+
+    /** "12 muffins" are muffins, where nobody gives them a name. */
+    private function madeOf(string $row, Yielded $yielded): ?string
+    {
+        $one = preg_quote($yielded->pieceName, '~');
+        $isNamed = $one !== '' && ! $this->yields->isPortion($yielded->pieceName);
+
+        return $isNamed && preg_match("~\\b(?<name>(?:\\pL+\\s)?{$one}\\pL*)~iu", $row, $m) === 1
+            && preg_match('~^(?:makes?|about|some|for|of|the|yields?)\s~iu', $m['name']) !== 1
+            ? mb_strtoupper(mb_substr($m['name'], 0, 1)).mb_strtolower(mb_substr($m['name'], 1)) : null;
     }
 
     /** Its own line says best how many it makes, then the title, then the method. */

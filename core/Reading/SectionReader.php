@@ -14,6 +14,8 @@ use Aglyca\Core\Reading\Document\Things;
  */
 final readonly class SectionReader
 {
+    public const UNTITLED = 'Untitled dessert';
+
     private const LONGEST_TITLE = 120;
 
     private const FOR_THE = '~^\W*(?:for\s+(?:the\s+)?|the\s+)?(?<name>[\pL][\pL\s&,\'’-]{1,40}?)\s*(?:ingredients)?\s*:\s*$|^\W*for\s+(?:the\s+)?(?<name2>[\pL][\pL\s&,\'’-]{1,40})$~iu';
@@ -325,7 +327,7 @@ final readonly class SectionReader
             return Fate::Heading;
         }
         // Where a heading is to come, what stands before it is talk, unless it is surely one.
-        $isOne = $i < $state->ingredientsAt ? $this->isSurelyOne($row) : $this->isOne($row);
+        $isOne = $i < $state->ingredientsAt ? $this->signs->isSurelyIngredient($row) : $this->isOne($row);
         if ($isOne) {
             $state->mode = Fate::Ingredient;
 
@@ -572,6 +574,6 @@ final readonly class SectionReader
     {
         $row = trim(preg_replace('~^(?:(?:title|recipe|name|subject|re|fwd?|aw|wg)\s*:\s*)+~iu', '', $row) ?? $row);
 
-        return $row === '' ? 'Untitled dessert' : mb_substr($row, 0, self::LONGEST_TITLE);
+        return $row === '' ? self::UNTITLED : mb_substr($row, 0, self::LONGEST_TITLE);
     }
 }

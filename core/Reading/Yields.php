@@ -51,6 +51,12 @@ final class Yields
         return $this->said($row, 'row') !== null;
     }
 
+    /** "Serving", "slice": of whatever it is. */
+    public function isPortion(string $piece): bool
+    {
+        return $this->lexicon->isWord($piece, 'share-of');
+    }
+
     /** Whether a row says how many in words that no title has: "makes 12", "16 pcs". */
     public function isSaid(string $row): bool
     {

@@ -182,6 +182,9 @@ final readonly class Narrated
     private function isTitle(string $sentence): bool
     {
         $things = $this->measured->in($sentence);
+        if ($this->doing->begins($sentence) || $this->does($sentence, $things)) {
+            return false;
+        }
 
         return $things === [] ||
             (count($things) === 1 && $things[0]->at === 0 && $things[0]->end < strlen(rtrim($sentence, ' .!')));
