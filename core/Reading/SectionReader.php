@@ -128,7 +128,8 @@ final readonly class SectionReader
     private function parted(string $row): array
     {
         $cells = preg_split('~\s{3,}|\s[/|]\s~u', $row) ?: [$row];
-        if (count($cells) > 1 && ! $this->yields->isYield($row) && $this->titles->of($row)->yield === ''
+        if (count($cells) > 1 && ! $this->yields->isYield($row)
+            && (ctype_digit($row[0]) || $this->titles->of($row)->yield === '')
             && array_filter($cells, $this->yields->isYield(...)) !== []
             && array_filter($cells, $this->signs->isSurelyIngredient(...)) === []) {
             // "2 rings of 20 cm / 16 portions", "Milk tart    makes 2"

@@ -95,7 +95,8 @@ final readonly class ThingReader
             $ends =
                 $after === null ||
                 in_array($after->lower, [',', ')', ';', '(', '.', '-', '–', '—'], true) ||
-                // "Cream 2 cups whipped", "Cardamom 3 crushed"
+                // "Milk 3 tbsp to make a dough", "Cardamom 3 crushed"
+                in_array($after->lower, ['to', 'for'], true) ||
                 $this->foods->isIgnored(substr($body, $after->at));
             if ($ends && ($unit !== null || $token->kind === TokenKind::Number)) {
                 $head = rtrim(substr($body, 0, $token->at), " \t:-–—=x×,(");

@@ -165,9 +165,12 @@ final readonly class InARow implements Layout
             return null;
         }
 
-        if (count($things) === 2 &&
-            ($mark === '+' || $this->kinds->food($things[0]) === $this->kinds->food($things[1]))) {
-            // "2 ägg / 2 eggs": the same again; two that are added are one slurry, or one egg wash.
+        if (count($things) === 2 && $mark === '+') {
+            // One slurry, one egg wash.
+            return $head === '' ? null : ["$head:", "$things[0] + $things[1]"];
+        }
+        if (count($things) === 2 && $this->kinds->food($things[0]) === $this->kinds->food($things[1])) {
+            // "2 ägg / 2 eggs": the same again in other words.
             return null;
         }
 
