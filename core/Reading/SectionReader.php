@@ -168,10 +168,6 @@ final readonly class SectionReader
         if (preg_match('~^\W*(?<head>method|directions?|instructions?)\s*:\s+(?<rest>\pL.{20,})$~iu', $row, $m) === 1) {
             return [$m['head'].':', $m['rest']];
         }
-        if ($this->things->kind($row) === CellKind::Thing) {
-            // "Digestive biscuits - 200 g" is no part with its list.
-            return [$row];
-        }
         $isBoth =
             preg_match(
                 '~^\W*(?<head>(?:for\s+(?:the\s+)?)?(?:\pL+(?:\s+|\s*[+&/]\s*)){0,2}(?<part>\pL+)(?:\s*\([^()\d]*\))?)(?:\s*:\s*|\s+[-–—]\s+(?=\d|\pL+\s+of\b|an?\b))(?<rest>.*\d.*)$~iu',
@@ -179,7 +175,9 @@ final readonly class SectionReader
                 $m,
             ) === 1 &&
             ($this->words->isPart($m['part']) || $this->listsThings($m['rest']) || $this->isFinish($m['head'], $m['rest'])) &&
-            $this->signs->isIngredient($m['rest']);
+            $this->signs->isIngredient($m['rest']) &&
+            // "Digestive biscuits - 200 g" is no part with its list.
+            $this->things->kind($row) !== CellKind::Thing;
 
         return $isBoth ? [$m['head'].':', $m['rest']] : [$row];
     }

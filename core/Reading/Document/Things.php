@@ -14,7 +14,7 @@ use Aglyca\Core\Reading\LineSplitter;
 use Aglyca\Core\Reading\Split;
 
 /** What a cell of a text may be, whatever stands around it: a thing with its amount, an amount alone, a bare name. */
-final readonly class Things
+final class Things
 {
     private const LONGEST = 120;
 
@@ -26,10 +26,29 @@ final readonly class Things
 
     private const BULLET = '~^\s*(?:[-–—*•·▢☐□✓◦▪●]|\[[ x]?\]|\d{1,2}(?:[)]|[.](?=\s+[\d½¼¾⅓⅔]))(?=\s))\s*~u';
 
-    public function __construct(private LineSplitter $lines, private FoodIndex $foods, private Doing $doing,
-        private Lexer $lexer) {}
+    /** Cells that are remembered: one is asked about several times while its text is read. */
+    private const REMEMBERED = 256;
+
+    /** @var array<string, CellKind> */
+    private array $seen = [];
+
+    public function __construct(
+        private readonly LineSplitter $lines,
+        private readonly FoodIndex $foods,
+        private readonly Doing $doing,
+        private readonly Lexer $lexer,
+    ) {}
 
     public function kind(string $cell): CellKind
+    {
+        if (count($this->seen) > self::REMEMBERED) {
+            $this->seen = [];
+        }
+
+        return $this->seen[$cell] ??= $this->told($cell);
+    }
+
+    private function told(string $cell): CellKind
     {
         $cell = trim(preg_replace(self::BULLET, '', $cell) ?? $cell, " \t.,;");
         if ($cell === '') {
@@ -61,11 +80,11 @@ final readonly class Things
     /** What it is baked in, and how many of them. */
     public function isBakeware(string $cell): bool
     {
-        $tokens = strlen($cell) > self::LONGEST || $this->kind($cell)->isThing() ? [] : $this->lexer->tokens($cell);
+        $tokens = strlen($cell) > self::LONGEST ? [] : $this->lexer->tokens($cell);
         foreach (count($tokens) > self::WORDS ? [] : $tokens as $token) {
             // A cup is a measure as well.
             if (isset($token->forms['<bakeware>']) && ! isset($token->forms['<holder>'])) {
-                return true;
+                return ! $this->kind($cell)->isThing();
             }
         }
 
