@@ -21,6 +21,7 @@ use Aglyca\Core\Reading\Document\InARow;
 use Aglyca\Core\Reading\Document\Layouts;
 use Aglyca\Core\Reading\Document\Measured;
 use Aglyca\Core\Reading\Document\Narrated;
+use Aglyca\Core\Reading\Document\Numbered;
 use Aglyca\Core\Reading\Document\Percents;
 use Aglyca\Core\Reading\Document\Things;
 use Aglyca\Core\Reading\Document\TwoColumns;
@@ -118,6 +119,7 @@ final readonly class ReadingRoom
         $layouts = new Layouts(
             new TwoColumns($things),
             new Columns($things, new ColumnHeads($tables, $core->units)),
+            new Numbered,
             new InARow($things),
             new Wrapped($things, $doing),
             new Percents,

@@ -241,8 +241,8 @@ final readonly class RecipeReader
 
         return array_map(
             static fn (string $row): string => preg_replace(
-                ['~^(\pL[\pL\s,\'’()-]*?)\s*(?:\.\s?){3,}\s*(?=\d|[½¼¾]|an?\s)(.+)$~u', '~^\+\s+(?=\d)~u'],
-                ['$2 $1', ''],
+                ['~\*\*|__~u', '~^\*(?=\pL)([^*]+)\*$~u', '~^(\pL[\pL\s,\'’()-]*?)\s*(?:\.\s?){3,}\s*(?=\d|[½¼¾]|an?\s)(.+)$~u', '~^\+\s+(?=\d)~u'],
+                ['', '$1', '$2 $1', ''],
                 $row,
             ) ?? $row,
             $rows,

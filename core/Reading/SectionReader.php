@@ -37,6 +37,9 @@ final readonly class SectionReader
     /** What it is decorated or served with, without an amount. */
     private const BESIDE = '~^\W*(?<head>(?:to|for)\s+(?:decorate|serve|finish|garnish|decorating|serving|decoration))\s*:\s*(?<rest>[^\d:.;!?]{3,60})\.?$~iu';
 
+    /** "A. Meringue" */
+    private const LETTERED = '~^[A-H][.)]\s+(?<name>\pL+(?:\s\pL+){0,3}):?$~u';
+
     /** "4 mugs" is no title. */
     private const ONLY_YIELD = '~^\W*\d+\s+\pL+\W*$~u';
 
@@ -426,6 +429,9 @@ final readonly class SectionReader
         if (preg_match("~{$this->words->digit}~u", $row) === 1 || mb_strlen($row) > 60) {
             return false;
         }
+        if ($hasTitle && preg_match(self::LETTERED, $row) === 1) {
+            return $this->leadsOn($next);
+        }
         $isShort = $next !== '' && mb_strlen($next) < 40 &&
             ! $this->signs->isDoing($next) && ! $this->signs->isSentence($next);
         if ($isShort && preg_match(self::TO, $row) === 1) {
@@ -527,6 +533,7 @@ final readonly class SectionReader
             $row = $m['head'].$m['colon'];
             $state->headedYield = $state->headedYield ?: (is_numeric($m['yield']) ? "makes $m[yield]" : $m['yield']);
         }
+        $row = preg_match(self::LETTERED, $row, $m) === 1 ? $m['name'] : $row;
         $name =
             preg_match(self::FOR_THE, $row, $m) === 1
                 ? trim($m['name'].($m['name2'] ?? ''))

@@ -17,6 +17,7 @@ final readonly class InARow implements Layout
         '~\s+/\s+~u' => '/',
         '~\s+\+\s+~u' => '+',
         '~(?<!\d),\s*|,\s+~u' => ',',
+        '~\s+[-–—]+\s+~u' => ' -',
     ];
 
     private const HEAD = '~^\W*(?<head>\pL[^:;.\d]{1,40}?)(?:\s*:\s*|\s+[-–—]\s+)(?<rest>\S.*)$~u';

@@ -10,6 +10,7 @@ final readonly class Layouts
     public function __construct(
         private TwoColumns $sides,
         private Columns $columns,
+        private Numbered $numbered,
         private InARow $lists,
         private Wrapped $wrapped,
         private Percents $percents,
@@ -30,6 +31,10 @@ final readonly class Layouts
      */
     public function cells(array $rows): array
     {
-        return $this->percents->cells(Cell::all($this->wrapped->rows($this->lists->rows($this->columns->rows($rows)))));
+        foreach ([$this->columns, $this->numbered, $this->lists, $this->wrapped] as $layout) {
+            $rows = $layout->rows($rows);
+        }
+
+        return $this->percents->cells(Cell::all($rows));
     }
 }

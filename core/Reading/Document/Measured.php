@@ -55,7 +55,7 @@ final readonly class Measured
             $amount = $isBegun ? $this->amounts->at($tokens, $i) : null;
             $unit = $amount?->measures[0]->unit;
             // "180C" are no cups.
-            $isHeat = isset($values[$tokens[$i]->at]) && ($unit === null || $unit->kind === UnitKind::Volume);
+            $isHeat = isset($values[$tokens[$i]->at]) && ($unit === null || $unit->key === 'cup');
             $isPlace = $unit === null && preg_match(self::PLACE, substr($text, 0, $tokens[$i]->at)) === 1;
             $thing = $amount === null || $isHeat
                 || $isPlace ? null : $this->thing($text, $tokens, $words, $amount, $past);

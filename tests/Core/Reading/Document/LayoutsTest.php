@@ -45,6 +45,7 @@ final class LayoutsTest extends CoreCase
             'dots' => '200 g flour • 100 g butter · 2 eggs • 50 g sugar',
             'commas, broken to a width' => "200 g plain flour, 100 g\nbutter, two free-range\neggs, 50 g caster\nsugar.",
             'an amount at the end of a row' => "200 g flour, 100 g butter, 2\neggs, 50 g sugar",
+            'dashes' => '200 g flour --- 100 g butter --- 2 eggs --- 50 g sugar',
             'two lists beside each other' => "200 g flour    100 g butter\n2 eggs    50 g sugar",
             'two lists, names first' => "Flour - 200 g    Butter - 100 g\nEggs - 2    Sugar - 50 g",
             'two lists, in words' => "two hundred grams flour    100 g butter\ntwo eggs    50 g sugar",
@@ -71,6 +72,13 @@ final class LayoutsTest extends CoreCase
         yield 'a list below the method, names first' => [
             "Quay bars\nMakes 12\nIngredients\n200 g flour\n100 g butter\n\nMethod\nMix. Bake at 180 °C.\n\nFor the icing\n1) sugar 50g\n2) water 10ml",
             [['wheat-flour', 200.0], ['butter', 100.0], ['sugar', 50.0], ['water', 10.0]], ['', 'Icing'],
+        ];
+        yield 'lettered parts' => [
+            $of("A. Base\n200 g flour\n100 g butter\n2 eggs\nB. Meringue\n50 g sugar"), $four, ['Base', 'Meringue'],
+        ];
+        yield 'told with litres' => [
+            'Quay pots. Take 200 g dark chocolate and melt it with 300 millilitres of double cream. Spoon it into four pots.',
+            [['dark-chocolate', 200.0], ['double-cream', 294.0]],
         ];
         yield 'a page in two columns' => [
             "QUAY BARS                METHOD\nServes 10                Heat oven to 180C.\n200 g flour              Mix butter and sugar\n100 g butter             until pale and then\n2 eggs                   add the rest of it.\n50 g sugar               Bake for 20 min.",
@@ -120,6 +128,10 @@ final class LayoutsTest extends CoreCase
         yield 'a row that is full and ends' => [
             "Beat the butter and the sugar together for about five minutes.\nFold in the flour.",
             ['Beat the butter and the sugar together for about five minutes.', 'Fold in the flour.'],
+        ];
+        yield 'numbered in a row' => [
+            '1. Mix the flour. 2. Beat in 2 eggs. 3) Bake at 190C for 20 minutes.',
+            ['1. Mix the flour.', '2. Beat in 2 eggs.', '3) Bake at 190C for 20 minutes.'],
         ];
         yield 'short rows are steps' => ["Beat the eggs until pale\nfold in the flour", ['Beat the eggs until pale', 'fold in the flour']];
     }
