@@ -57,6 +57,7 @@ final readonly class InARow implements Layout
      */
     private function at(array $rows, int $i): array
     {
+        $best = [$i, [$rows[$i]]];
         foreach (self::MARKS as $between => $mark) {
             if (preg_match($between, trim($rows[$i], '|')) !== 1) {
                 continue;
@@ -64,13 +65,14 @@ final readonly class InARow implements Layout
             $last = $this->end($rows, $i, $between);
             foreach (array_unique([$last, $i]) as $end) {
                 $listed = $this->listed(implode(' ', array_slice($rows, $i, $end - $i + 1)), $between, $mark);
-                if ($listed !== null) {
-                    return [$end, $listed];
+                if ($listed !== null && ($end > $best[0] || count($listed) > count($best[1]))) {
+                    // Of several marks those part it that leave the most things.
+                    $best = [$end, $listed];
                 }
             }
         }
 
-        return [$i, [$rows[$i]]];
+        return $best;
     }
 
     /**

@@ -31,7 +31,7 @@ final readonly class Layouts
      */
     public function cells(array $rows): array
     {
-        foreach ([$this->columns, $this->numbered, $this->lists, $this->wrapped] as $layout) {
+        foreach ([$this->columns, $this->numbered, $this->wrapped, $this->lists] as $layout) {
             $rows = $layout->rows($rows);
         }
 

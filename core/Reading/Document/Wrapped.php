@@ -57,11 +57,15 @@ final readonly class Wrapped implements Layout
     private function isOne(string $row, string $next): bool
     {
         $isThing = $this->things->kind($row)->isThing();
-        if (preg_match(self::OPEN, $row) === 1) {
+        $last = (string) strrchr($row, ' ');
+        if (preg_match(self::OPEN, $row) === 1 || $this->doing->begins(trim($last).' the')) {
             return ! $isThing || ! $this->things->kind($next)->isThing();
         }
 
-        return ! $isThing && ! $this->doing->begins($next) && ! $this->things->kind($next)->isThing();
+        // "… combine 1 cup good" and below it "flour, 1 tsp salt in a bowl"
+        $goesOn = preg_match('~^\p{Ll}~u', $next) === 1 || ! $this->things->kind($next)->isThing();
+
+        return ! $isThing && ! $this->doing->begins($next) && $goesOn;
     }
 
     /** @param  list<int>  $lengths */
