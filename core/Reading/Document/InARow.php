@@ -183,16 +183,18 @@ final readonly class InARow implements Layout
     /** @return non-empty-list<string> */
     private static function pieces(string $row, string $between, string $mark): array
     {
-        $pieces = [];
+        [$pieces, $within, $depth] = [[], [], 0];
         foreach (preg_split($between, rtrim($row, " \t.,;|")) ?: [] as $piece) {
-            $last = array_pop($pieces);
-            $isOpen = $last !== null && substr_count($last, '(') > substr_count($last, ')');
-            if ($last !== null && ! $isOpen) {
-                $pieces[] = $last;
-            }
             // Within a bracket it parts nothing.
-            $bare = trim(preg_replace('~^(?:and|&)\s+~iu', '', trim($piece)) ?? $piece);
-            $pieces[] = $isOpen ? "$last$mark $piece" : $bare;
+            $within[] = $depth > 0 ? $piece : trim(preg_replace('~^(?:and|&)\s+~iu', '', trim($piece)) ?? $piece);
+            $depth = max(0, $depth + substr_count($piece, '(') - substr_count($piece, ')'));
+            if ($depth === 0) {
+                $pieces[] = implode("$mark ", $within);
+                $within = [];
+            }
+        }
+        if ($within !== []) {
+            $pieces[] = implode("$mark ", $within);
         }
 
         return $pieces === [] ? [$row] : $pieces;

@@ -18,7 +18,7 @@ use Aglyca\Core\Reading\Token;
 use Aglyca\Core\Reading\TokenKind;
 
 /** Things with their amounts in a running text: "Beat 3 eggs with 150 g sugar until pale". */
-final readonly class Measured
+final class Measured
 {
     /** Words of a name. */
     private const LONGEST = 7;
@@ -31,17 +31,33 @@ final readonly class Measured
 
     private const LISTED = '~\G\s*(?:[-–—:]|of)\s*\d~u';
 
+    /** Sentences that are remembered: one is asked about several times while a text is told. */
+    private const REMEMBERED = 64;
+
+    /** @var array<string, list<MeasuredThing>> */
+    private array $seen = [];
+
     public function __construct(
-        private AmountParser $amounts,
-        private Lexer $figures,
-        private WordLexer $words,
-        private Lexicon $lexicon,
-        private FoodIndex $foods,
-        private Values $values,
+        private readonly AmountParser $amounts,
+        private readonly Lexer $figures,
+        private readonly WordLexer $words,
+        private readonly Lexicon $lexicon,
+        private readonly FoodIndex $foods,
+        private readonly Values $values,
     ) {}
 
     /** @return list<MeasuredThing> in the order of the text */
     public function in(string $text): array
+    {
+        if (count($this->seen) > self::REMEMBERED) {
+            $this->seen = [];
+        }
+
+        return $this->seen[$text] ??= $this->found($text);
+    }
+
+    /** @return list<MeasuredThing> */
+    private function found(string $text): array
     {
         $tokens = $this->figures->cut($text);
         $words = [];

@@ -7,6 +7,7 @@ namespace Aglyca\Core\Reading\Document;
 use Aglyca\Core\Language\Lexer;
 use Aglyca\Core\Reading\Doing;
 use Aglyca\Core\Reading\Fate;
+use Aglyca\Core\Reading\RecipeReader;
 
 /** A recipe that somebody tells in sentences: what goes in stands within what is done. */
 final readonly class Narrated
@@ -116,6 +117,9 @@ final readonly class Narrated
         }
         [$things, $steps, $part] = [[], [], ''];
         foreach ($sentences as $sentence) {
+            if (count($things) > RecipeReader::MOST_THINGS) {
+                break;
+            }
             $sentence = trim($sentence);
             if (preg_match(self::LED, $sentence, $lead) === 1 && count($this->measured->in($sentence)) > 1) {
                 // "Okay so for the pancakes you take two bananas and mash them, then crack in two eggs"

@@ -22,6 +22,12 @@ final readonly class Wrapped implements Layout
     /** "Crust:", "For the filling: beat", "Dough" */
     private const HEAD = '~^\W*(?:\pL+\s){0,3}\pL+:|^\p{Lu}\pL*(?:\s\pL+){0,2}$~u';
 
+    /** Bytes of a sentence that is joined: no reader ever has more than this in hand. */
+    private const MOST = 1_000;
+
+    /** Bytes of what was joined so far that are looked at. */
+    private const TAIL = 200;
+
     /** What ends no sentence: a word that does something may follow it. */
     private const OPEN = '~(?:,|\b(?:and|or|then|the|an?|to|with|in|into|on|for|of|until|by|from|\pL+ly))$~iu';
 
@@ -32,7 +38,9 @@ final readonly class Wrapped implements Layout
         $lengths = array_map(mb_strlen(...), $rows);
         $all = [];
         foreach ($rows as $i => $row) {
-            if ($i > 0 && $this->isBroken($rows[$i - 1], $row, $this->width($lengths, $i), (string) end($all))) {
+            $above = (string) end($all);
+            if ($i > 0 && strlen($above) < self::MOST
+                && $this->isBroken($rows[$i - 1], $row, $this->width($lengths, $i), substr($above, -self::TAIL))) {
                 $all[] = array_pop($all)." $row";
             } else {
                 $all[] = $row;
