@@ -126,6 +126,8 @@ final readonly class Narrated
                 $told = $title === '' && $told === '' ? ucfirst(trim($lead['title'] ?? '')) : $told;
                 $sentence = ucfirst(substr($sentence, strlen($lead[0])));
                 array_push($things, ...$this->named($sentence));
+                // What leads in is no work, and is not lost.
+                $steps[] = new Cell(trim($lead[0]), Fate::Chatter);
                 $steps[] = new Cell(preg_replace(self::MEASURED, '', $sentence) ?? $sentence);
 
                 continue;
