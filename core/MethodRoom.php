@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Aglyca\Core;
 
-use Aglyca\Core\Language\Lexer;
 use Aglyca\Core\Larder\Stock;
 use Aglyca\Core\Method\Actions;
 use Aglyca\Core\Method\BagShares;
@@ -44,7 +43,10 @@ final readonly class MethodRoom
                 $core->preparations,
                 new Latecomers($patterns),
                 new BagShares($core->larder, $core->snapper),
-                new Divided(new Portions($tables, new Lexer($tables), $reading->lines), $core->larder),
+                new Divided(
+                    new Portions($tables, $reading->lexer, $reading->lines, $core->constants), $core->larder,
+                    $core->constants,
+                ),
                 $core->constants,
                 $reading->noFood,
             ),

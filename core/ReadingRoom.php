@@ -57,6 +57,8 @@ use Aglyca\Core\Reading\YieldTitles;
 /** What reads a text. Opened when there is one to read: most changes of a swap read nothing anew. */
 final readonly class ReadingRoom
 {
+    public WordLexer $lexer;
+
     public FoodIndex $foods;
 
     public Words $words;
@@ -86,7 +88,7 @@ final readonly class ReadingRoom
     public function __construct(Wiring $core, Stock $stock)
     {
         $tables = $core->tables;
-        $lexer = new WordLexer($tables);
+        $this->lexer = $lexer = new WordLexer($tables);
         $this->tellings = new Tellings($tables, $lexer);
         $this->noFood = new NoFood($tables, $lexer);
         $this->foods = FoodIndex::of(FoodNames::of($tables)->knowing($stock->names));

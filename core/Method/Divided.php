@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Method;
 
+use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Larder\Larder;
 use Aglyca\Core\Swap\Swap;
 
 /** What goes in at several places, "half the sugar" here and "the rest" there, is weighed for each of them. */
 final readonly class Divided
 {
-    public function __construct(private Portions $portions, private Larder $larder) {}
+    public function __construct(private Portions $portions, private Larder $larder, private Constants $constants) {}
 
     /** @param  list<Operation>  $operations */
     public function share(Swap $swap, Rewriting $rewriting, array $operations): void
@@ -50,14 +51,14 @@ final readonly class Divided
             return [];
         }
 
-        return self::resolved($said, $aside);
+        return $this->resolved($said, $aside);
     }
 
     /**
      * @param  list<array{int, array{string, float}|null}>  $said
      * @return array<int, float>
      */
-    private static function resolved(array $said, float $aside): array
+    private function resolved(array $said, float $aside): array
     {
         [$shares, $rest, $plain] = [[], [], []];
         foreach ($said as [$i, $portion]) {
@@ -76,7 +77,7 @@ final readonly class Divided
         if ($left > 0 && $rest !== []) {
             $shares[$rest[0]] = ($shares[$rest[0]] ?? 0.0) + $left;
         }
-        $isWhole = abs(array_sum($shares) - 1) < 0.02;
+        $isWhole = abs(array_sum($shares) - 1) < $this->constants->get('shares-differ');
 
         return count($shares) > 1 && $isWhole ? $shares : [];
     }
@@ -110,7 +111,8 @@ final readonly class Divided
         $at = null;
         foreach ([...array_keys($shares), ...array_keys($rewriting->uses)] as $i) {
             foreach ($rewriting->uses[$i] ?? [] as $n => $use) {
-                if ($at === null && $use->food->key === $food && $use->grams > $grams - 0.5) {
+                if ($at === null && $use->food->key === $food
+                    && $use->grams > $grams - $this->constants->get('share-left')) {
                     $at = [$i, $n];
                 }
             }
@@ -121,7 +123,8 @@ final readonly class Divided
         [$i, $n] = $at;
         $use = $rewriting->uses[$i][$n];
         $left = $use->grams - $grams;
-        array_splice($rewriting->uses[$i], $n, 1, $left > 0.5 ? [new StepUse($use->food, $left)] : []);
+        $others = $left > $this->constants->get('share-left') ? [new StepUse($use->food, $left)] : [];
+        array_splice($rewriting->uses[$i], $n, 1, $others);
         foreach ($shares as $operation => $share) {
             $rewriting->uses[$operation][] = new StepUse($use->food, $grams * $share);
         }

@@ -7,6 +7,7 @@ namespace Aglyca\Core\Method;
 use Aglyca\Core\Language\Lexer;
 use Aglyca\Core\Language\Phrasebook;
 use Aglyca\Core\Language\Sentence;
+use Aglyca\Core\Larder\Constants;
 use Aglyca\Core\Reading\LineReader;
 use Aglyca\Core\Tables;
 
@@ -31,11 +32,10 @@ final class Portions
     /** "The flour, keeping 2 tablespoons back", "the sugar less 15 g" */
     private const LESS = '~^\s*[,(]?\s*(?:less|minus|except(?:\s+for)?|but\s+for|reserving|saving|(?:keeping|holding|leaving)(?:\s+(?:back|aside|out))?|reserve|save|keep(?:\s+back)?)\s+(?<much>(?:\d|[½¼¾⅓⅔⅛]|an?\s|one\b|two\b|three\b)[^,;.()]{1,30})~iu';
 
-    private const HANDFUL = 0.2;
-
     private readonly Phrasebook $phrases;
 
-    public function __construct(Tables $tables, private readonly Lexer $lexer, private readonly LineReader $lines)
+    public function __construct(Tables $tables, private readonly Lexer $lexer, private readonly LineReader $lines,
+        private readonly Constants $constants)
     {
         $this->phrases = new Phrasebook($tables, 'language/en/portions', 'portion');
     }
@@ -59,7 +59,7 @@ final class Portions
         }
         if ($said === null && preg_match(self::MUCH, $before, $m) === 1) {
             $share = $this->weighed($m['much'], $name, $grams);
-            $said = $share === null || $share > 0.97 ? null : ['share', $share];
+            $said = $share === null || $share > 1 - $this->constants->get('shares-differ') ? null : ['share', $share];
         }
         if ($said !== null && $said[0] === 'share' && preg_match(self::ASIDE, $before) === 1) {
             return ['aside', $said[1]];
@@ -87,7 +87,7 @@ final class Portions
 
     private function share(string $much, string $name, float $grams): float
     {
-        return $this->weighed($much, $name, $grams) ?? self::HANDFUL;
+        return $this->weighed($much, $name, $grams) ?? $this->constants->get('handful-share');
     }
 
     private function weighed(string $much, string $name, float $grams): ?float

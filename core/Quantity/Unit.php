@@ -9,6 +9,12 @@ final readonly class Unit
 {
     public function __construct(public string $key, public UnitKind $kind, public float $size) {}
 
+    /** What a shop sells it in, of whatever size. */
+    public function isPackage(): bool
+    {
+        return in_array($this->key, ['packet', 'tin', 'bag', 'bar', 'block'], true);
+    }
+
     /** Of the same size in every country, as spoons and cups are not. */
     public function isMetric(): bool
     {

@@ -20,8 +20,6 @@ final readonly class AmountParser
 
     private const LESS = ['minus', 'less'];
 
-    public const PACKAGES = ['packet', 'tin', 'bag', 'bar', 'block'];
-
     private const SIZES = ['small', 'medium', 'large', 'big', 'little', 'standard', 'regular', 'full', 'good',
         'generous', 'tiny'];
 
@@ -105,21 +103,21 @@ final readonly class AmountParser
     private function measure(TokenStream $t): ?Measure
     {
         $start = $t->save();
+        $isFirst = $start === 0;
         [$factor, $spread] = $this->qualifiers($t);
         $count = $this->count($t);
         if ($count === null) {
-            if ($start === 0 && in_array($t->lower(), self::SIZES, true)
+            if ($isFirst && in_array($t->lower(), self::SIZES, true)
                 && in_array($this->units->named($t->lower(1))?->key, self::ALONE, true)) {
                 // "Big pinch salt"
                 $t->next();
-                $start = $t->save();
             }
             $unit = $this->unit($t);
             $of =
                 $t->lower() === 'of' &&
                 $unit !== null &&
                 ($unit->isVague() || $unit->kind === UnitKind::Volume || $unit->key === 'stick');
-            if (! $of && ($start > 1 || $t->peek() === null || ! in_array($unit?->key, self::ALONE, true))) {
+            if (! $of && (! $isFirst || $t->peek() === null || ! in_array($unit?->key, self::ALONE, true))) {
                 $t->restore($start);
 
                 return null;
@@ -296,7 +294,7 @@ final readonly class AmountParser
         }
         if (
             $each ||
-            ($last->unit !== null && in_array($last->unit->key, self::PACKAGES, true) && $last->size === null)
+            ($last->unit !== null && $last->unit->isPackage() && $last->size === null)
         ) {
             $measures[count($measures) - 1] = $last->withSize($inside);
 
@@ -362,7 +360,7 @@ final readonly class AmountParser
         $unit = $this->unit($t);
         $t->restore($at);
 
-        return $unit !== null && in_array($unit->key, self::PACKAGES, true);
+        return $unit !== null && $unit->isPackage();
     }
 
     /** @return array{float, float} the factor of a heap or scant measure, and its spread */

@@ -50,8 +50,7 @@ final readonly class Weigher
             return $each?->widenedBy($this->constants->get('grams-by-size'))->times($measure->count->value);
         }
         $unit = $measure->unit;
-        $isBare = $unit === null || ($unit->kind === UnitKind::Count
-            && ! in_array($unit->key, AmountParser::PACKAGES, true));
+        $isBare = $unit === null || ($unit->kind === UnitKind::Count && ! $unit->isPackage());
         if ($isBare && $cups->isInGrams && $measure->count->value >= $this->constants->get('fewest-grams')) {
             return $this->weighed($measure, $this->units->get('g'));
         }

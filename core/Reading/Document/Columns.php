@@ -12,8 +12,6 @@ final readonly class Columns implements Layout
 {
     private const BETWEEN = '~\s*\|\s*|\s*\t\s*|\s{2,}~u';
 
-    private const HEAD = '~^\W*(?<head>\pL[^:;.\d]{1,40}?)\s*:\s+(?<rest>\S.*)$~u';
-
     private const RULE = '~^[\s|:+=–—-]*$~u';
 
     private const PERCENT = '~^\d+(?:[.,]\d+)?\s*%$~u';
@@ -28,15 +26,14 @@ final readonly class Columns implements Layout
         foreach ($rows as $row) {
             $cells = self::cells($row);
             if (count($cells) < 2 || count($cells) > self::MOST) {
-                if (preg_match(self::RULE, $row) !== 1 || $units === []) {
-                    [$all[], $units] = [$this->part($row, $cells), []];
-                }
+                $all[] = $this->part($row, $cells);
+                $units = preg_match(self::RULE, $row) === 1 ? $units : [];
 
                 continue;
             }
             $heads = $this->heads->of($cells);
             if ($heads !== []) {
-                $units = $heads;
+                [$all[], $units] = [$row, $heads];
 
                 continue;
             }
@@ -44,6 +41,14 @@ final readonly class Columns implements Layout
         }
 
         return $all;
+    }
+
+    /** The heads of columns, and what is drawn below them. */
+    public function isHead(string $row): bool
+    {
+        $cells = self::cells($row);
+
+        return count($cells) > 1 && (preg_match(self::RULE, $row) === 1 || $this->heads->of($cells) !== []);
     }
 
     /** @return list<string> */
@@ -92,7 +97,7 @@ final readonly class Columns implements Layout
         }
         $cells = array_filter($cells, static fn (string $cell): bool => $cell !== '');
         $head = [];
-        if ($cells !== [] && preg_match(self::HEAD, (string) reset($cells), $m) === 1
+        if ($cells !== [] && preg_match(Things::PART, (string) reset($cells), $m) === 1
             && $this->things->kind($m['rest'])->isThing()
             && ! $this->things->kind((string) reset($cells))->isThing()) {
             [$head, $cells] = [["$m[head]:"], [$m['rest'], ...array_slice($cells, 1)]];

@@ -20,8 +20,6 @@ final readonly class InARow implements Layout
         '~\s+[-–—]+\s+~u' => ' -',
     ];
 
-    private const HEAD = '~^\W*(?<head>\pL[^:;.\d]{1,40}?)(?:\s*:\s*|\s+[-–—]\s+)(?<rest>\S.*)$~u';
-
     private const SENTENCE = '~(?<=\pL{3}[.!]|[)\d][.!])\s+(?=\p{Lu}|\d)~u';
 
     /** What is no rest of a name that was broken. */
@@ -94,7 +92,7 @@ final readonly class InARow implements Layout
 
     private function goesOn(string $row, string $next, string $between): bool
     {
-        if (preg_match('~[.:!?]$~u', $row) === 1 || preg_match(self::HEAD, $next) === 1) {
+        if (preg_match('~[.:!?]$~u', $row) === 1 || preg_match(Things::PART, $next) === 1) {
             return false;
         }
         $pieces = preg_split($between, $row) ?: [$row];
@@ -140,7 +138,7 @@ final readonly class InARow implements Layout
     {
         $head = '';
         $pieces = self::pieces($row, $between, $mark);
-        if (! $this->kinds->kind($pieces[0])->isThing() && preg_match(self::HEAD, $row, $m) === 1) {
+        if (! $this->kinds->kind($pieces[0])->isThing() && preg_match(Things::PART, $row, $m) === 1) {
             [$head, $pieces] = [$m['head'], self::pieces($m['rest'], $between, $mark)];
         }
         [$things, $sure, $other] = [[], 0, 0];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aglyca\Core\Reading\Document;
 
+use Aglyca\Core\Reading\Fate;
+
 /** Any text, whatever it is laid out like, in cells: one thing in each. */
 final readonly class Layouts
 {
@@ -35,6 +37,10 @@ final readonly class Layouts
             $rows = $layout->rows($rows);
         }
 
-        return $this->percents->cells(Cell::all($rows));
+        $cells = array_map(fn (string $row): Cell => new Cell(
+            $row, $this->columns->isHead($row) ? Fate::Note : null,
+        ), $rows);
+
+        return $this->percents->cells($cells);
     }
 }

@@ -73,8 +73,8 @@ final class Measured
             // "180C" are no cups.
             $isHeat = isset($values[$tokens[$i]->at]) && ($unit === null || $unit->key === 'cup');
             $isPlace = $unit === null && preg_match(self::PLACE, substr($text, 0, $tokens[$i]->at)) === 1;
-            $thing = $amount === null || $isHeat
-                || $isPlace ? null : $this->thing($text, $tokens, $words, $amount, $past);
+            $isNone = $amount === null || $isHeat || $isPlace;
+            $thing = $isNone ? null : $this->thing($text, $tokens, $words, $amount, $past);
             if ($thing !== null) {
                 $things[] = $thing;
                 $past = $thing->end;

@@ -7,7 +7,6 @@ namespace Aglyca\Core\Reading\Document;
 use Aglyca\Core\Language\Lexer;
 use Aglyca\Core\Quantity\UnitKind;
 use Aglyca\Core\Reading\Amount;
-use Aglyca\Core\Reading\AmountParser;
 use Aglyca\Core\Reading\Doing;
 use Aglyca\Core\Reading\FoodIndex;
 use Aglyca\Core\Reading\LineSplitter;
@@ -20,6 +19,9 @@ final class Things
 
     /** Words in a name, however it is described. */
     private const WORDS = 8;
+
+    /** "Base: 200 g flour …": what stands before a list. */
+    public const PART = '~^\W*(?<head>\pL[^:;.\d]{1,40}?)(?:\s*:\s*|\s+[-–—]\s+)(?<rest>\S.*)$~u';
 
     /** "For the icing: 100 g sugar" is more than one thing. */
     private const HEADED = '~^\W*(?:for|to)\s[^:\d]*:\s~iu';
@@ -54,8 +56,7 @@ final class Things
         if ($cell === '') {
             return CellKind::Blank;
         }
-        if (strlen($cell) > self::LONGEST || preg_match(self::HEADED, $cell) === 1
-            || $this->doing->begins($cell) || $this->doing->isPassive($cell)) {
+        if (strlen($cell) > self::LONGEST || preg_match(self::HEADED, $cell) === 1 || $this->does($cell)) {
             return CellKind::Words;
         }
         $kinds = array_map($this->of(...), $this->lines->split($cell));
@@ -128,7 +129,6 @@ final class Things
     {
         $unit = $amount->measures[0]->unit;
 
-        return $unit !== null && ($unit->kind !== UnitKind::Count
-            || in_array($unit->key, AmountParser::PACKAGES, true));
+        return $unit !== null && ($unit->kind !== UnitKind::Count || $unit->isPackage());
     }
 }
